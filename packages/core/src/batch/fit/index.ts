@@ -1,0 +1,3 @@
+export * from './problem';
+export { evaluate, type Evaluation } from './objective';
+export { fit, type FitAnswer } from './solve';

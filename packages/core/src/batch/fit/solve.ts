@@ -1,0 +1,160 @@
+import { boundCell, type Cell, type CellBound } from './cell';
+import { answer, gramsOf } from './answer';
+import { firstAnswer } from './incumbent';
+import { capCost, type Evaluation } from './objective';
+import type { FitProblem } from './problem';
+
+export interface FitAnswer extends Evaluation {
+  /** Index of the choice taken for each part. */
+  readonly chosen: readonly number[];
+  readonly grams: readonly number[];
+  /** True when every drift lies within its tolerance, no cap is broken and the bowl holds the need. */
+  readonly fits: boolean;
+  /** Cells and amounts looked at, for the bench. */
+  readonly visited: number;
+}
+
+const FIRST_CELLS = 24;
+/** Answers tried in one cell before it is worth halving it. */
+const ANSWERS_PER_CELL = 400;
+/** Relative width below which a cell is searched through, however many answers it holds. */
+const NARROWEST = 1e-7;
+/** Two answers closer than this are taken as equally good. */
+const EPSILON = 1e-9;
+
+/**
+ * The amounts with the least objective: the true minimum, not a good guess.
+ *
+ * The range of scales is cut into cells. A cell is dropped when even its lower bound is no better than the best
+ * answer so far; otherwise amounts that cannot belong to a better answer are struck out, and what remains is searched
+ * depth first. A cell that still holds too many answers is halved.
+ *
+ * @throws RangeError for a problem without parts, or a part without choices, share or tolerance
+ */
+export function fit(problem: FitProblem): FitAnswer {
+  check(problem);
+  const { parts } = problem;
+  let visited = 0;
+  let best = firstAnswer(problem);
+  const toBeat = (): number => best.evaluation.objective - EPSILON;
+
+  const tryAnswer = (chosen: readonly number[]): void => {
+    visited++;
+    const tried = answer(problem, chosen);
+    if (tried.evaluation.objective < toBeat()) best = tried;
+  };
+
+  const cells: Cell[] = firstCells(problem);
+  for (let cell = cells.pop(); cell; cell = cells.pop()) {
+    visited++;
+    const bounded = boundCell(problem, cell, toBeat());
+    if (!bounded) continue;
+    const narrow = cell.high / cell.low - 1 < NARROWEST;
+    if (search(problem, bounded, toBeat, narrow ? Infinity : ANSWERS_PER_CELL, tryAnswer)) continue;
+    const middle = Math.sqrt(cell.low * cell.high);
+    cells.push({ low: cell.low, high: middle }, { low: middle, high: cell.high });
+  }
+
+  const grams = gramsOf(problem, best.chosen);
+  const { evaluation } = best;
+  return {
+    ...evaluation,
+    chosen: best.chosen,
+    grams,
+    fits:
+      evaluation.brokenCaps.length === 0 &&
+      evaluation.millilitres >= problem.needMillilitres * (1 - 1e-9) &&
+      evaluation.drifts.every((drift, i) => Math.abs(drift) <= (parts[i]?.tolerance ?? 0) + 1e-9),
+    visited,
+  };
+}
+
+/** Cells that together hold every scale an answer can have: between its smallest and its largest amount over share. */
+function firstCells({ parts }: FitProblem): Cell[] {
+  const xs = parts.flatMap(({ share, choices }) => choices.map(({ grams }) => grams / share)).filter((x) => x > 0);
+  const low = (1 / Math.max(...xs)) * (1 - 1e-9);
+  const high = (1 / Math.min(...xs)) * (1 + 1e-9);
+  const ratio = (high / low) ** (1 / FIRST_CELLS);
+  return Array.from({ length: FIRST_CELLS }, (_, i) => ({ low: low * ratio ** i, high: low * ratio ** (i + 1) }));
+}
+
+/**
+ * Tries every combination whose costs above the bound, caps included, leave it better than the best answer.
+ * @returns false when `most` answers did not suffice
+ */
+function search(
+  problem: FitProblem,
+  { candidates, bound }: CellBound,
+  toBeat: () => number,
+  most: number,
+  tryAnswer: (chosen: readonly number[]) => void,
+): boolean {
+  const order = candidates.map((_, i) => i).sort((a, b) => (candidates[a]?.length ?? 0) - (candidates[b]?.length ?? 0));
+  const loads = capLoads(problem, candidates, order);
+  const chosen = new Array<number>(candidates.length).fill(0);
+  let left = most;
+  const descend = (depth: number, cost: number, used: readonly number[]): boolean => {
+    const part = order[depth];
+    if (part === undefined) {
+      if (--left < 0) return false;
+      tryAnswer(chosen);
+      return true;
+    }
+    for (const { choice, above } of candidates[part] ?? []) {
+      if (cost + above >= toBeat()) break;
+      const usedNow = problem.caps.map(
+        ({ coefficients }, c) =>
+          (used[c] ?? 0) + (coefficients[part] ?? 0) * (problem.parts[part]?.choices[choice]?.grams ?? 0),
+      );
+      const broken = problem.caps.reduce(
+        (sum, { bound: most, norm }, c) =>
+          sum + capCost(((usedNow[c] ?? 0) + (loads[c]?.[depth + 1] ?? 0) - most) / norm),
+        0,
+      );
+      if (cost + above + broken >= toBeat()) continue;
+      chosen[part] = choice;
+      if (!descend(depth + 1, cost + above, usedNow)) return false;
+    }
+    return true;
+  };
+  // The bound may hold a cap's unavoidable cost already; starting without it keeps the caps from counting twice.
+  const unavoidable = problem.caps.reduce(
+    (sum, { bound: most, norm }, c) => sum + capCost(((loads[c]?.[0] ?? 0) - most) / norm),
+    0,
+  );
+  return descend(
+    0,
+    bound - unavoidable,
+    problem.caps.map(() => 0),
+  );
+}
+
+/** Per cap: the least that the parts from each depth on must add to its left side. */
+function capLoads(
+  { caps, parts }: FitProblem,
+  candidates: CellBound['candidates'],
+  order: readonly number[],
+): readonly (readonly number[])[] {
+  return caps.map(({ coefficients }) => {
+    const suffix = new Array<number>(order.length + 1).fill(0);
+    for (let depth = order.length - 1; depth >= 0; depth--) {
+      const part = order[depth] ?? 0;
+      const least = Math.min(
+        ...(candidates[part] ?? []).map(
+          ({ choice }) => (coefficients[part] ?? 0) * (parts[part]?.choices[choice]?.grams ?? 0),
+        ),
+      );
+      suffix[depth] = (suffix[depth + 1] ?? 0) + least;
+    }
+    return suffix;
+  });
+}
+
+function check({ parts, needMillilitres, limitMillilitres }: FitProblem): void {
+  if (parts.length === 0) throw new RangeError('A fit needs at least one ingredient.');
+  if (!(needMillilitres > 0) || !(limitMillilitres >= needMillilitres))
+    throw new RangeError('A bowl needs a volume above nothing and a limit no lower.');
+  for (const { choices, share, tolerance } of parts)
+    if (choices.length === 0 || !(share > 0) || !(tolerance > 0) || choices.some(({ grams }) => !(grams >= 0)))
+      throw new RangeError('Every ingredient needs a share, a tolerance and an amount that can be measured.');
+}

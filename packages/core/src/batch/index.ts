@@ -1,0 +1,5 @@
+export * from './losses';
+export * from './caps';
+export * from './choices';
+export * from './fit';
+export * from './size';

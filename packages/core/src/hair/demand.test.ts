@@ -1,0 +1,151 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import {
+  demand,
+  meanStrandCentimetres,
+  nearestLandmark,
+  scalpAreaAtAge,
+  strandCount,
+  strandsInPonytail,
+  type HairProfile,
+} from '.';
+
+const head = (change: Partial<HairProfile> = {}): HairProfile => ({
+  amount: { kind: 'density', density: 'medium' },
+  strandDiameterMicrometres: 70,
+  stretchedLengthCentimetres: 30,
+  evenness: 'long-layers',
+  scalpAreaSquareCentimetres: 600,
+  style: 'loose',
+  ...change,
+});
+const full = { coverage: 'roots-to-tips', texture: 'creamy' } as const;
+
+/** A head with N strands exactly, through the ponytail that holds them. */
+const withStrands = (strands: number, change: Partial<HairProfile> = {}): HairProfile => {
+  const circumferenceMillimetres = 80 * Math.sqrt(strands / strandsInPonytail(80, 70));
+  return head({ amount: { kind: 'ponytail', circumferenceMillimetres }, ...change });
+};
+
+describe('strands', () => {
+  it('counts about 99,000 in a ponytail of 80 mm at 70 µm (own check value)', () => {
+    expect(strandsInPonytail(80, 70)).toBeGreaterThan(98_500);
+    expect(strandsInPonytail(80, 70)).toBeLessThan(100_000);
+  });
+
+  // Robbins, Chemical and Physical Behavior of Human Hair (from memory): 80,000 to 150,000 hairs on an adult head.
+  it.each(['medium', 'high'] as const)('keeps density class %s inside the published count', (density) => {
+    const count = strandCount(head({ amount: { kind: 'density', density } }));
+    expect(count).toBeGreaterThanOrEqual(80_000);
+    expect(count).toBeLessThanOrEqual(150_000);
+  });
+
+  it('scales a count by eye with the scalp', () => {
+    const eye = { amount: { kind: 'eye', look: 'middling' } } as const;
+    const adult = strandCount(head(eye));
+    expect(strandCount(head({ ...eye, scalpAreaSquareCentimetres: 450 }))).toBeCloseTo(adult * 0.75, 6);
+  });
+});
+
+describe('demand', () => {
+  it('takes 18 mL for the scalp and 139 for 110,000 strands of 24 cm (own check value)', () => {
+    // 30 cm × evenness 0.8 is 24 cm of mean length; the same through blunt hair of 24 / 0.9 cm.
+    const { scalpMillilitres, lengthsMillilitres, total } = demand(
+      withStrands(110_000, { evenness: 'blunt', stretchedLengthCentimetres: 24 / 0.9 }),
+      full,
+    );
+    expect(scalpMillilitres).toBeCloseTo(18, 9);
+    expect(lengthsMillilitres).toBeCloseTo(139.3, 1);
+    expect(total.median).toBeCloseTo(157.3, 1);
+  });
+
+  // [P2] common practice, no published source: 3 tbsp of yogurt base become 4 to 5 for much longer hair.
+  it('grows by a third to three quarters from shoulder to much longer hair', () => {
+    const shoulder = demand(head(), full).total.median;
+    const longer = demand(head({ stretchedLengthCentimetres: 47 }), full).total.median;
+    expect(longer / shoulder).toBeGreaterThan(4 / 3);
+    expect(longer / shoulder).toBeLessThan(1.75);
+  });
+
+  // [P3], [P4] common practice, no published source: one banana or egg becomes two for long and thick hair.
+  it('about doubles from medium to long and thick hair', () => {
+    const medium = demand(head(), full).total.median;
+    const longThick = demand(
+      head({ stretchedLengthCentimetres: 48, amount: { kind: 'density', density: 'high' } }),
+      full,
+    ).total.median;
+    expect(longThick / medium).toBeGreaterThan(1.6);
+    expect(longThick / medium).toBeLessThan(2.5);
+  });
+
+  // [P5] common practice, no published source: onions for scalp juice 1, 1½, 2 for short, medium, very long.
+  it('takes up to about twice the scalp juice for very long hair', () => {
+    const juice = (centimetres: number) =>
+      demand(head({ stretchedLengthCentimetres: centimetres }), { coverage: 'scalp', texture: 'runny' }).total.median;
+    expect(juice(30) / juice(10)).toBeGreaterThan(1.1);
+    expect(juice(30) / juice(10)).toBeLessThan(1.6);
+    expect(juice(75) / juice(10)).toBeGreaterThan(1.6);
+    expect(juice(75) / juice(10)).toBeLessThan(2.3);
+  });
+
+  // [P7] common practice, no published source: 120 to 300 mL for medium to long thick hair; scalp oil about 2 tbsp.
+  it('lands in the usual bowl sizes', () => {
+    for (const [centimetres, density] of [
+      [28, 'medium'],
+      [40, 'medium'],
+      [45, 'high'],
+    ] as const) {
+      const { median } = demand(
+        head({ stretchedLengthCentimetres: centimetres, amount: { kind: 'density', density } }),
+        full,
+      ).total;
+      expect(median).toBeGreaterThan(120);
+      expect(median).toBeLessThan(300);
+    }
+    const oil = demand(head(), { coverage: 'scalp', texture: 'oil' }).total.median;
+    expect(oil).toBeGreaterThan(20);
+    expect(oil).toBeLessThan(35);
+  });
+
+  it('never falls with length, density, diameter or scalp, and falls with braids', () => {
+    const length = fc.double({ min: 1, max: 150, noNaN: true });
+    const texture = fc.constantFrom('oil', 'runny', 'pourable', 'creamy', 'thick' as const);
+    const coverage = fc.constantFrom('scalp', 'lengths', 'roots-to-tips' as const);
+    fc.assert(
+      fc.property(length, length, texture, coverage, (a, b, t, c) => {
+        const [short, long] = [Math.min(a, b), Math.max(a, b)];
+        const of = (change: Partial<HairProfile>) => demand(head(change), { coverage: c, texture: t }).total.median;
+        const base = of({ stretchedLengthCentimetres: short });
+        expect(of({ stretchedLengthCentimetres: long })).toBeGreaterThanOrEqual(base - 1e-9);
+        expect(of({ stretchedLengthCentimetres: short, amount: { kind: 'density', density: 'high' } })).toBeGreaterThan(
+          base,
+        );
+        expect(of({ stretchedLengthCentimetres: short, strandDiameterMicrometres: 90 })).toBeGreaterThan(base);
+        expect(of({ stretchedLengthCentimetres: short, style: 'braids' })).toBeLessThan(base);
+      }),
+    );
+  });
+
+  it('adds scalp and lengths up, and scales with the personal factor', () => {
+    const whole = demand(head(), full);
+    expect(whole.scalpMillilitres + whole.lengthsMillilitres).toBeCloseTo(whole.total.median, 9);
+    expect(demand(head(), { ...full, coverage: 'lengths' }).total.median).toBeCloseTo(whole.lengthsMillilitres, 9);
+    const taught = demand(head(), { ...full, personalFactor: { median: 1.2, sigma: 0.1 } });
+    expect(taught.total.median).toBeCloseTo(whole.total.median * 1.2, 9);
+    expect(taught.total.sigma).toBe(0.1);
+  });
+
+  it('narrows when the tail was measured and widens when it was judged by eye', () => {
+    const sigma = (amount: HairProfile['amount']) => demand(head({ amount }), full).total.sigma;
+    expect(sigma({ kind: 'ponytail', circumferenceMillimetres: 80 })).toBeLessThan(
+      sigma({ kind: 'density', density: 'low' }),
+    );
+    expect(sigma({ kind: 'density', density: 'low' })).toBeLessThan(sigma({ kind: 'eye', look: 'plenty' }));
+  });
+});
+
+it('knows landmarks, evenness and the scalp of a growing child', () => {
+  expect(nearestLandmark(33).id).toBe('shoulder');
+  expect(meanStrandCentimetres(head({ evenness: 'short-layers' }))).toBeCloseTo(18.6, 9);
+  expect([4, 8, 12, 16, 40].map(scalpAreaAtAge)).toEqual([450, 450, 525, 600, 600]);
+});

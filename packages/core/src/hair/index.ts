@@ -1,0 +1,4 @@
+export * from './profile';
+export * from './landmarks';
+export * from './strands';
+export * from './demand';

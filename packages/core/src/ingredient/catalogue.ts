@@ -1,0 +1,34 @@
+import { EGG_AND_ALOE } from './data/eggAndAloe';
+import { FRUIT } from './data/fruit';
+import { GRAIN_AND_DAIRY } from './data/grainAndDairy';
+import { OIL_AND_OTHER } from './data/oilAndOther';
+import { VEGETABLES } from './data/vegetable';
+import type { Ingredient } from './types';
+
+/** A set of ingredients looked up by id. */
+export type Catalogue = ReadonlyMap<string, Ingredient>;
+
+/** The built-in ingredients. */
+export const INGREDIENTS: readonly Ingredient[] = [
+  ...FRUIT,
+  ...VEGETABLES,
+  ...EGG_AND_ALOE,
+  ...GRAIN_AND_DAIRY,
+  ...OIL_AND_OTHER,
+];
+
+export const CATALOGUE: Catalogue = catalogueOf(INGREDIENTS);
+
+/** @throws RangeError when two rows share an id */
+export function catalogueOf(ingredients: readonly Ingredient[]): Catalogue {
+  const byId = new Map(ingredients.map((row) => [row.id, row]));
+  if (byId.size !== ingredients.length) throw new RangeError('Two ingredients share an id.');
+  return byId;
+}
+
+/** @throws RangeError for an id the catalogue does not hold */
+export function ingredientById(catalogue: Catalogue, id: string): Ingredient {
+  const found = catalogue.get(id);
+  if (!found) throw new RangeError(`No ingredient is called “${id}”.`);
+  return found;
+}

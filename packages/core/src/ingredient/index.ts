@@ -1,0 +1,4 @@
+export * from './types';
+export * from './density';
+export * from './pieces';
+export * from './catalogue';

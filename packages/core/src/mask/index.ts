@@ -1,0 +1,4 @@
+export * from './types';
+export * from './formula';
+export * from './texture';
+export * from './builtIn';

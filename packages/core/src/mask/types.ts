@@ -1,0 +1,79 @@
+import type { Coverage, TextureClass } from '../hair';
+import type { MeasuredBy, Role } from '../ingredient';
+
+/** One ingredient of a formula. */
+export interface FormulaPart {
+  readonly ingredientId: string;
+  /** Share of the bowl by mass, 0 to 1, of what is put in before straining. All shares of a formula sum to 1. */
+  readonly share: number;
+  readonly role: Role;
+  /** How far the share may drift, relative: 0.2 is a fifth either way. Above 0. */
+  readonly tolerance: number;
+  readonly measuredBy: MeasuredBy;
+}
+
+/** A ratio by volume that must hold while scaling, such as 2 of juice to 3 of oil. */
+export interface HeldRatio {
+  readonly ingredientId: string;
+  readonly toIngredientId: string;
+  /** Volume of the first over volume of the second. */
+  readonly ratio: number;
+  /** Relative slack, above 0. */
+  readonly tolerance: number;
+}
+
+/** What makers use a mask for. A use, never a promise. */
+export const NEEDS = [
+  'dry',
+  'breakage',
+  'frizz',
+  'tangles',
+  'dull',
+  'oily-roots',
+  'flakes-or-itch',
+  'scalp-care',
+] as const;
+export type Need = (typeof NEEDS)[number];
+
+export type Slot = 'before-shampoo' | 'after-shampoo' | 'either';
+
+export interface WearTime {
+  readonly minimumMinutes: number;
+  readonly aimMinutes: number;
+  /** Past this it comes out, whatever else happens. */
+  readonly limitMinutes: number;
+}
+
+export interface RinseAdvice {
+  readonly temperature: 'cool-to-lukewarm' | 'lukewarm' | 'lukewarm-then-cool' | 'warm';
+  readonly shampoos: 0 | 1 | 2;
+  readonly conditioner: boolean;
+  readonly acidRinse: boolean;
+}
+
+export interface Mask {
+  readonly id: string;
+  readonly name: string;
+  /** One line on what it is. */
+  readonly summary: string;
+  /** Rises by one with every change; a kept bowl remembers which it was. */
+  readonly version: number;
+  readonly needs: readonly Need[];
+  readonly slot: Slot;
+  readonly coverage: Coverage;
+  /** The texture it is meant to have; decides the film on the hair. */
+  readonly texture: TextureClass;
+  /** Extra on the ends, as a share of the lengths. */
+  readonly endsExtraShare: number;
+  readonly parts: readonly FormulaPart[];
+  readonly heldRatios: readonly HeldRatio[];
+  readonly mixing: 'blender' | 'fork' | 'pot';
+  readonly strained: boolean;
+  readonly applicator: 'brush' | 'hand' | 'bottle';
+  readonly heat: 'never' | 'cap' | 'dryer-may-help';
+  readonly wear: WearTime;
+  readonly rinse: RinseAdvice;
+  readonly keeping: 'same-day' | 'fridge-till-tomorrow' | 'freezes';
+  readonly handsOnMinutes: number;
+  readonly steps: readonly string[];
+}
