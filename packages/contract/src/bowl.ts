@@ -1,0 +1,81 @@
+import type { SizedBowl } from '@amber-ladle/core/batch';
+import type { HairProfile } from '@amber-ladle/core/hair';
+import type { Spoon } from '@amber-ladle/core/measure';
+import type { Mask } from '@amber-ladle/core/mask';
+import { lazy, number, object, string, type Schema } from 'yup';
+import { profileSchema } from './profile';
+
+/** The maker's choices on the bench, beside head and mask. */
+export interface BowlChoices {
+  enoughChance: number;
+  /** Size of piece by ingredient. */
+  pieceSizes: Record<string, string>;
+  /** Usable grams of a piece by ingredient, where it was weighed. */
+  pieceGrams: Record<string, number>;
+}
+
+/** What is asked for when a bowl is kept. The id is made on the device, so that a retry cannot keep it twice. */
+export interface KeepBowl {
+  id: string;
+  headId: string;
+  maskId: string;
+  /** The measurements as they stood on the bench. */
+  profile: HairProfile;
+  choices: BowlChoices;
+}
+
+/** Everything a bowl was made from and came to. Later edits of head, mask or catalogue never touch it. */
+export interface BowlSnapshot {
+  head: { id: string; name: string; ageYears: number; sensitiveSkin: boolean; profile: HairProfile };
+  mask: Mask;
+  choices: BowlChoices;
+  spoons: readonly Spoon[];
+  sized: SizedBowl;
+}
+
+/** A kept bowl in a list. */
+export interface BowlSummary {
+  id: string;
+  keptAt: string;
+  headId: string;
+  headName: string;
+  maskId: string;
+  maskName: string;
+  madeMillilitres: number;
+}
+
+export interface Bowl extends BowlSummary {
+  snapshot: BowlSnapshot;
+}
+
+const MOST_CHOICES = 40;
+
+/** A small dictionary from ingredient to a value. */
+const dictionary = (value: Schema) =>
+  lazy((given: unknown) => {
+    const keys = given !== null && typeof given === 'object' ? Object.keys(given).slice(0, MOST_CHOICES + 1) : [];
+    return object(Object.fromEntries(keys.map((key) => [key, value])))
+      .required()
+      .test('few', `At most ${MOST_CHOICES} ingredients can be chosen for.`, () => keys.length <= MOST_CHOICES);
+  });
+
+export const choicesSchema = object({
+  enoughChance: number()
+    .required()
+    .min(0.5, 'The chance of enough is 50 % or more.')
+    .max(0.99, 'The chance of enough is 99 % at the most.'),
+  pieceSizes: dictionary(string().required().max(40)),
+  pieceGrams: dictionary(
+    number().required().moreThan(0, 'A piece weighs more than nothing.').max(3000, 'A piece weighs at most 3 kg.'),
+  ),
+}).noUnknown();
+
+const identifier = (what: string) => string().required(`Say which ${what}.`).max(80);
+
+export const keepBowlSchema = object({
+  id: string().required('A bowl needs an id.').uuid('A bowl’s id is a UUID.'),
+  headId: identifier('head'),
+  maskId: identifier('mask'),
+  profile: profileSchema.required(),
+  choices: choicesSchema.required(),
+}).noUnknown();

@@ -1,0 +1,53 @@
+import { existsSync, mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterEach, beforeEach, expect, it } from 'vitest';
+import { openDatabase } from './database';
+import { Writes } from './writes';
+
+let folder: string;
+beforeEach(() => {
+  folder = mkdtempSync(join(tmpdir(), 'amber-ladle-db-'));
+});
+afterEach(() => rmSync(folder, { recursive: true, force: true }));
+
+it('opens with WAL, full synchronisation and foreign keys', async () => {
+  const source = await openDatabase(join(folder, 'deep', 'household.sqlite'));
+  expect(await source.query('PRAGMA journal_mode')).toEqual([{ journal_mode: 'wal' }]);
+  expect(await source.query('PRAGMA synchronous')).toEqual([{ synchronous: 2 }]);
+  expect(await source.query('PRAGMA foreign_keys')).toEqual([{ foreign_keys: 1 }]);
+  await expect(
+    source.query("INSERT INTO bowl VALUES ('b', 'no head', '', '', '', 1, '', NULL, '{}')"),
+  ).rejects.toThrow(/FOREIGN KEY/);
+  await source.destroy();
+});
+
+it('opens an existing file without migrating it again, and undoes its migration', async () => {
+  const file = join(folder, 'household.sqlite');
+  await (await openDatabase(file)).destroy();
+  const source = await openDatabase(file);
+  expect(existsSync(`${file}.before-migration`)).toBe(false);
+  await source.undoLastMigration();
+  expect(await source.query("SELECT name FROM sqlite_master WHERE name = 'head'")).toEqual([]);
+  await source.destroy();
+  // A file from before the migration is copied first, then brought up to date.
+  const again = await openDatabase(file);
+  expect(existsSync(`${file}.before-migration`)).toBe(true);
+  expect(await again.query('SELECT count(*) AS n FROM head')).toEqual([{ n: 0 }]);
+  await again.destroy();
+});
+
+it('keeps an acknowledged write when a write beside it fails', async () => {
+  const source = await openDatabase(join(folder, 'household.sqlite'));
+  const writes = new Writes(source);
+  const failing = writes.run(async (manager) => {
+    await manager.query("INSERT INTO setting VALUES ('a', '1')");
+    await new Promise((resolve) => setTimeout(resolve, 20));
+    throw new Error('no');
+  });
+  const fine = writes.run((manager) => manager.query("INSERT INTO setting VALUES ('b', '2')"));
+  await expect(failing).rejects.toThrow('no');
+  await fine;
+  expect(await source.query('SELECT key FROM setting')).toEqual([{ key: 'b' }]);
+  await source.destroy();
+});

@@ -1,0 +1,44 @@
+import { copyFileSync, existsSync, mkdirSync } from 'node:fs';
+import { dirname } from 'node:path';
+import { DataSource } from 'typeorm';
+import { BowlEntity, HeadEntity, SettingEntity } from './entities';
+import { First1700000000001 } from './migrations/0001-first';
+
+/** The little of better-sqlite3 that is needed at opening. */
+interface RawDatabase {
+  pragma(source: string): unknown;
+}
+
+/**
+ * Opens the household's database and brings it up to date.
+ *
+ * WAL with `synchronous = FULL`: what was acknowledged survives a kill or a power cut. Foreign keys on.
+ * Before a migration of an existing file a copy is put beside it.
+ * @param file path of the SQLite file; made with its folder when missing
+ */
+export async function openDatabase(file: string): Promise<DataSource> {
+  mkdirSync(dirname(file), { recursive: true });
+  const existed = existsSync(file);
+  const source = new DataSource({
+    type: 'better-sqlite3',
+    database: file,
+    entities: [HeadEntity, BowlEntity, SettingEntity],
+    migrations: [First1700000000001],
+    migrationsTransactionMode: 'all',
+    synchronize: false,
+    prepareDatabase: (raw: RawDatabase) => {
+      raw.pragma('journal_mode = WAL');
+      raw.pragma('synchronous = FULL');
+      raw.pragma('foreign_keys = ON');
+    },
+  });
+  await source.initialize();
+  if (await source.showMigrations()) {
+    if (existed) {
+      await source.query('PRAGMA wal_checkpoint(TRUNCATE)');
+      copyFileSync(file, `${file}.before-migration`);
+    }
+    await source.runMigrations();
+  }
+  return source;
+}

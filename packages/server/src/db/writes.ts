@@ -1,0 +1,19 @@
+import type { DataSource, EntityManager } from 'typeorm';
+
+/**
+ * Runs writes one after the other, each in a transaction.
+ *
+ * SQLite has one writer and TypeORM one connection to it: two transactions at once would nest into each other,
+ * and a rollback of the outer would take the inner's acknowledged write along.
+ */
+export class Writes {
+  private last: Promise<unknown> = Promise.resolve();
+
+  constructor(private readonly source: DataSource) {}
+
+  run<T>(work: (manager: EntityManager) => Promise<T>): Promise<T> {
+    const next = this.last.then(() => this.source.transaction(work));
+    this.last = next.catch(() => undefined);
+    return next;
+  }
+}

@@ -1,0 +1,84 @@
+import type { HeadInput } from '@amber-ladle/contract';
+import type { Household } from '../services/household';
+import { createHead, listHeads } from '../services/heads';
+import { keepBowl } from '../services/bowls';
+import { Clock } from '../clock';
+
+/** The invented household of a canal narrowboat: three quite different heads. */
+const HEADS: readonly HeadInput[] = [
+  {
+    name: 'Isaura',
+    note: 'Waist-long dense coils; two-strand twists from Sunday to Friday. Ends thirsty.',
+    ageYears: 34,
+    sensitiveSkin: false,
+    profile: {
+      amount: { kind: 'ponytail', circumferenceMillimetres: 104 },
+      strandDiameterMicrometres: 72,
+      stretchedLengthCentimetres: 68,
+      evenness: 'long-layers',
+      scalpAreaSquareCentimetres: 610,
+      style: 'twists',
+    },
+  },
+  {
+    name: 'Teo',
+    note: 'Short, fine, oily by evening. Scalp reddens easily.',
+    ageYears: 41,
+    sensitiveSkin: true,
+    profile: {
+      amount: { kind: 'density', density: 'low' },
+      strandDiameterMicrometres: 55,
+      stretchedLengthCentimetres: 9,
+      evenness: 'short-layers',
+      scalpAreaSquareCentimetres: 620,
+      style: 'loose',
+    },
+  },
+  {
+    name: 'Pip',
+    note: 'Shoulder-long waves that knot at the nape. Eight years old: nothing that stings.',
+    ageYears: 8,
+    sensitiveSkin: true,
+    profile: {
+      amount: { kind: 'eye', look: 'middling' },
+      strandDiameterMicrometres: 62,
+      stretchedLengthCentimetres: 31,
+      evenness: 'blunt',
+      scalpAreaSquareCentimetres: 450,
+      style: 'loose',
+    },
+  },
+];
+
+/** Bowls already kept: how many days ago, at what hour (UTC), whose and which. */
+const BOWLS: readonly { readonly id: string; readonly daysAgo: number; readonly head: string; readonly maskId: string }[] = [
+  { id: '5d0c1f0e-57e1-4c0e-9f60-3a5b1a3d0001', daysAgo: 12, head: 'Isaura', maskId: 'towpath-avocado' },
+  { id: '5d0c1f0e-57e1-4c0e-9f60-3a5b1a3d0002', daysAgo: 6, head: 'Pip', maskId: 'still-water' },
+  { id: '5d0c1f0e-57e1-4c0e-9f60-3a5b1a3d0003', daysAgo: 5, head: 'Teo', maskId: 'strawberry-sieve' },
+  { id: '5d0c1f0e-57e1-4c0e-9f60-3a5b1a3d0004', daysAgo: 2, head: 'Isaura', maskId: 'rice-silk' },
+];
+
+const DAY = 86_400_000;
+
+/** Fills an empty demo database; one that holds heads is left alone. All dates are relative to the present. */
+export async function seedDemo(household: Household): Promise<void> {
+  if ((await listHeads(household)).length > 0) return;
+  const present = Date.parse(household.clock.now());
+  const then = new Clock();
+  const earlier: Household = { ...household, clock: then };
+  const ids = new Map<string, HeadInput & { id: string }>();
+  then.set(new Date(present - 30 * DAY).toISOString());
+  for (const input of HEADS) ids.set(input.name, await createHead(earlier, input));
+  for (const { id, daysAgo, head, maskId } of BOWLS) {
+    const wearer = ids.get(head);
+    if (!wearer) continue;
+    then.set(new Date(present - daysAgo * DAY).toISOString());
+    await keepBowl(earlier, {
+      id,
+      headId: wearer.id,
+      maskId,
+      profile: wearer.profile,
+      choices: { enoughChance: 0.85, pieceSizes: {}, pieceGrams: {} },
+    });
+  }
+}

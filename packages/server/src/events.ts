@@ -1,0 +1,27 @@
+import type { Request, Response } from 'express';
+
+/** What changed, so that open tabs and other devices can look again. */
+export type Change = 'heads' | 'bowls' | 'settings' | 'clock';
+
+/** Tells every open page of a change, by server-sent events. */
+export class Events {
+  private readonly listeners = new Set<Response>();
+
+  listen(request: Request, response: Response): void {
+    response.set({ 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-store', Connection: 'keep-alive' });
+    response.flushHeaders();
+    response.write('retry: 2000\n\n');
+    this.listeners.add(response);
+    request.on('close', () => this.listeners.delete(response));
+  }
+
+  tell(change: Change): void {
+    for (const listener of this.listeners) listener.write(`event: change\ndata: ${change}\n\n`);
+  }
+
+  /** Ends all streams, so that the server can stop. */
+  close(): void {
+    for (const listener of this.listeners) listener.end();
+    this.listeners.clear();
+  }
+}

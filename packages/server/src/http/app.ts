@@ -1,0 +1,68 @@
+import express, { type Express } from 'express';
+import { rateLimit } from 'express-rate-limit';
+import type { Logger } from 'pino';
+import { pinoHttp } from 'pino-http';
+import { PROBLEM_TYPES } from '@amber-ladle/contract';
+import { bowlRoutes } from '../routes/bowls';
+import { headRoutes } from '../routes/heads';
+import { otherRoutes } from '../routes/other';
+import type { Household } from '../services/household';
+import { notFound } from './errors';
+import { jsonOnly, ownPagesOnly } from './guards';
+import { onError, sendProblem } from './onError';
+import { securityHeaders, web } from './web';
+
+export interface AppOptions {
+  readonly household: Household;
+  readonly host: string;
+  readonly demo: boolean;
+  readonly logger: Logger;
+  readonly webFolder?: string;
+  /** Requests a minute from one address. */
+  readonly requestsPerMinute?: number;
+}
+
+const MOST_BODY = '256kb';
+
+/** The whole server as an Express app, without a port. */
+export function createApp({ household, host, demo, logger, webFolder, requestsPerMinute = 6000 }: AppOptions): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.use(securityHeaders);
+  app.use(ownPagesOnly(host));
+
+  const api = express.Router();
+  api.use(
+    rateLimit({
+      windowMs: 60_000,
+      limit: requestsPerMinute,
+      standardHeaders: 'draft-8',
+      legacyHeaders: false,
+      validate: false,
+      handler: (_request, response) =>
+        sendProblem(response, {
+          type: PROBLEM_TYPES['too-many'],
+          status: 429,
+          title: 'Too many requests at once; try again in a minute.',
+        }),
+    }),
+  );
+  api.use(pinoHttp({ logger, autoLogging: { ignore: (request) => request.method === 'GET' } }));
+  api.use((_request, response, next) => {
+    response.set('Cache-Control', 'no-store');
+    next();
+  });
+  api.use(jsonOnly);
+  api.use(express.json({ limit: MOST_BODY, strict: true }));
+  api.use('/heads', headRoutes(household));
+  api.use('/bowls', bowlRoutes(household));
+  api.use(otherRoutes(household, demo));
+  api.use(() => {
+    throw notFound('address');
+  });
+
+  app.use('/api', api);
+  if (webFolder) app.use(web(webFolder));
+  app.use(onError);
+  return app;
+}

@@ -1,0 +1,37 @@
+import { fieldMessages, PROBLEM_TYPES, type Problem } from '@amber-ladle/contract';
+import type { ErrorRequestHandler, Response } from 'express';
+import { ValidationError } from 'yup';
+import { HttpProblem, invalid } from './errors';
+
+export function sendProblem(response: Response, problem: Problem): void {
+  response.status(problem.status).type('application/problem+json').send(JSON.stringify(problem));
+}
+
+/** Turns whatever was thrown into a problem; never shows a stack. */
+export const onError: ErrorRequestHandler = (error: unknown, request, response, next) => {
+  if (response.headersSent) {
+    next(error);
+    return;
+  }
+  const problem = problemOf(error);
+  if (problem.status >= 500) request.log?.error(error);
+  sendProblem(response, problem);
+};
+
+function problemOf(error: unknown): Problem {
+  if (error instanceof HttpProblem) return error.problem;
+  if (error instanceof ValidationError) return invalid(fieldMessages(error)).problem;
+  const { type, status } = (error ?? {}) as { type?: string; status?: number };
+  if (type === 'entity.too.large')
+    return { type: PROBLEM_TYPES['too-large'], status: 413, title: 'That is more than this page takes.' };
+  if (type === 'entity.parse.failed')
+    return { type: PROBLEM_TYPES.malformed, status: 400, title: 'That is not readable JSON.' };
+  if (status && status >= 400 && status < 500)
+    return { type: PROBLEM_TYPES.malformed, status, title: 'That request cannot be read.' };
+  return {
+    type: PROBLEM_TYPES.internal,
+    status: 500,
+    title: 'Something went wrong here.',
+    detail: 'Nothing was changed. Trying once more is safe.',
+  };
+}

@@ -1,0 +1,51 @@
+import { randomBytes } from 'node:crypto';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import express, { Router, type RequestHandler } from 'express';
+import helmet from 'helmet';
+
+const NONCE_MARK = '__CSP_NONCE__';
+
+/** Security headers. Styles and scripts come from here or carry this response's nonce; nothing else loads. */
+export const securityHeaders: RequestHandler[] = [
+  (_request, response, next) => {
+    response.locals['nonce'] = randomBytes(16).toString('base64');
+    next();
+  },
+  helmet({
+    contentSecurityPolicy: {
+      useDefaults: false,
+      directives: {
+        defaultSrc: ["'none'"],
+        scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
+        styleSrc: ["'self'", (_request, response) => `'nonce-${(response as express.Response).locals['nonce']}'`],
+        imgSrc: ["'self'", 'data:'],
+        fontSrc: ["'self'"],
+        connectSrc: ["'self'"],
+        workerSrc: ["'self'"],
+        manifestSrc: ["'self'"],
+        baseUri: ["'none'"],
+        formAction: ["'self'"],
+        frameAncestors: ["'none'"],
+      },
+    },
+    strictTransportSecurity: false,
+    referrerPolicy: { policy: 'no-referrer' },
+  }),
+];
+
+/** The built pages: hashed files for long, the page itself afresh with its nonce. */
+export function web(folder: string): Router {
+  const page = readFileSync(join(folder, 'index.html'), 'utf8');
+  const router = Router();
+  router.use('/assets', express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y', index: false }));
+  router.use('/assets', (_request, response) => void response.status(404).end());
+  router.use(express.static(folder, { index: false, maxAge: 0 }));
+  router.get('/{*path}', (_request, response) => {
+    response
+      .set('Cache-Control', 'no-store')
+      .type('html')
+      .send(page.replaceAll(NONCE_MARK, String(response.locals['nonce'])));
+  });
+  return router;
+}

@@ -1,0 +1,25 @@
+import { keepBowlSchema, pageQuerySchema, parse, type KeepBowl } from '@amber-ladle/contract';
+import { Router } from 'express';
+import { getBowl, keepBowl, listBowls, removeBowl, restoreBowl } from '../services/bowls';
+import type { Household } from '../services/household';
+
+export function bowlRoutes(household: Household): Router {
+  const router = Router();
+  router.get('/', async (request, response) => {
+    const { offset, limit } = pageQuerySchema.validateSync(request.query, { abortEarly: false });
+    response.json(await listBowls(household, offset, limit));
+  });
+  router.get('/:id', async (request, response) => void response.json(await getBowl(household, request.params.id)));
+  router.post('/', async (request, response) => {
+    const { bowl, isNew } = await keepBowl(household, parse<KeepBowl>(keepBowlSchema, request.body));
+    response.status(isNew ? 201 : 200).location(`/api/bowls/${bowl.id}`).json(bowl);
+  });
+  router.delete('/:id', async (request, response) => {
+    await removeBowl(household, request.params.id);
+    response.status(204).end();
+  });
+  router.post('/:id/restore', async (request, response) => {
+    response.json(await restoreBowl(household, request.params.id));
+  });
+  return router;
+}

@@ -1,0 +1,62 @@
+import { createServer, type Server } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { pino, type Logger } from 'pino';
+import { Clock } from './clock';
+import type { Config } from './config';
+import { openDatabase } from './db/database';
+import { seedDemo } from './demo/seed';
+import { Events } from './events';
+import { createApp } from './http/app';
+import { household } from './services/household';
+
+export interface RunningServer {
+  readonly address: string;
+  readonly server: Server;
+  /** Finishes what is under way, closes the database and ends. */
+  stop(): Promise<void>;
+}
+
+/** Opens the database, seeds the demo when asked, and listens. */
+export async function startServer(config: Config, logger: Logger = pino({ level: config.logLevel })): Promise<RunningServer> {
+  const clock = new Clock();
+  if (config.clock) clock.set(config.clock);
+  const source = await openDatabase(config.databaseFile);
+  const events = new Events();
+  const home = household(source, clock, events);
+  if (config.demo) await seedDemo(home);
+
+  const app = createApp({
+    household: home,
+    host: config.host,
+    demo: config.demo,
+    logger,
+    ...(config.webFolder ? { webFolder: config.webFolder } : {}),
+  });
+  const server = createServer(app);
+  await new Promise<void>((resolve, reject) => {
+    server.once('error', reject);
+    server.listen(config.port, config.host, resolve);
+  }).catch(async (error: unknown) => {
+    await source.destroy();
+    throw error;
+  });
+  const { port } = server.address() as AddressInfo;
+  const name = config.host.includes(':') ? `[${config.host}]` : config.host;
+
+  return {
+    address: `http://${name}:${port}`,
+    server,
+    async stop() {
+      events.close();
+      server.closeIdleConnections();
+      await new Promise<void>((resolve) => {
+        const force = setTimeout(() => server.closeAllConnections(), 3000);
+        server.close(() => {
+          clearTimeout(force);
+          resolve();
+        });
+      });
+      await source.destroy();
+    },
+  };
+}

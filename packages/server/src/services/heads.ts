@@ -1,0 +1,68 @@
+import { randomUUID } from 'node:crypto';
+import type { Head, HeadInput } from '@amber-ladle/contract';
+import { IsNull, type EntityManager } from 'typeorm';
+import { HeadEntity, type HeadRow } from '../db/entities';
+import { notFound, stale } from '../http/errors';
+import type { Household } from './household';
+
+const toHead = ({ removedAt: _removedAt, ...head }: HeadRow): Head => head;
+
+/** Every head that was not removed, by name. */
+export async function listHeads({ source }: Household): Promise<Head[]> {
+  const rows = await source.getRepository(HeadEntity).find({ where: { removedAt: IsNull() }, order: { name: 'ASC', id: 'ASC' } });
+  return rows.map(toHead);
+}
+
+/** @throws HttpProblem 404 */
+export async function getHead({ source }: Household, id: string): Promise<Head> {
+  return toHead(await present(source.manager, id));
+}
+
+export async function createHead({ writes, clock, events }: Household, input: HeadInput): Promise<Head> {
+  const now = clock.now();
+  const row: HeadRow = { ...input, id: randomUUID(), version: 1, createdAt: now, updatedAt: now, removedAt: null };
+  await writes.run((manager) => manager.insert(HeadEntity, row));
+  events.tell('heads');
+  return toHead(row);
+}
+
+/** @throws HttpProblem 404, or 409 with the current row when the version is not the current one */
+export async function updateHead(
+  { writes, clock, events }: Household,
+  id: string,
+  { version, ...input }: HeadInput & { version: number },
+): Promise<Head> {
+  const head = await writes.run(async (manager) => {
+    const row = await present(manager, id);
+    if (row.version !== version) throw stale(toHead(row));
+    return manager.save(HeadEntity, { ...row, ...input, version: version + 1, updatedAt: clock.now() });
+  });
+  events.tell('heads');
+  return toHead(head);
+}
+
+/** Puts a head away; its bowls stay. @throws HttpProblem 404 */
+export async function removeHead({ writes, clock, events }: Household, id: string): Promise<void> {
+  await writes.run(async (manager) => {
+    await present(manager, id);
+    await manager.update(HeadEntity, { id }, { removedAt: clock.now() });
+  });
+  events.tell('heads');
+}
+
+/** Brings a removed head back; one that was never removed stays as it is. @throws HttpProblem 404 */
+export async function restoreHead({ writes, events }: Household, id: string): Promise<Head> {
+  const head = await writes.run(async (manager) => {
+    const row = await manager.findOneBy(HeadEntity, { id });
+    if (!row) throw notFound('head');
+    return manager.save(HeadEntity, { ...row, removedAt: null });
+  });
+  events.tell('heads');
+  return toHead(head);
+}
+
+async function present(manager: EntityManager, id: string): Promise<HeadRow> {
+  const row = await manager.findOneBy(HeadEntity, { id, removedAt: IsNull() });
+  if (!row) throw notFound('head');
+  return row;
+}

@@ -1,0 +1,69 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { Express } from 'express';
+import { pino } from 'pino';
+import type { DataSource } from 'typeorm';
+import { Clock } from './clock';
+import { openDatabase } from './db/database';
+import { Events } from './events';
+import { createApp } from './http/app';
+import { household, type Household } from './services/household';
+
+export interface TestHouse {
+  readonly app: Express;
+  readonly home: Household;
+  readonly source: DataSource;
+  readonly file: string;
+  close(): Promise<void>;
+}
+
+/** A whole server on a database file of its own, its clock set to a fixed moment. */
+export async function testHouse(requestsPerMinute?: number): Promise<TestHouse> {
+  const folder = mkdtempSync(join(tmpdir(), 'amber-ladle-test-'));
+  const file = join(folder, 'household.sqlite');
+  const source = await openDatabase(file);
+  const clock = new Clock();
+  clock.set('2026-03-14T09:00:00.000Z');
+  const home = household(source, clock, new Events());
+  const app = createApp({
+    household: home,
+    host: '127.0.0.1',
+    demo: false,
+    logger: pino({ level: 'silent' }),
+    ...(requestsPerMinute ? { requestsPerMinute } : {}),
+  });
+  return {
+    app,
+    home,
+    source,
+    file,
+    async close() {
+      await source.destroy();
+      rmSync(folder, { recursive: true, force: true });
+    },
+  };
+}
+
+export const aHead = {
+  name: 'Wren',
+  note: '',
+  ageYears: 30,
+  sensitiveSkin: false,
+  profile: {
+    amount: { kind: 'density', density: 'medium' },
+    strandDiameterMicrometres: 70,
+    stretchedLengthCentimetres: 40,
+    evenness: 'long-layers',
+    scalpAreaSquareCentimetres: 600,
+    style: 'loose',
+  },
+} as const;
+
+export const aBowl = (headId: string, id = '8b0e6a52-6e2f-4a6e-9d7c-0a4c7f5c2a11') => ({
+  id,
+  headId,
+  maskId: 'rice-silk',
+  profile: aHead.profile,
+  choices: { enoughChance: 0.85, pieceSizes: {}, pieceGrams: {} },
+});

@@ -1,0 +1,12 @@
+import { defineConfig } from 'vite';
+
+/** Bundles the server with core and contract into one file; packages from the registry stay outside. */
+export default defineConfig({
+  build: {
+    ssr: 'src/main.ts',
+    outDir: 'dist',
+    target: 'node20',
+    sourcemap: true,
+  },
+  ssr: { noExternal: [/^@amber-ladle\//] },
+});
