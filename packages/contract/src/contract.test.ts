@@ -53,7 +53,11 @@ describe('a head', () => {
     ['length as text', { ...profile, stretchedLengthCentimetres: '40' }, 'profile.stretchedLengthCentimetres'],
     ['no amount', { ...profile, amount: undefined }, 'profile.amount'],
     ['an unknown way of counting', { ...profile, amount: { kind: 'guess' } }, 'profile.amount'],
-    ['a ponytail of 5 m', { ...profile, amount: { kind: 'ponytail', circumferenceMillimetres: 5000 } }, 'profile.amount'],
+    [
+      'a ponytail of 5 m',
+      { ...profile, amount: { kind: 'ponytail', circumferenceMillimetres: 5000 } },
+      'profile.amount',
+    ],
     ['an unknown style', { ...profile, style: 'mohawk' }, 'profile.style'],
   ])('is told about %s', (_, bad, path) => {
     expect(Object.keys(messages(headInputSchema, { ...head, profile: bad }))).toContain(path);

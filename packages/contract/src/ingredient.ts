@@ -64,4 +64,8 @@ export const ingredientSchema = object({
 })
   .noUnknown()
   .test('density', 'An ingredient needs a density or a composition.', (row) => Boolean(row.density ?? row.composition))
-  .test('pieces', 'What is counted in pieces needs sizes.', (row) => !row.measuredBy.includes('piece') || Boolean(row.pieces));
+  .test(
+    'pieces',
+    'What is counted in pieces needs sizes.',
+    (row) => !row.measuredBy.includes('piece') || Boolean(row.pieces),
+  );

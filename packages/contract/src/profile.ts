@@ -14,15 +14,21 @@ const within = (what: string, unit: string, { min, max }: { min: number; max: nu
 
 const amountShape: Readonly<Record<HairAmount['kind'], ObjectSchema<object>>> = {
   ponytail: object({
-    kind: string().oneOf(['ponytail'] as const).required(),
+    kind: string()
+      .oneOf(['ponytail'] as const)
+      .required(),
     circumferenceMillimetres: within('The way round the ponytail', 'mm', circumferenceMillimetres),
   }).noUnknown(),
   density: object({
-    kind: string().oneOf(['density'] as const).required(),
+    kind: string()
+      .oneOf(['density'] as const)
+      .required(),
     density: string().oneOf(['low', 'medium', 'high'], 'Density is low, medium or high.').required(),
   }).noUnknown(),
   eye: object({
-    kind: string().oneOf(['eye'] as const).required(),
+    kind: string()
+      .oneOf(['eye'] as const)
+      .required(),
     look: string().oneOf(['sparse', 'middling', 'plenty'], 'By eye it is sparse, middling or plenty.').required(),
   }).noUnknown(),
 };

@@ -10,14 +10,18 @@ beforeEach(async () => {
 afterEach(() => house.close());
 
 const api = () => request(house.app);
-const newHead = async () => (await api().post('/api/heads').send(aHead).expect(201)).body as { id: string; version: number };
+const newHead = async () =>
+  (await api().post('/api/heads').send(aHead).expect(201)).body as { id: string; version: number };
 
 describe('heads', () => {
   it('are made, read, changed, removed and brought back', async () => {
     const { id } = await newHead();
     const read = await api().get(`/api/heads/${id}`).expect(200);
     expect(read.body).toMatchObject({ ...aHead, version: 1, createdAt: expect.stringMatching(/^2026-03-14T09:00/) });
-    const changed = await api().put(`/api/heads/${id}`).send({ ...aHead, name: 'Wren II', version: 1 }).expect(200);
+    const changed = await api()
+      .put(`/api/heads/${id}`)
+      .send({ ...aHead, name: 'Wren II', version: 1 })
+      .expect(200);
     expect(changed.body).toMatchObject({ name: 'Wren II', version: 2 });
     await api().delete(`/api/heads/${id}`).expect(204);
     await api().get(`/api/heads/${id}`).expect(404);
@@ -28,8 +32,14 @@ describe('heads', () => {
 
   it('answer a stale change with 409 and the current row, and keep it', async () => {
     const { id } = await newHead();
-    await api().put(`/api/heads/${id}`).send({ ...aHead, name: 'First', version: 1 }).expect(200);
-    const late = await api().put(`/api/heads/${id}`).send({ ...aHead, name: 'Second', version: 1 }).expect(409);
+    await api()
+      .put(`/api/heads/${id}`)
+      .send({ ...aHead, name: 'First', version: 1 })
+      .expect(200);
+    const late = await api()
+      .put(`/api/heads/${id}`)
+      .send({ ...aHead, name: 'Second', version: 1 })
+      .expect(409);
     expect(late.headers['content-type']).toContain('application/problem+json');
     expect(late.body).toMatchObject({ type: 'urn:amber-ladle:stale', current: { name: 'First', version: 2 } });
     expect((await api().get(`/api/heads/${id}`)).body.name).toBe('First');
@@ -52,7 +62,10 @@ describe('bowls', () => {
     expect(kept.snapshot.sized.lines).toHaveLength(4);
     const longer = { ...aHead, profile: { ...aHead.profile, stretchedLengthCentimetres: 90 }, version: 1 };
     await api().put(`/api/heads/${head.id}`).send(longer).expect(200);
-    await api().put('/api/settings').send({ ...DEFAULT_SETTINGS, timeZone: 'Europe/Lisbon' }).expect(200);
+    await api()
+      .put('/api/settings')
+      .send({ ...DEFAULT_SETTINGS, timeZone: 'Europe/Lisbon' })
+      .expect(200);
     expect((await api().get(`/api/bowls/${kept.id}`)).body).toEqual(kept);
   });
 
@@ -68,18 +81,27 @@ describe('bowls', () => {
     const head = await newHead();
     for (let i = 1; i <= 5; i++) {
       house.home.clock.set(`2026-03-${10 + i}T09:00:00.000Z`);
-      await api().post('/api/bowls').send(aBowl(head.id, `8b0e6a52-6e2f-4a6e-9d7c-0a4c7f5c2a0${i}`)).expect(201);
+      await api()
+        .post('/api/bowls')
+        .send(aBowl(head.id, `8b0e6a52-6e2f-4a6e-9d7c-0a4c7f5c2a0${i}`))
+        .expect(201);
     }
     const page = (await api().get('/api/bowls?offset=1&limit=2').expect(200)).body;
     expect(page.total).toBe(5);
-    expect(page.items.map(({ keptAt }: { keptAt: string }) => keptAt.slice(0, 10))).toEqual(['2026-03-14', '2026-03-13']);
+    expect(page.items.map(({ keptAt }: { keptAt: string }) => keptAt.slice(0, 10))).toEqual([
+      '2026-03-14',
+      '2026-03-13',
+    ]);
     await api().get('/api/bowls?limit=100000').expect(422);
     await api().get('/api/bowls?offset=x').expect(422);
   });
 
   it('say kindly that a mask or head has vanished', async () => {
     const head = await newHead();
-    const gone = await api().post('/api/bowls').send({ ...aBowl(head.id), maskId: 'unicorn' }).expect(404);
+    const gone = await api()
+      .post('/api/bowls')
+      .send({ ...aBowl(head.id), maskId: 'unicorn' })
+      .expect(404);
     expect(gone.body.title).toBe('There is no such mask.');
     await api().post('/api/bowls').send(aBowl('nobody')).expect(404);
     expect((await api().get('/api/bowls')).body.total).toBe(0);
@@ -97,11 +119,18 @@ describe('bowls', () => {
 
 describe('requests that are not right', () => {
   it('get 400 for JSON that breaks off', async () => {
-    const { body } = await api().post('/api/heads').set('Content-Type', 'application/json').send('{"name":').expect(400);
+    const { body } = await api()
+      .post('/api/heads')
+      .set('Content-Type', 'application/json')
+      .send('{"name":')
+      .expect(400);
     expect(body.type).toBe('urn:amber-ladle:malformed');
   });
   it('get 413 for 5 MB', async () => {
-    await api().post('/api/heads').send({ ...aHead, note: 'x'.repeat(5_000_000) }).expect(413);
+    await api()
+      .post('/api/heads')
+      .send({ ...aHead, note: 'x'.repeat(5_000_000) })
+      .expect(413);
   });
   it('get 415 for a form', async () => {
     await api().post('/api/heads').type('form').send({ name: 'x' }).expect(415);
@@ -117,24 +146,39 @@ describe('requests that are not right', () => {
   it('get 404 for an address that is none, and 422 for a bad setting', async () => {
     await api().get('/api/unicorns').expect(404);
     await api().get('/api/masks/unicorn').expect(404);
-    await api().put('/api/settings').send({ ...DEFAULT_SETTINGS, theme: 'neon' }).expect(422);
+    await api()
+      .put('/api/settings')
+      .send({ ...DEFAULT_SETTINGS, theme: 'neon' })
+      .expect(422);
     await api().get('/api/heads/%E0%A4%A').expect(400);
   });
   it('get 429 beyond the limit', async () => {
-    const small = await testHouse(3);
+    const small = await testHouse({ requestsPerMinute: 3 });
     for (let i = 0; i < 3; i++) await request(small.app).get('/api/health').expect(200);
     await request(small.app).get('/api/health').expect(429);
     await small.close();
   });
 });
 
-it('answers health, masks and settings, with strict headers', async () => {
+it('answers health, masks and settings, as data that is never a page', async () => {
   const health = await api().get('/api/health').expect(200);
   expect(health.body).toMatchObject({ ok: true, demo: false });
-  const policy = health.headers['content-security-policy'];
-  expect(policy).toContain("default-src 'none'");
-  expect(policy).toMatch(/style-src 'self' 'nonce-/);
-  expect(policy).not.toContain('unsafe-inline');
+  expect(health.headers['content-security-policy']).toContain("default-src 'none'");
   expect((await api().get('/api/masks')).body.length).toBeGreaterThanOrEqual(24);
   expect((await api().get('/api/settings')).body).toEqual(DEFAULT_SETTINGS);
+});
+
+it('serves the page with a nonce of its own, a strict policy, and no inline code', async () => {
+  const pages = await testHouse({ withPages: true });
+  const first = await request(pages.app).get('/bowl').expect(200);
+  const second = await request(pages.app).get('/').expect(200);
+  const nonceOf = (text: string): string => /nonce="([^"]+)"/.exec(text)?.[1] ?? '';
+  expect(nonceOf(first.text)).toHaveLength(24);
+  expect(nonceOf(first.text)).not.toBe(nonceOf(second.text));
+  const policy = String(first.headers['content-security-policy']);
+  expect(policy).toContain(`'nonce-${nonceOf(first.text)}'`);
+  expect(policy).toContain("default-src 'none'");
+  expect(policy).not.toContain('unsafe-inline');
+  await request(pages.app).get('/assets/none.js').expect(404);
+  await pages.close();
 });

@@ -13,6 +13,8 @@ export interface Config {
   /** Built web files to serve; undefined serves the API alone. */
   readonly webFolder?: string;
   readonly logLevel: string;
+  /** Requests a minute from one address. */
+  readonly requestsPerMinute: number;
 }
 
 /** Where a person's own data goes when nothing else is said: the place each system means for it. */
@@ -26,7 +28,7 @@ export function defaultDataFolder(env: NodeJS.ProcessEnv, platform: NodeJS.Platf
  * Reads the configuration from the environment.
  *
  * AMBER_LADLE_HOST (127.0.0.1), AMBER_LADLE_PORT (4310; demo 4320), AMBER_LADLE_DATA (a per-user folder),
- * AMBER_LADLE_DEMO (1 for the demo household), AMBER_LADLE_CLOCK (a moment, ISO 8601), AMBER_LADLE_LOG (info).
+ * AMBER_LADLE_DEMO (1 for the demo household), AMBER_LADLE_CLOCK (a moment, ISO 8601), AMBER_LADLE_LOG (info), AMBER_LADLE_RATE (6000 requests a minute).
  * @throws RangeError for a port that is none
  */
 export function readConfig(env: NodeJS.ProcessEnv, webFolder?: string): Config {
@@ -44,5 +46,6 @@ export function readConfig(env: NodeJS.ProcessEnv, webFolder?: string): Config {
     ...(clock ? { clock } : {}),
     ...(webFolder ? { webFolder } : {}),
     logLevel: env['AMBER_LADLE_LOG'] ?? 'info',
+    requestsPerMinute: Number(env['AMBER_LADLE_RATE'] ?? 6000) || 6000,
   };
 }

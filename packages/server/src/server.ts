@@ -17,7 +17,10 @@ export interface RunningServer {
 }
 
 /** Opens the database, seeds the demo when asked, and listens. */
-export async function startServer(config: Config, logger: Logger = pino({ level: config.logLevel })): Promise<RunningServer> {
+export async function startServer(
+  config: Config,
+  logger: Logger = pino({ level: config.logLevel }),
+): Promise<RunningServer> {
   const clock = new Clock();
   if (config.clock) clock.set(config.clock);
   const source = await openDatabase(config.databaseFile);
@@ -30,6 +33,7 @@ export async function startServer(config: Config, logger: Logger = pino({ level:
     host: config.host,
     demo: config.demo,
     logger,
+    requestsPerMinute: config.requestsPerMinute,
     ...(config.webFolder ? { webFolder: config.webFolder } : {}),
   });
   const server = createServer(app);

@@ -1,4 +1,4 @@
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Express } from 'express';
@@ -19,9 +19,17 @@ export interface TestHouse {
 }
 
 /** A whole server on a database file of its own, its clock set to a fixed moment. */
-export async function testHouse(requestsPerMinute?: number): Promise<TestHouse> {
+export async function testHouse(options: { requestsPerMinute?: number; withPages?: boolean } = {}): Promise<TestHouse> {
   const folder = mkdtempSync(join(tmpdir(), 'amber-ladle-test-'));
   const file = join(folder, 'household.sqlite');
+  const pages = join(folder, 'pages');
+  if (options.withPages) {
+    mkdirSync(pages);
+    writeFileSync(
+      join(pages, 'index.html'),
+      '<script type="module" nonce="__CSP_NONCE__" src="/assets/a.js"></script>',
+    );
+  }
   const source = await openDatabase(file);
   const clock = new Clock();
   clock.set('2026-03-14T09:00:00.000Z');
@@ -31,7 +39,8 @@ export async function testHouse(requestsPerMinute?: number): Promise<TestHouse> 
     host: '127.0.0.1',
     demo: false,
     logger: pino({ level: 'silent' }),
-    ...(requestsPerMinute ? { requestsPerMinute } : {}),
+    ...(options.requestsPerMinute ? { requestsPerMinute: options.requestsPerMinute } : {}),
+    ...(options.withPages ? { webFolder: pages } : {}),
   });
   return {
     app,

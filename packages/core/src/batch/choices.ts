@@ -9,7 +9,7 @@ export const CUT_CHARGE = 0.12;
 export const SPOON_CHARGE = 0.01;
 /** A spoon smaller than this share of the whole is not worth adding. Assumption of this project. */
 const SMALLEST_SPOON_SHARE = 0.045;
-const MOST_SMALLER_SPOONS = 3;
+const MOST_SMALLER_SPOONS = 4;
 
 export interface ChoiceOptions {
   readonly measuredBy: MeasuredBy;
@@ -104,7 +104,7 @@ function weights(most: number): FitChoice[] {
 }
 
 /**
- * Volumes that a few spoons measure: as many of the largest as it takes and up to three smaller ones,
+ * Volumes that a few spoons measure: as many of the largest as it takes and up to four smaller ones,
  * none of them lost beside the rest. Pinches serve below the smallest spoon.
  */
 export function spoonable(spoons: readonly Spoon[], most: number): readonly { millilitres: number; count: number }[] {

@@ -3,3 +3,4 @@ export * from './caps';
 export * from './choices';
 export * from './fit';
 export * from './size';
+export * from './write';

@@ -16,9 +16,9 @@ it('opens with WAL, full synchronisation and foreign keys', async () => {
   expect(await source.query('PRAGMA journal_mode')).toEqual([{ journal_mode: 'wal' }]);
   expect(await source.query('PRAGMA synchronous')).toEqual([{ synchronous: 2 }]);
   expect(await source.query('PRAGMA foreign_keys')).toEqual([{ foreign_keys: 1 }]);
-  await expect(
-    source.query("INSERT INTO bowl VALUES ('b', 'no head', '', '', '', 1, '', NULL, '{}')"),
-  ).rejects.toThrow(/FOREIGN KEY/);
+  await expect(source.query("INSERT INTO bowl VALUES ('b', 'no head', '', '', '', 1, '', NULL, '{}')")).rejects.toThrow(
+    /FOREIGN KEY/,
+  );
   await source.destroy();
 });
 

@@ -12,7 +12,7 @@ const HEADS: readonly HeadInput[] = [
     ageYears: 34,
     sensitiveSkin: false,
     profile: {
-      amount: { kind: 'ponytail', circumferenceMillimetres: 104 },
+      amount: { kind: 'ponytail', circumferenceMillimetres: 92 },
       strandDiameterMicrometres: 72,
       stretchedLengthCentimetres: 68,
       evenness: 'long-layers',
@@ -51,7 +51,12 @@ const HEADS: readonly HeadInput[] = [
 ];
 
 /** Bowls already kept: how many days ago, at what hour (UTC), whose and which. */
-const BOWLS: readonly { readonly id: string; readonly daysAgo: number; readonly head: string; readonly maskId: string }[] = [
+const BOWLS: readonly {
+  readonly id: string;
+  readonly daysAgo: number;
+  readonly head: string;
+  readonly maskId: string;
+}[] = [
   { id: '5d0c1f0e-57e1-4c0e-9f60-3a5b1a3d0001', daysAgo: 12, head: 'Isaura', maskId: 'towpath-avocado' },
   { id: '5d0c1f0e-57e1-4c0e-9f60-3a5b1a3d0002', daysAgo: 6, head: 'Pip', maskId: 'still-water' },
   { id: '5d0c1f0e-57e1-4c0e-9f60-3a5b1a3d0003', daysAgo: 5, head: 'Teo', maskId: 'strawberry-sieve' },

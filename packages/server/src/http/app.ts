@@ -10,7 +10,7 @@ import type { Household } from '../services/household';
 import { notFound } from './errors';
 import { jsonOnly, ownPagesOnly } from './guards';
 import { onError, sendProblem } from './onError';
-import { securityHeaders, web } from './web';
+import { dataHeaders, pageHeaders, web } from './web';
 
 export interface AppOptions {
   readonly household: Household;
@@ -28,10 +28,10 @@ const MOST_BODY = '256kb';
 export function createApp({ household, host, demo, logger, webFolder, requestsPerMinute = 6000 }: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
-  app.use(securityHeaders);
   app.use(ownPagesOnly(host));
 
   const api = express.Router();
+  api.use(dataHeaders);
   api.use(
     rateLimit({
       windowMs: 60_000,
@@ -47,11 +47,8 @@ export function createApp({ household, host, demo, logger, webFolder, requestsPe
         }),
     }),
   );
-  api.use(pinoHttp({ logger, autoLogging: { ignore: (request) => request.method === 'GET' } }));
-  api.use((_request, response, next) => {
-    response.set('Cache-Control', 'no-store');
-    next();
-  });
+  const logWrites = pinoHttp({ logger });
+  api.use((request, response, next) => (request.method === 'GET' ? next() : logWrites(request, response, next)));
   api.use(jsonOnly);
   api.use(express.json({ limit: MOST_BODY, strict: true }));
   api.use('/heads', headRoutes(household));
@@ -62,7 +59,7 @@ export function createApp({ household, host, demo, logger, webFolder, requestsPe
   });
 
   app.use('/api', api);
-  if (webFolder) app.use(web(webFolder));
-  app.use(onError);
+  if (webFolder) app.use(pageHeaders, web(webFolder));
+  app.use(onError(logger));
   return app;
 }

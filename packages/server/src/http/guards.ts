@@ -31,7 +31,8 @@ export function ownPagesOnly(ownHost: string): RequestHandler {
 
 /** A write with a body must say that it is JSON: a plain form of another page cannot. */
 export const jsonOnly: RequestHandler = (request, _response, next) => {
-  const hasBody = Number(request.headers['content-length'] ?? 0) > 0 || request.headers['transfer-encoding'] !== undefined;
+  const hasBody =
+    Number(request.headers['content-length'] ?? 0) > 0 || request.headers['transfer-encoding'] !== undefined;
   if (hasBody && !request.is('application/json')) throw wrongType();
   next();
 };

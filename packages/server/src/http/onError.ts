@@ -1,5 +1,6 @@
 import { fieldMessages, PROBLEM_TYPES, type Problem } from '@amber-ladle/contract';
 import type { ErrorRequestHandler, Response } from 'express';
+import type { Logger } from 'pino';
 import { ValidationError } from 'yup';
 import { HttpProblem, invalid } from './errors';
 
@@ -7,16 +8,18 @@ export function sendProblem(response: Response, problem: Problem): void {
   response.status(problem.status).type('application/problem+json').send(JSON.stringify(problem));
 }
 
-/** Turns whatever was thrown into a problem; never shows a stack. */
-export const onError: ErrorRequestHandler = (error: unknown, request, response, next) => {
-  if (response.headersSent) {
-    next(error);
-    return;
-  }
-  const problem = problemOf(error);
-  if (problem.status >= 500) request.log?.error(error);
-  sendProblem(response, problem);
-};
+/** Turns whatever was thrown into a problem; never shows a stack, and logs what is our own fault. */
+export function onError(logger: Logger): ErrorRequestHandler {
+  return (error: unknown, _request, response, next) => {
+    if (response.headersSent) {
+      next(error);
+      return;
+    }
+    const problem = problemOf(error);
+    if (problem.status >= 500) logger.error(error);
+    sendProblem(response, problem);
+  };
+}
 
 function problemOf(error: unknown): Problem {
   if (error instanceof HttpProblem) return error.problem;

@@ -12,7 +12,10 @@ export function bowlRoutes(household: Household): Router {
   router.get('/:id', async (request, response) => void response.json(await getBowl(household, request.params.id)));
   router.post('/', async (request, response) => {
     const { bowl, isNew } = await keepBowl(household, parse<KeepBowl>(keepBowlSchema, request.body));
-    response.status(isNew ? 201 : 200).location(`/api/bowls/${bowl.id}`).json(bowl);
+    response
+      .status(isNew ? 201 : 200)
+      .location(`/api/bowls/${bowl.id}`)
+      .json(bowl);
   });
   router.delete('/:id', async (request, response) => {
     await removeBowl(household, request.params.id);

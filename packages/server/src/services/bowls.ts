@@ -1,4 +1,11 @@
-import { spoonsOf, type Bowl, type BowlSnapshot, type BowlSummary, type KeepBowl, type Page } from '@amber-ladle/contract';
+import {
+  spoonsOf,
+  type Bowl,
+  type BowlSnapshot,
+  type BowlSummary,
+  type KeepBowl,
+  type Page,
+} from '@amber-ladle/contract';
 import { sizeBowl } from '@amber-ladle/core/batch';
 import { CATALOGUE } from '@amber-ladle/core/ingredient';
 import { IsNull } from 'typeorm';
@@ -14,7 +21,15 @@ const toBowl = ({ removedAt: _removedAt, ...bowl }: BowlRow): Bowl => bowl;
 /** Kept bowls, newest first. */
 export async function listBowls({ source }: Household, offset: number, limit: number): Promise<Page<BowlSummary>> {
   const [rows, total] = await source.getRepository(BowlEntity).findAndCount({
-    select: { id: true, headId: true, headName: true, maskId: true, maskName: true, madeMillilitres: true, keptAt: true },
+    select: {
+      id: true,
+      headId: true,
+      headName: true,
+      maskId: true,
+      maskName: true,
+      madeMillilitres: true,
+      keptAt: true,
+    },
     where: { removedAt: IsNull() },
     order: { keptAt: 'DESC', id: 'ASC' },
     skip: offset,

@@ -9,7 +9,9 @@ const toHead = ({ removedAt: _removedAt, ...head }: HeadRow): Head => head;
 
 /** Every head that was not removed, by name. */
 export async function listHeads({ source }: Household): Promise<Head[]> {
-  const rows = await source.getRepository(HeadEntity).find({ where: { removedAt: IsNull() }, order: { name: 'ASC', id: 'ASC' } });
+  const rows = await source
+    .getRepository(HeadEntity)
+    .find({ where: { removedAt: IsNull() }, order: { name: 'ASC', id: 'ASC' } });
   return rows.map(toHead);
 }
 

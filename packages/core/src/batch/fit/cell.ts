@@ -7,10 +7,15 @@ export interface Cell {
   readonly high: number;
 }
 
-/** One amount that may still be part of a better answer, with what it costs above the cell's bound. */
+/** One amount that may still be part of a better answer. */
 export interface Candidate {
   readonly choice: number;
+  /** What it costs above the cell's bound, its share of the volume's price included. */
   readonly above: number;
+  /** Its drift and charge alone, at the kindest scale of the cell. */
+  readonly cost: number;
+  /** Its volume in needs. */
+  readonly volume: number;
 }
 
 export interface CellBound {
@@ -50,6 +55,8 @@ export function boundCell(problem: FitProblem, cell: Cell, best: number): CellBo
     limit: limitMillilitres / needMillilitres,
   };
 
+  // Most cells are far from any good scale: without a price for the volume they fall already.
+  if (priced(table, 0).value >= best) return undefined;
   for (;;) {
     const capBound = unavoidableCapCost(problem, table.inPlay);
     const price = bestPrice(table);
@@ -72,9 +79,15 @@ export function boundCell(problem: FitProblem, cell: Cell, best: number): CellBo
 
 /** What each amount of a part costs above the part's cheapest, at a price, cheapest first. */
 function candidatesOf({ costs, volumes }: Table, part: number, inPlay: readonly number[], price: number): Candidate[] {
-  const paid = inPlay.map((j) => ({ choice: j, paid: (costs[part]?.[j] ?? 0) + price * (volumes[part]?.[j] ?? 0) }));
-  const least = Math.min(...paid.map((p) => p.paid));
-  return paid.map(({ choice, paid: own }) => ({ choice, above: own - least })).sort((a, b) => a.above - b.above);
+  const listed = inPlay.map((choice) => {
+    const cost = costs[part]?.[choice] ?? 0;
+    const volume = volumes[part]?.[choice] ?? 0;
+    return { choice, cost, volume, above: cost + price * volume };
+  });
+  listed.sort((a, b) => a.above - b.above);
+  const least = listed[0]?.above ?? 0;
+  for (const candidate of listed) candidate.above -= least;
+  return listed;
 }
 
 /** The bound at a price, and how full the cheapest amounts make the bowl. */

@@ -5,18 +5,22 @@ import type { FitProblem } from './problem';
 /** Scales tried for a first answer, as multiples of the one that just fills the need. */
 const TRIED_SCALES = [0.9, 1, 1.05, 1.12, 1.25, 1.45, 1.8];
 
+/** How many of those are worth moving about. */
+const MOVED_STARTS = 2;
+
 /**
- * A good answer to start from: the nearest amounts at a few scales, then moved one or two ingredients at a time
- * for as long as that helps. It need not be the best; the better it is, the more cells fall at once.
+ * A good answer to start from: the nearest amounts at a few scales, the best of them moved one or two ingredients
+ * at a time for as long as that helps. It need not be the best; the better it is, the more cells fall at once.
  */
 export function firstAnswer(problem: FitProblem): Answer {
   const { parts, needMillilitres } = problem;
   const shares = parts.reduce((sum, { share }) => sum + share, 0);
   const perGram = parts.reduce((sum, { share, millilitresPerGram }) => sum + (share / shares) * millilitresPerGram, 0);
   const scale = needMillilitres / Math.max(perGram, 1e-9) / shares;
-  return TRIED_SCALES.map((factor) => descend(problem, nearest(problem, scale * factor))).reduce((a, b) =>
-    b.evaluation.objective < a.evaluation.objective ? b : a,
-  );
+  const byObjective = (a: Answer, b: Answer): number => a.evaluation.objective - b.evaluation.objective;
+  const starts = TRIED_SCALES.map((factor) => answer(problem, nearest(problem, scale * factor))).sort(byObjective);
+  const moved = starts.slice(0, MOVED_STARTS).map((start) => descend(problem, start));
+  return [...moved, ...starts].sort(byObjective)[0] ?? answer(problem, nearest(problem, scale));
 }
 
 /** For each ingredient the amount with the least drift and charge at one scale. */
@@ -34,11 +38,12 @@ function nearest({ parts }: FitProblem, scale: number): number[] {
 }
 
 /** Moves one amount a step or two, or two amounts a step each, while the objective falls. */
-function descend(problem: FitProblem, start: readonly number[]): Answer {
-  let best = answer(problem, start);
+function descend(problem: FitProblem, start: Answer): Answer {
+  let best = start;
+  const tried = moves(problem.parts.length);
   for (let improved = true; improved;) {
     improved = false;
-    for (const move of moves(problem.parts.length)) {
+    for (const move of tried) {
       const chosen = [...best.chosen];
       for (const [part, step] of move) chosen[part] = (chosen[part] ?? 0) + step;
       if (move.some(([part]) => !problem.parts[part]?.choices[chosen[part] ?? 0])) continue;

@@ -82,33 +82,41 @@ export function evaluate(problem: FitProblem, grams: readonly number[], charge: 
 /**
  * The u = 1/s that makes the drift least. The drift is convex and piecewise quadratic in u,
  * so Newton's method on its slope ends at the minimum; a bracket guards it against cycling.
+ * Called for every answer that is tried, hence plain loops.
  */
 function bestInverseScale({ parts }: FitProblem, grams: readonly number[]): number {
-  const xs = parts.map(({ share }, i) => (grams[i] ?? 0) / share);
-  let low = 1 / Math.max(...xs);
-  let high = 1 / Math.min(...xs.filter((x) => x > 0));
-  if (!Number.isFinite(low)) return 0;
+  let largest = 0;
+  let smallest = Infinity;
+  for (let i = 0; i < parts.length; i++) {
+    const x = (grams[i] ?? 0) / (parts[i]?.share ?? 1);
+    if (x > largest) largest = x;
+    if (x > 0 && x < smallest) smallest = x;
+  }
+  if (largest === 0) return 0;
+  let low = 1 / largest;
+  let high = 1 / smallest;
   let u = Math.sqrt(low * high);
   for (let step = 0; step < 60; step++) {
     let slope = 0;
     let curvature = 0;
-    for (const [i, x] of xs.entries()) {
-      const tolerance = parts[i]?.tolerance ?? 1;
+    for (let i = 0; i < parts.length; i++) {
+      const { share = 1, tolerance = 1 } = parts[i] ?? {};
+      const x = (grams[i] ?? 0) / share;
       const d = x * u - 1;
       const outside = Math.abs(d) - tolerance;
-      const weight = 2 / (tolerance * tolerance);
-      slope += x * weight * d;
-      curvature += x * x * weight;
+      const weight = (2 * x) / (tolerance * tolerance);
+      slope += weight * d;
+      curvature += weight * x;
       if (outside > 0) {
-        slope += x * weight * OUTSIDE_TOLERANCE_WEIGHT * outside * Math.sign(d);
-        curvature += x * x * weight * OUTSIDE_TOLERANCE_WEIGHT;
+        slope += weight * OUTSIDE_TOLERANCE_WEIGHT * (d > 0 ? outside : -outside);
+        curvature += weight * x * OUTSIDE_TOLERANCE_WEIGHT;
       }
     }
     if (slope > 0) high = u;
     else low = u;
     const newton = u - slope / curvature;
     const next = newton >= low && newton <= high ? newton : (low + high) / 2;
-    if (Math.abs(next - u) <= 1e-14 * u) return next;
+    if (Math.abs(next - u) <= 1e-13 * u) return next;
     u = next;
   }
   return u;

@@ -1,7 +1,7 @@
 import { boundCell, type Cell, type CellBound } from './cell';
 import { answer, gramsOf } from './answer';
 import { firstAnswer } from './incumbent';
-import { capCost, type Evaluation } from './objective';
+import { capCost, volumeCost, type Evaluation } from './objective';
 import type { FitProblem } from './problem';
 
 export interface FitAnswer extends Evaluation {
@@ -16,7 +16,7 @@ export interface FitAnswer extends Evaluation {
 
 const FIRST_CELLS = 24;
 /** Answers tried in one cell before it is worth halving it. */
-const ANSWERS_PER_CELL = 400;
+const ANSWERS_PER_CELL = 1500;
 /** Relative width below which a cell is searched through, however many answers it holds. */
 const NARROWEST = 1e-7;
 /** Two answers closer than this are taken as equally good. */
@@ -93,39 +93,46 @@ function search(
   const loads = capLoads(problem, candidates, order);
   const chosen = new Array<number>(candidates.length).fill(0);
   let left = most;
-  const descend = (depth: number, cost: number, used: readonly number[]): boolean => {
+  const limit = problem.limitMillilitres / problem.needMillilitres;
+  const descend = (depth: number, above: number, cost: number, volume: number, used: readonly number[]): boolean => {
     const part = order[depth];
     if (part === undefined) {
       if (--left < 0) return false;
-      tryAnswer(chosen);
+      // With everything chosen the volume is known, and its true cost tells more than its price did.
+      if (cost + volumeCost(volume, limit) < toBeat()) tryAnswer(chosen);
       return true;
     }
-    for (const { choice, above } of candidates[part] ?? []) {
-      if (cost + above >= toBeat()) break;
-      const usedNow = problem.caps.map(
-        ({ coefficients }, c) =>
-          (used[c] ?? 0) + (coefficients[part] ?? 0) * (problem.parts[part]?.choices[choice]?.grams ?? 0),
-      );
-      const broken = problem.caps.reduce(
-        (sum, { bound: most, norm }, c) =>
-          sum + capCost(((usedNow[c] ?? 0) + (loads[c]?.[depth + 1] ?? 0) - most) / norm),
-        0,
-      );
-      if (cost + above + broken >= toBeat()) continue;
-      chosen[part] = choice;
-      if (!descend(depth + 1, cost + above, usedNow)) return false;
+    for (const candidate of candidates[part] ?? []) {
+      const sum = above + candidate.above;
+      if (sum >= toBeat()) break;
+      const usedNow = problem.caps.length === 0 ? used : addLoad(problem, used, part, candidate.choice);
+      if (problem.caps.length > 0 && sum + brokenCaps(problem, usedNow, loads, depth + 1) >= toBeat()) continue;
+      chosen[part] = candidate.choice;
+      if (!descend(depth + 1, sum, cost + candidate.cost, volume + candidate.volume, usedNow)) return false;
     }
     return true;
   };
   // The bound may hold a cap's unavoidable cost already; starting without it keeps the caps from counting twice.
-  const unavoidable = problem.caps.reduce(
-    (sum, { bound: most, norm }, c) => sum + capCost(((loads[c]?.[0] ?? 0) - most) / norm),
+  const nothing = problem.caps.map(() => 0);
+  return descend(0, bound - brokenCaps(problem, nothing, loads, 0), 0, 0, nothing);
+}
+
+/** The left sides of the caps once a part has taken an amount. */
+function addLoad({ caps, parts }: FitProblem, used: readonly number[], part: number, choice: number): number[] {
+  const grams = parts[part]?.choices[choice]?.grams ?? 0;
+  return caps.map(({ coefficients }, c) => (used[c] ?? 0) + (coefficients[part] ?? 0) * grams);
+}
+
+/** What the caps cost at the least, with some parts chosen and the rest doing their best from a depth on. */
+function brokenCaps(
+  { caps }: FitProblem,
+  used: readonly number[],
+  loads: readonly (readonly number[])[],
+  depth: number,
+): number {
+  return caps.reduce(
+    (sum, { bound, norm }, c) => sum + capCost(((used[c] ?? 0) + (loads[c]?.[depth] ?? 0) - bound) / norm),
     0,
-  );
-  return descend(
-    0,
-    bound - unavoidable,
-    problem.caps.map(() => 0),
   );
 }
 

@@ -1,0 +1,7 @@
+import { benchLoad } from './load';
+import { benchServer } from './server';
+import { benchSizing } from './sizing';
+
+benchSizing();
+benchLoad(process.cwd());
+await benchServer();

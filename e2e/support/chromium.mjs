@@ -1,0 +1,45 @@
+import { existsSync } from 'node:fs';
+import { mkdtemp, rm } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import puppeteer from 'puppeteer-core';
+
+/** Where Chromium may be: named by CHROMIUM_PATH, or where Debian and others put it. */
+const PLACES = [process.env.CHROMIUM_PATH, '/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'];
+
+/** The path of a Chromium, or undefined when there is none. */
+export function findChromium() {
+  return PLACES.find((path) => path && existsSync(path));
+}
+
+/**
+ * A headless Chromium with a profile of its own, which goes with it.
+ * @returns {Promise<{ browser: import('puppeteer-core').Browser, close: () => Promise<void> }>}
+ */
+export async function launchChromium() {
+  const executablePath = findChromium();
+  if (!executablePath) throw new Error('No Chromium found; name one in CHROMIUM_PATH.');
+  const userDataDir = await mkdtemp(join(tmpdir(), 'amber-ladle-chromium-'));
+  const browser = await puppeteer.launch({
+    executablePath,
+    userDataDir,
+    args: [
+      '--headless',
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+      '--force-color-profile=srgb',
+    ],
+  });
+  return {
+    browser,
+    async close() {
+      await browser.close();
+      await rm(userDataDir, { recursive: true, force: true, maxRetries: 5 });
+    },
+  };
+}

@@ -1,0 +1,86 @@
+import axe from 'axe-core';
+import type { Browser, Page } from 'puppeteer-core';
+import { startApp, temporaryFolder } from '../support/app.mjs';
+import { launchChromium } from '../support/chromium.mjs';
+
+/** A demo household in a browser, as a maker would meet it. */
+export interface House {
+  readonly page: Page;
+  readonly address: string;
+  /** What the console complained of, on every page so far. */
+  readonly complaints: string[];
+  open(path: string): Promise<void>;
+  newPage(): Promise<Page>;
+  /** Stops the server (by SIGKILL if asked) and starts it again on the same data and port. */
+  restart(signal?: NodeJS.Signals): Promise<void>;
+  close(): Promise<void>;
+}
+
+export async function openHouse(): Promise<House> {
+  const { folder, remove } = await temporaryFolder();
+  let app = await startApp({ dataFolder: folder });
+  const { address } = app;
+  const { browser, close } = (await launchChromium()) as { browser: Browser; close: () => Promise<void> };
+  const complaints: string[] = [];
+
+  async function newPage(): Promise<Page> {
+    const page = await browser.newPage();
+    await page.setViewport({ width: 1280, height: 800 });
+    page.on('console', (message) => {
+      if (['error', 'warn'].includes(message.type())) complaints.push(message.text());
+    });
+    page.on('pageerror', (error) => complaints.push(String(error)));
+    return page;
+  }
+  const page = await newPage();
+
+  return {
+    page,
+    address,
+    complaints,
+    newPage,
+    async open(path) {
+      await page.goto(address + path);
+      await page.waitForSelector('h1');
+    },
+    async restart(signal = 'SIGTERM') {
+      await app.stop(signal);
+      app = await startApp({ dataFolder: folder, port: Number(new URL(address).port) });
+    },
+    async close() {
+      await close();
+      await app.stop();
+      await remove();
+    },
+  };
+}
+
+/** The text of an element once it answers a condition. */
+export async function textWhen(page: Page, selector: string, fits: RegExp): Promise<string> {
+  await page.waitForFunction(
+    (query, source) => new RegExp(source).test(document.querySelector(query)?.textContent ?? ''),
+    { timeout: 15_000 },
+    selector,
+    fits.source,
+  );
+  return page.$eval(selector, (element) => element.textContent?.trim() ?? '');
+}
+
+export const millilitres = (text: string): number => Number(/(\d+(?:\.\d+)?) mL/.exec(text)?.[1] ?? NaN);
+
+/** Waits until the fit has caught up with what was chosen, and gives the mL made. */
+export async function made(page: Page): Promise<number> {
+  return millilitres(await textWhen(page, '[data-test="made"]', /\d mL/));
+}
+
+/** Accessibility faults that axe finds on the page as it stands. */
+export async function axeFaults(page: Page): Promise<string[]> {
+  await page.evaluate(axe.source);
+  const { violations } = (await page.evaluate('axe.run(document, { resultTypes: ["violations"] })')) as {
+    violations: { id: string; nodes: { html: string; failureSummary?: string }[] }[];
+  };
+  return violations.map(
+    ({ id, nodes }) =>
+      `${id}: ${nodes.map((node) => `${node.html.slice(0, 160)} ${node.failureSummary ?? ''}`).join(' | ')}`,
+  );
+}

@@ -1,0 +1,72 @@
+import type { BowlChoices, Head } from '@amber-ladle/contract';
+import { DEFAULT_ENOUGH_CHANCE, lossesOf, millilitresToMake } from '@amber-ladle/core/batch';
+import { demand, type HairProfile } from '@amber-ladle/core/hair';
+import type { Mask } from '@amber-ladle/core/mask';
+import { quantile } from '@amber-ladle/core/statistic';
+import { useSessionStorage } from '@vueuse/core';
+import { computed, ref, watch, type Ref } from 'vue';
+import { useHousehold } from '../stores/household';
+import { useSizing, type SizingWish } from './useSizing';
+
+const NO_CHOICES: BowlChoices = { enoughChance: DEFAULT_ENOUGH_CHANCE, pieceSizes: {}, pieceGrams: {} };
+
+/**
+ * The workbench: one head and one mask, their measurements and choices, and what the bowl comes to.
+ * The need answers at once; the fit to pieces and spoons follows from the worker.
+ */
+export function useBench(head: Ref<Head | undefined>, mask: Ref<Mask | undefined>) {
+  const household = useHousehold();
+  const profile = ref<HairProfile>();
+  const choices = useSessionStorage<BowlChoices>('amber-ladle-choices', { ...NO_CHOICES });
+
+  watch(
+    () => head.value?.id,
+    () => (profile.value = head.value ? { ...head.value.profile } : undefined),
+    { immediate: true },
+  );
+
+  const wearer = computed(() => ({
+    ageYears: head.value?.ageYears ?? 30,
+    sensitiveSkin: head.value?.sensitiveSkin ?? false,
+  }));
+
+  const wish = computed<SizingWish | undefined>(() =>
+    profile.value && mask.value
+      ? {
+          head: { profile: profile.value, wearer: wearer.value },
+          mask: mask.value,
+          options: { spoons: household.spoons, ...choices.value },
+        }
+      : undefined,
+  );
+  const { bowl, isFitting, failure } = useSizing(wish);
+
+  /** What the head takes and what must be made, at once. */
+  const need = computed(() => {
+    if (!profile.value || !mask.value) return undefined;
+    const { coverage, texture, endsExtraShare } = mask.value;
+    const wanted = demand(profile.value, { coverage, texture, endsExtraShare });
+    const losses = lossesOf(mask.value);
+    const make = (chance: number) => millilitresToMake(quantile(wanted.total, chance), losses);
+    return {
+      demand: wanted,
+      losses,
+      millilitres: make(choices.value.enoughChance),
+      lowMillilitres: make(0.15),
+      highMillilitres: make(0.85),
+    };
+  });
+
+  const isChanged = computed(() => JSON.stringify(profile.value) !== JSON.stringify(head.value?.profile));
+
+  function choosePiece(ingredientId: string, sizeId: string): void {
+    const { [ingredientId]: _weighed, ...pieceGrams } = choices.value.pieceGrams;
+    choices.value = {
+      ...choices.value,
+      pieceGrams,
+      pieceSizes: { ...choices.value.pieceSizes, [ingredientId]: sizeId },
+    };
+  }
+
+  return { profile, choices, wearer, bowl, isFitting, failure, need, isChanged, choosePiece };
+}

@@ -1,0 +1,24 @@
+import { useEventListener } from '@vueuse/core';
+
+/** A key and what it does, for the list that `?` shows. */
+export interface KeyAction {
+  readonly keys: readonly string[];
+  readonly does: string;
+  readonly run: () => void;
+}
+
+const WRITES = new Set(['INPUT', 'TEXTAREA', 'SELECT']);
+
+/** Keys of a screen. They rest while somebody writes in a field or holds a modifier. */
+export function useKeys(actions: readonly KeyAction[]): void {
+  useEventListener(document, 'keydown', (event: KeyboardEvent) => {
+    const target = event.target as HTMLElement;
+    if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return;
+    if (WRITES.has(target.tagName) || target.isContentEditable) return;
+    if (event.key === ' ' && (target.tagName === 'BUTTON' || target.tagName === 'A')) return;
+    const action = actions.find(({ keys }) => keys.includes(event.key));
+    if (!action) return;
+    event.preventDefault();
+    action.run();
+  });
+}

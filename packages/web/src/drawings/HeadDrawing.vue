@@ -1,0 +1,156 @@
+<script setup lang="ts">
+import { LANDMARKS, PROFILE_LIMITS, type HairProfile } from '@amber-ladle/core/hair';
+import { computed, ref } from 'vue';
+import { CENTRE_X, centimetresAt, DRAWN_CENTIMETRES, hairOutline, strandPaths, tipY } from './hairShape';
+
+/** The head from behind, with a length that can be dragged, stepped by keys, or set at a landmark. */
+const { profile } = defineProps<{ profile: HairProfile }>();
+const emit = defineEmits<{ length: [centimetres: number] }>();
+
+const svg = ref<SVGSVGElement>();
+const outline = computed(() => hairOutline(profile));
+const strands = computed(() => strandPaths(profile));
+const handleY = computed(() => tipY(profile.stretchedLengthCentimetres));
+const isDragging = ref(false);
+
+function lengthAt(event: PointerEvent): number {
+  const matrix = svg.value?.getScreenCTM();
+  if (!matrix) return profile.stretchedLengthCentimetres;
+  return centimetresAt(new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse()).y);
+}
+function start(event: PointerEvent): void {
+  isDragging.value = true;
+  (event.currentTarget as Element).setPointerCapture(event.pointerId);
+}
+function move(event: PointerEvent): void {
+  if (isDragging.value) emit('length', lengthAt(event));
+}
+function step(by: number): void {
+  const { min } = PROFILE_LIMITS.stretchedLengthCentimetres;
+  emit('length', Math.min(DRAWN_CENTIMETRES, Math.max(min, Math.round(profile.stretchedLengthCentimetres) + by)));
+}
+function onKey(event: KeyboardEvent): void {
+  const by = { ArrowDown: 1, ArrowUp: -1, PageDown: 10, PageUp: -10 }[event.key];
+  if (by === undefined) return;
+  event.preventDefault();
+  step(by);
+}
+</script>
+
+<template>
+  <svg ref="svg" class="head" viewBox="0 0 320 466" role="group" aria-label="Hair length on a figure seen from behind">
+    <g class="body">
+      <path
+        d="M 106 118 L 106 140 C 100 152, 62 152, 48 172 C 38 190, 34 240, 30 300 L 46 300 C 52 262, 60 236, 68 214 C 74 258, 78 296, 78 326 C 76 352, 68 376, 64 402 L 62 474 L 178 474 L 176 402 C 172 376, 164 352, 162 326 C 162 296, 166 258, 172 214 C 180 236, 188 262, 194 300 L 210 300 C 206 240, 202 190, 192 172 C 178 152, 140 152, 134 140 L 134 118 Z"
+      />
+      <ellipse cx="120" cy="78" rx="34" ry="45" />
+    </g>
+    <g class="hair">
+      <path class="mass" :d="outline" />
+      <path v-for="(d, i) in strands" :key="i" class="strand" :d="d" />
+    </g>
+    <g class="marks">
+      <g
+        v-for="mark in LANDMARKS"
+        :key="mark.id"
+        class="mark"
+        role="button"
+        tabindex="0"
+        :aria-label="`Set length to ${mark.name}, ${mark.centimetres} cm`"
+        @click="emit('length', mark.centimetres)"
+        @keydown.enter="emit('length', mark.centimetres)"
+      >
+        <rect x="196" :y="tipY(mark.centimetres) - 18" width="124" height="36" fill="transparent" />
+        <line x1="214" x2="222" :y1="tipY(mark.centimetres)" :y2="tipY(mark.centimetres)" />
+        <text x="227" :y="tipY(mark.centimetres) + 6.5">{{ mark.name }}</text>
+      </g>
+    </g>
+    <g
+      class="handle"
+      :class="{ dragging: isDragging }"
+      role="slider"
+      tabindex="0"
+      aria-label="Hair length"
+      aria-orientation="vertical"
+      :aria-valuemin="PROFILE_LIMITS.stretchedLengthCentimetres.min"
+      :aria-valuemax="DRAWN_CENTIMETRES"
+      :aria-valuenow="profile.stretchedLengthCentimetres"
+      :aria-valuetext="`${profile.stretchedLengthCentimetres} centimetres`"
+      @pointerdown="start"
+      @pointermove="move"
+      @pointerup="isDragging = false"
+      @pointercancel="isDragging = false"
+      @keydown="onKey"
+    >
+      <rect :x="20" :y="handleY - 22" width="170" height="44" fill="transparent" />
+      <line :x1="24" :x2="CENTRE_X + 74" :y1="handleY" :y2="handleY" />
+      <circle cx="24" :cy="handleY" r="11" />
+      <path :d="`M 20 ${handleY - 2.5} l 4 -4 l 4 4 M 20 ${handleY + 2.5} l 4 4 l 4 -4`" />
+    </g>
+  </svg>
+</template>
+
+<style scoped>
+.head {
+  width: 100%;
+  max-height: 318px;
+  display: block;
+  touch-action: pan-x;
+  user-select: none;
+}
+.body path,
+.body ellipse {
+  fill: var(--skin);
+  stroke: var(--ink);
+  stroke-opacity: 0.35;
+  stroke-width: 1.2;
+}
+.mass {
+  fill: var(--hair);
+  fill-opacity: 0.82;
+  stroke: var(--ink);
+  stroke-opacity: 0.5;
+  stroke-width: 1.2;
+}
+.strand {
+  fill: none;
+  stroke: rgb(var(--v-theme-surface));
+  stroke-opacity: 0.4;
+  stroke-width: 1.1;
+  stroke-linejoin: round;
+}
+.mark {
+  cursor: pointer;
+}
+.mark line {
+  stroke: var(--quiet);
+}
+.mark text {
+  font-size: 19px;
+  fill: var(--quiet);
+}
+.mark:hover text {
+  fill: var(--ink);
+  text-decoration: underline;
+}
+.handle {
+  cursor: ns-resize;
+  touch-action: none;
+}
+.handle line {
+  stroke: var(--amber-fill);
+  stroke-width: 2;
+  stroke-dasharray: 5 4;
+}
+.handle circle {
+  fill: var(--amber-fill);
+  stroke: var(--ink);
+  stroke-width: 1.2;
+}
+.handle path {
+  fill: none;
+  stroke: #2b211a;
+  stroke-width: 1.6;
+  stroke-linecap: round;
+}
+</style>

@@ -1,0 +1,75 @@
+<script setup lang="ts">
+import type { WearTime } from '@amber-ladle/core/mask';
+import { computed } from 'vue';
+import { writeMinutes } from '../words/mask';
+
+/** Minimum, aim and limit on one line of time, in true proportion. */
+const { wear } = defineProps<{ wear: WearTime }>();
+
+const WIDTH = 640;
+const marks = computed(() => [
+  { id: 'minimum', minutes: wear.minimumMinutes, words: 'at least' },
+  { id: 'aim', minutes: wear.aimMinutes, words: 'aim' },
+  { id: 'limit', minutes: wear.limitMinutes, words: 'out by' },
+]);
+const xOf = (minutes: number): number => 20 + (minutes / wear.limitMinutes) * (WIDTH - 80);
+</script>
+
+<template>
+  <svg
+    :viewBox="`0 0 ${WIDTH} 118`"
+    role="img"
+    :aria-label="`At least ${writeMinutes(wear.minimumMinutes)}, aim for ${writeMinutes(wear.aimMinutes)}, out by ${writeMinutes(wear.limitMinutes)}`"
+  >
+    <rect
+      class="fine"
+      :x="xOf(wear.minimumMinutes)"
+      y="44"
+      :width="xOf(wear.limitMinutes) - xOf(wear.minimumMinutes)"
+      height="18"
+    />
+    <rect class="early" :x="xOf(0)" y="44" :width="xOf(wear.minimumMinutes) - xOf(0)" height="18" />
+    <line class="end" :x1="xOf(wear.limitMinutes)" :x2="xOf(wear.limitMinutes)" y1="36" y2="66" />
+    <g v-for="(mark, i) in marks" :key="mark.id" :class="mark.id">
+      <circle v-if="mark.id === 'aim'" :cx="xOf(mark.minutes)" cy="53" r="12" />
+      <text :x="xOf(mark.minutes)" :y="i === 1 ? 29 : 88" text-anchor="middle" class="time">
+        {{ writeMinutes(mark.minutes) }}
+      </text>
+      <text :x="xOf(mark.minutes)" :y="i === 1 ? 9 : 106" text-anchor="middle" class="word">{{ mark.words }}</text>
+    </g>
+  </svg>
+</template>
+
+<style scoped>
+svg {
+  width: 100%;
+  display: block;
+}
+.early {
+  fill: none;
+  stroke: var(--quiet);
+  stroke-dasharray: 3 4;
+}
+.fine {
+  fill: var(--amber-wash);
+  stroke: var(--amber-fill);
+}
+.end {
+  stroke: var(--clay);
+  stroke-width: 4;
+}
+circle {
+  fill: var(--amber-fill);
+  stroke: var(--ink);
+}
+text {
+  fill: var(--ink);
+}
+.time {
+  font: 600 20px var(--serif);
+}
+.word {
+  font-size: 13px;
+  fill: var(--quiet);
+}
+</style>

@@ -1,0 +1,79 @@
+<script setup lang="ts">
+import { kitchenRound } from '@amber-ladle/core/measure';
+import type { WhyStep } from '../words/why';
+
+/** The arithmetic behind a number, opened from the number itself. */
+const { steps, millilitres } = defineProps<{ steps: readonly WhyStep[]; millilitres: number }>();
+</script>
+
+<template>
+  <v-dialog>
+    <template #activator="{ props: activator }">
+      <button v-bind="activator" type="button" class="why">why {{ kitchenRound(millilitres) }} mL?</button>
+    </template>
+    <template #default="{ isActive }">
+      <div class="paper sheet">
+        <h2>Why {{ kitchenRound(millilitres) }} mL?</h2>
+        <table class="figures">
+          <tbody>
+            <tr v-for="step in steps" :key="step.what">
+              <th scope="row">
+                {{ step.what }}
+                <span class="quiet">{{ step.from }}</span>
+              </th>
+              <td>{{ step.result }}</td>
+            </tr>
+          </tbody>
+        </table>
+        <p class="quiet note">
+          The films and the spread are this project’s own assumptions, set so that bowls come out as makers report them.
+          A head that has been logged a few times will know better.
+        </p>
+        <v-btn color="primary" @click="isActive.value = false">Close</v-btn>
+      </div>
+    </template>
+  </v-dialog>
+</template>
+
+<style scoped>
+.why {
+  color: rgb(var(--v-theme-primary));
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  min-height: 44px;
+  padding: 0 4px;
+  font: inherit;
+  background: none;
+  border: 0;
+  cursor: pointer;
+}
+.sheet {
+  padding: 24px;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+  margin: 12px 0;
+}
+th {
+  text-align: left;
+  font-weight: 600;
+  padding: 7px 12px 7px 0;
+  border-bottom: 1px solid var(--rule);
+}
+th span {
+  display: block;
+  font-weight: 400;
+  font-size: 0.9rem;
+}
+td {
+  text-align: right;
+  white-space: nowrap;
+  border-bottom: 1px solid var(--rule);
+  font-weight: 600;
+}
+.note {
+  font-size: 0.92rem;
+  margin-bottom: 16px;
+}
+</style>

@@ -1,0 +1,62 @@
+import { createRouter, createWebHistory } from 'vue-router';
+
+/** The path of a wash day, in order, with what each stop is for. */
+export const PATH = [
+  { name: 'shelf', title: 'Shelf', key: '1' },
+  { name: 'bowl', title: 'Bowl', key: '2' },
+  { name: 'make', title: 'Make', key: '3' },
+  { name: 'wear', title: 'Wear', key: '4' },
+  { name: 'notes', title: 'Notes', key: '5' },
+] as const;
+
+export const router = createRouter({
+  history: createWebHistory(),
+  scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 },
+  routes: [
+    { path: '/', name: 'today', component: () => import('./views/TodayView.vue'), meta: { title: 'Today' } },
+    { path: '/shelf', name: 'shelf', component: () => import('./views/ShelfView.vue'), meta: { title: 'Shelf' } },
+    { path: '/bowl', name: 'bowl', component: () => import('./views/BowlView.vue'), meta: { title: 'Bowl' } },
+    { path: '/make', name: 'make', component: () => import('./views/MakeView.vue'), meta: { title: 'Make' } },
+    { path: '/wear', name: 'wear', component: () => import('./views/WearView.vue'), meta: { title: 'Wear' } },
+    { path: '/notes', name: 'notes', component: () => import('./views/NotesView.vue'), meta: { title: 'Notes' } },
+    {
+      path: '/bowls/:id',
+      name: 'kept-bowl',
+      component: () => import('./views/KeptBowlView.vue'),
+      props: true,
+      meta: { title: 'Kept bowl' },
+    },
+    { path: '/masks', name: 'masks', component: () => import('./views/MasksView.vue'), meta: { title: 'Masks' } },
+    {
+      path: '/masks/:id',
+      name: 'mask',
+      component: () => import('./views/MaskView.vue'),
+      props: true,
+      meta: { title: 'Mask' },
+    },
+    { path: '/heads', name: 'heads', component: () => import('./views/HeadsView.vue'), meta: { title: 'Heads' } },
+    {
+      path: '/heads/:id',
+      name: 'head',
+      component: () => import('./views/HeadView.vue'),
+      props: true,
+      meta: { title: 'Head' },
+    },
+    {
+      path: '/settings',
+      name: 'settings',
+      component: () => import('./views/SettingsView.vue'),
+      meta: { title: 'Settings' },
+    },
+    {
+      path: '/:rest(.*)*',
+      name: 'lost',
+      component: () => import('./views/LostView.vue'),
+      meta: { title: 'Nothing here' },
+    },
+  ],
+});
+
+router.afterEach((to) => {
+  document.title = `${String(to.meta['title'] ?? '')} · Amber Ladle`;
+});

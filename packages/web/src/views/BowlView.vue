@@ -1,0 +1,368 @@
+<script setup lang="ts">
+import { writeFraction, kitchenRound, fromMillilitres } from '@amber-ladle/core/measure';
+import { PROFILE_LIMITS } from '@amber-ladle/core/hair';
+import { useSessionStorage } from '@vueuse/core';
+import { computed, ref, watch } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import HeadDrawing from '../drawings/HeadDrawing.vue';
+import VesselDrawing from '../drawings/VesselDrawing.vue';
+import MeasuresCard from '../parts/MeasuresCard.vue';
+import ProfileFields from '../parts/ProfileFields.vue';
+import WhyDialog from '../parts/WhyDialog.vue';
+import { useBench } from '../composables/useBench';
+import { useKeys } from '../composables/useKeys';
+import { useHousehold } from '../stores/household';
+import { useNotice } from '../stores/notice';
+import { COVERAGE_WORDS, SLOT_WORDS } from '../words/mask';
+import { whySteps } from '../words/why';
+
+const household = useHousehold();
+const notice = useNotice();
+const route = useRoute();
+const router = useRouter();
+
+const last = useSessionStorage('amber-ladle-bench', { headId: '', maskId: '' });
+const headId = computed({
+  get: () => String(route.query['head'] ?? last.value.headId),
+  set: (id) => void router.replace({ query: { ...route.query, head: id } }),
+});
+const maskId = computed({
+  get: () => String(route.query['mask'] ?? last.value.maskId),
+  set: (id) => void router.replace({ query: { ...route.query, mask: id } }),
+});
+const head = computed(() => household.headById(headId.value) ?? household.heads[0]);
+const mask = computed(() => household.maskById(maskId.value) ?? household.masks[0]);
+watch([head, mask], () => (last.value = { headId: head.value?.id ?? '', maskId: mask.value?.id ?? '' }), {
+  immediate: true,
+});
+
+const bench = useBench(head, mask);
+const { profile, choices, bowl, need, isFitting, failure, isChanged } = bench;
+
+function setLength(stretchedLengthCentimetres: number): void {
+  if (profile.value) profile.value = { ...profile.value, stretchedLengthCentimetres };
+}
+function stepLength(by: number): void {
+  const { min, max } = PROFILE_LIMITS.stretchedLengthCentimetres;
+  const now = profile.value?.stretchedLengthCentimetres ?? min;
+  setLength(Math.min(max, Math.max(min, Math.round(now) + by)));
+}
+useKeys([
+  { keys: ['+', '='], does: 'a centimetre longer', run: () => stepLength(1) },
+  { keys: ['-', '−'], does: 'a centimetre shorter', run: () => stepLength(-1) },
+]);
+
+const chanceOfTen = computed(() => {
+  const short = bowl.value?.chanceShort ?? 0;
+  if (short < 0.005) return 'hardly ever short';
+  const oneIn = Math.round(1 / short);
+  return `comes up short about once in ${oneIn} bowls`;
+});
+const cups = computed(() => {
+  const made = bowl.value?.madeMillilitres ?? 0;
+  const unit = { us: 'us-cup', metric: 'metric-cup', uk: 'uk-cup' } as const;
+  const cup = fromMillilitres(made, unit[household.settings.measureSystem]);
+  return cup < 0.2 ? '' : `about ${writeFraction(cup)} cup${cup > 1.06 ? 's' : ''}`;
+});
+const maskItems = computed(() =>
+  household.masks.map((m) => ({ value: m.id, title: m.name, subtitle: `${m.texture}, ${SLOT_WORDS[m.slot]}` })),
+);
+const remarks = computed(() => {
+  const words: string[] = [];
+  if (!bowl.value || !mask.value) return words;
+  for (const cap of bowl.value.brokenCaps) words.push(`Over a limit: ${cap.words}.`);
+  if (bowl.value.outOfTolerance.length > 0)
+    words.push(
+      'No amounts of these pieces and spoons keep the formula for so small or so large a bowl; this is the nearest.',
+    );
+  if (mask.value.texture !== 'oil' && bowl.value.texture.texture !== mask.value.texture)
+    words.push(`Comes out ${bowl.value.texture.texture} rather than ${mask.value.texture}.`);
+  return words;
+});
+
+const isKeeping = ref(false);
+async function keep(): Promise<void> {
+  if (!head.value || !mask.value || !profile.value || isKeeping.value) return;
+  isKeeping.value = true;
+  try {
+    const kept = await household.keepBowl({
+      id: crypto.randomUUID(),
+      headId: head.value.id,
+      maskId: mask.value.id,
+      profile: profile.value,
+      choices: choices.value,
+    });
+    notice.show(`Kept: ${kept.maskName} for ${kept.headName}.`, () => household.removeBowl(kept.id));
+    await router.push({ name: 'kept-bowl', params: { id: kept.id } });
+  } catch (error) {
+    notice.fail(error);
+  } finally {
+    isKeeping.value = false;
+  }
+}
+async function saveToHead(): Promise<void> {
+  if (!head.value || !profile.value) return;
+  const { name, note, ageYears, sensitiveSkin } = head.value;
+  try {
+    await household.saveHead({ name, note, ageYears, sensitiveSkin, profile: profile.value }, head.value);
+    notice.show(`${name}’s measurements are saved.`);
+  } catch (error) {
+    notice.fail(error);
+  }
+}
+</script>
+
+<template>
+  <div v-if="!head" class="page">
+    <h1>Bowl</h1>
+    <p>A bowl is sized to a head. Measure one first; it takes a minute.</p>
+    <v-btn color="primary" :to="{ name: 'head', params: { id: 'new' } }">Add a head</v-btn>
+  </div>
+  <div v-else-if="profile && mask && need" class="bench">
+    <h1 class="sr-only">Bowl: {{ mask.name }} for {{ head.name }}</h1>
+    <section class="pick" aria-label="Head and mask">
+      <div class="who" role="group" aria-label="Head">
+        <button
+          v-for="person in household.heads"
+          :key="person.id"
+          type="button"
+          :aria-pressed="person.id === head.id"
+          @click="headId = person.id"
+        >
+          {{ person.name }}
+        </button>
+      </div>
+      <v-autocomplete
+        :model-value="mask.id"
+        :items="maskItems"
+        label="Mask"
+        class="mask-pick"
+        :hint="`${mask.texture}, ${COVERAGE_WORDS[mask.coverage]}, ${SLOT_WORDS[mask.slot]}`"
+        persistent-hint
+        no-data-text="No mask of that name."
+        @update:model-value="(id: string | null) => id && (maskId = id)"
+      >
+        <template #item="{ props: item, item: entry }">
+          <v-list-item v-bind="item" :subtitle="entry.subtitle" />
+        </template>
+      </v-autocomplete>
+    </section>
+    <section class="hair" aria-label="Hair">
+      <HeadDrawing :profile="profile" @length="setLength" />
+      <ProfileFields v-model="profile" />
+      <p v-if="isChanged" class="changed">
+        <v-btn variant="tonal" color="primary" @click="saveToHead">Save to {{ head.name }}</v-btn>
+        <v-btn variant="text" @click="profile = { ...head.profile }">Put back</v-btn>
+      </p>
+    </section>
+
+    <section class="middle" aria-label="Vessel">
+      <p class="made">
+        <span class="serif big figures" aria-live="polite" data-test="made"
+          >{{ bowl ? kitchenRound(bowl.madeMillilitres) : '…' }} mL</span
+        >
+        <span class="quiet">{{ cups }}</span>
+      </p>
+      <VesselDrawing
+        :bowl="bowl"
+        :need-millilitres="need.millilitres"
+        :low-millilitres="need.lowMillilitres"
+        :high-millilitres="need.highMillilitres"
+      />
+      <p class="needline">
+        <span class="key" aria-hidden="true" /> {{ head.name }} needs
+        <b class="figures" data-test="need">{{ kitchenRound(need.millilitres) }} mL</b>, seven times in ten between
+        <span class="figures">{{ kitchenRound(need.lowMillilitres) }} and {{ kitchenRound(need.highMillilitres) }}</span
+        >.
+        <WhyDialog v-if="bowl" :steps="whySteps(bowl)" :millilitres="need.millilitres" />
+      </p>
+      <div class="spare">
+        <v-slider
+          :model-value="choices.enoughChance"
+          :min="0.5"
+          :max="0.97"
+          :step="0.01"
+          aria-label="Spare: from little left over to never short"
+          @update:model-value="choices = { ...choices, enoughChance: $event }"
+        />
+        <div class="ends quiet"><span>little left over</span><span>never short</span></div>
+        <p v-if="bowl" class="figures chance">
+          {{ chanceOfTen }}; {{ kitchenRound(bowl.expectedLeftoverMillilitres) }} mL left on average
+        </p>
+      </div>
+    </section>
+
+    <section class="right" aria-label="Measures for this bowl">
+      <div class="heading">
+        <h2>
+          {{ mask.name }}
+          <span class="figures quiet sum">{{ bowl ? `${kitchenRound(bowl.madeMillilitres)} mL` : '' }}</span>
+        </h2>
+        <RouterLink class="quiet-link" :to="{ name: 'mask', params: { id: mask.id } }">how it is made</RouterLink>
+      </div>
+      <p v-if="failure" role="alert" class="alert">{{ failure }}</p>
+      <MeasuresCard
+        v-if="bowl"
+        :bowl="bowl"
+        :spoons="household.spoons"
+        :piece-sizes="choices.pieceSizes"
+        editable
+        :class="{ fitting: isFitting }"
+        @piece="bench.choosePiece"
+      />
+      <ul v-if="remarks.length > 0" class="plain-list remarks">
+        <li v-for="remark in remarks" :key="remark">{{ remark }}</li>
+      </ul>
+      <v-btn color="primary" size="large" block height="56" :loading="isKeeping" :disabled="!bowl" @click="keep">
+        Keep this bowl
+      </v-btn>
+      <p class="quiet patch">New to {{ head.name }}? Patch test at the inner elbow a day or two before.</p>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.bench {
+  display: grid;
+  grid-template: 'pick vessel measures' auto 'hair vessel measures' 1fr / 364px minmax(320px, 1fr) 410px;
+  gap: 0;
+  max-width: 1320px;
+  margin: 0 auto;
+}
+.bench > section {
+  padding: 14px 20px 24px;
+}
+.pick {
+  grid-area: pick;
+  padding-bottom: 0 !important;
+}
+.hair {
+  grid-area: hair;
+  padding-top: 4px !important;
+}
+.middle {
+  grid-area: vessel;
+  border-left: 1px solid var(--rule);
+}
+.right {
+  grid-area: measures;
+  border-left: 1px solid var(--rule);
+}
+.sr-only {
+  position: absolute;
+  width: 1px;
+  height: 1px;
+  overflow: hidden;
+  clip-path: inset(50%);
+}
+.who {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  margin-bottom: 12px;
+}
+.who button {
+  min-height: 44px;
+  padding: 0 16px;
+  font: 600 1.1rem var(--serif);
+  color: var(--ink);
+  background: transparent;
+  border: 1px solid var(--rule);
+  border-radius: 22px;
+  cursor: pointer;
+}
+.who button[aria-pressed='true'] {
+  background: var(--amber-wash);
+  border-color: var(--amber-fill);
+}
+.mask-pick {
+  margin-bottom: 8px;
+}
+.changed {
+  display: flex;
+  gap: 8px;
+  margin: 12px 0 0;
+}
+.made {
+  display: flex;
+  align-items: baseline;
+  justify-content: center;
+  gap: 12px;
+  margin: 0;
+}
+.big {
+  font-size: 2.7rem;
+  font-weight: 560;
+  line-height: 1;
+}
+.needline {
+  margin: 4px 0 12px;
+}
+.key {
+  display: inline-block;
+  width: 26px;
+  border-top: 3px solid var(--clay);
+  vertical-align: middle;
+  margin-right: 4px;
+}
+.ends {
+  display: flex;
+  justify-content: space-between;
+  font-size: 0.9rem;
+  margin-top: -6px;
+}
+.chance {
+  margin: 4px 0 0;
+}
+.heading {
+  display: flex;
+  justify-content: space-between;
+  align-items: baseline;
+  gap: 12px;
+}
+.sum {
+  font-family: var(--sans);
+  font-size: 1.05rem;
+  white-space: nowrap;
+}
+.fitting {
+  opacity: 0.92;
+}
+.remarks {
+  border-left: 3px solid var(--clay);
+  padding-left: 12px;
+  margin: 10px 0;
+}
+.alert {
+  color: var(--clay);
+}
+.right .v-btn {
+  margin-top: 14px;
+}
+.patch {
+  font-size: 0.9rem;
+  margin-top: 10px;
+}
+@media (max-width: 1060px) {
+  .bench {
+    grid-template: 'pick vessel' auto 'hair vessel' 1fr 'measures measures' auto / 1fr 1fr;
+  }
+  .right {
+    border-left: 0;
+    border-top: 1px solid var(--rule);
+  }
+}
+@media (max-width: 700px) {
+  .bench {
+    grid-template: 'pick' auto 'measures' auto 'hair' auto 'vessel' auto / 1fr;
+  }
+  .bench > section {
+    border-left: 0;
+    padding: 12px 14px 20px;
+  }
+  .hair,
+  .middle {
+    border-top: 1px solid var(--rule);
+  }
+}
+</style>

@@ -1,0 +1,163 @@
+<script setup lang="ts">
+import { headInputSchema, type HeadInput } from '@amber-ladle/contract';
+import { scalpAreaAtAge, type HairProfile } from '@amber-ladle/core/hair';
+import { useForm } from 'vee-validate';
+import { computed, ref, watch } from 'vue';
+import { useRouter } from 'vue-router';
+import HeadDrawing from '../drawings/HeadDrawing.vue';
+import ProfileFields from '../parts/ProfileFields.vue';
+import { ApiError } from '../api/client';
+import { useHousehold } from '../stores/household';
+import { useNotice } from '../stores/notice';
+
+const props = defineProps<{ id: string }>();
+const household = useHousehold();
+const notice = useNotice();
+const router = useRouter();
+
+const isNew = computed(() => props.id === 'new');
+const saved = computed(() => household.headById(props.id));
+
+const blank = (): HeadInput => ({
+  name: '',
+  note: '',
+  ageYears: 30,
+  sensitiveSkin: false,
+  profile: {
+    amount: { kind: 'density', density: 'medium' },
+    strandDiameterMicrometres: 70,
+    stretchedLengthCentimetres: 30,
+    evenness: 'long-layers',
+    scalpAreaSquareCentimetres: scalpAreaAtAge(30),
+    style: 'loose',
+  },
+});
+const inputOf = (): HeadInput => {
+  if (!saved.value) return blank();
+  const { name, note, ageYears, sensitiveSkin, profile } = saved.value;
+  return { name, note, ageYears, sensitiveSkin, profile };
+};
+
+const { defineField, errors, handleSubmit, resetForm, setErrors, values, setFieldValue, meta } = useForm<HeadInput>({
+  validationSchema: headInputSchema,
+  initialValues: inputOf(),
+});
+const [name] = defineField('name');
+const [note] = defineField('note');
+const [ageYears] = defineField('ageYears');
+const [sensitiveSkin] = defineField('sensitiveSkin');
+const profile = computed<HairProfile>({
+  get: () => values.profile,
+  set: (value) => setFieldValue('profile', value),
+});
+watch(
+  () => [props.id, saved.value?.version],
+  () => !meta.value.dirty && resetForm({ values: inputOf() }),
+);
+/** A child's scalp is smaller; follows the age until somebody sets it. */
+watch(ageYears, (age, before) => {
+  const area = values.profile.scalpAreaSquareCentimetres;
+  if (typeof age === 'number' && typeof before === 'number' && Math.abs(area - scalpAreaAtAge(before)) < 1)
+    profile.value = { ...values.profile, scalpAreaSquareCentimetres: Math.round(scalpAreaAtAge(age)) };
+});
+
+const isSaving = ref(false);
+const save = handleSubmit(async (input) => {
+  isSaving.value = true;
+  try {
+    const head = await household.saveHead(input, saved.value);
+    resetForm({ values: input });
+    notice.show(`${head.name} is saved.`);
+    if (isNew.value) await router.replace({ name: 'bowl', query: { head: head.id } });
+  } catch (error) {
+    if (error instanceof ApiError && error.problem.fields) setErrors(error.problem.fields as never);
+    notice.fail(error);
+  } finally {
+    isSaving.value = false;
+  }
+});
+
+async function remove(): Promise<void> {
+  const head = saved.value;
+  if (!head) return;
+  try {
+    await household.removeHead(head.id);
+    notice.show(`${head.name} is removed; the bowls stay.`, () => household.restoreHead(head.id));
+    await router.push({ name: 'heads' });
+  } catch (error) {
+    notice.fail(error);
+  }
+}
+</script>
+
+<template>
+  <div v-if="!isNew && !saved" class="page">
+    <h1>No such head</h1>
+    <p>It may have been removed.</p>
+    <v-btn color="primary" :to="{ name: 'heads' }">All heads</v-btn>
+  </div>
+  <form v-else class="page" novalidate @submit.prevent="save">
+    <RouterLink class="quiet-link" :to="{ name: 'heads' }">All heads</RouterLink>
+    <h1>{{ isNew ? 'A new head' : saved?.name }}</h1>
+    <div class="two">
+      <div>
+        <HeadDrawing :profile="profile" @length="profile = { ...profile, stretchedLengthCentimetres: $event }" />
+        <p class="quiet hint">Hold a strand straight and read where it ends; coils shrink to half or less.</p>
+      </div>
+      <div class="form">
+        <div class="pair">
+          <v-text-field v-model="name" label="Name" :error-messages="errors.name" maxlength="60" autocomplete="off" />
+          <v-text-field
+            :model-value="ageYears"
+            label="Age"
+            suffix="years"
+            inputmode="numeric"
+            :error-messages="errors.ageYears"
+            @update:model-value="
+              ageYears = ($event === '' || Number.isNaN(Number($event)) ? $event : Number($event)) as number
+            "
+          />
+        </div>
+        <ProfileFields v-model="profile" show-scalp />
+        <v-switch v-model="sensitiveSkin" label="Sensitive skin" />
+        <v-textarea v-model="note" label="Note" rows="2" auto-grow :error-messages="errors.note" maxlength="500" />
+        <p class="actions">
+          <v-btn color="primary" type="submit" :loading="isSaving">{{ isNew ? 'Save and size a bowl' : 'Save' }}</v-btn>
+          <v-btn v-if="!isNew" variant="text" color="error" @click="remove">Remove</v-btn>
+        </p>
+      </div>
+    </div>
+  </form>
+</template>
+
+<style scoped>
+.two {
+  display: grid;
+  grid-template-columns: minmax(260px, 380px) 1fr;
+  gap: 40px;
+  margin-top: 12px;
+}
+.form {
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+}
+.pair {
+  display: grid;
+  grid-template-columns: 2fr 1fr;
+  gap: 12px;
+}
+.actions {
+  display: flex;
+  gap: 8px;
+}
+.hint {
+  font-size: 0.95rem;
+}
+@media (max-width: 700px) {
+  .two {
+    grid-template-columns: 1fr;
+    gap: 8px;
+  }
+}
+</style>

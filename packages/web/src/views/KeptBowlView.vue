@@ -1,0 +1,117 @@
+<script setup lang="ts">
+import { kitchenRound } from '@amber-ladle/core/measure';
+import { computed, toRef } from 'vue';
+import { useRouter } from 'vue-router';
+import VesselDrawing from '../drawings/VesselDrawing.vue';
+import MeasuresCard from '../parts/MeasuresCard.vue';
+import WhyDialog from '../parts/WhyDialog.vue';
+import { useKeptBowl } from '../composables/useKeptBowl';
+import { useHousehold } from '../stores/household';
+import { useNotice } from '../stores/notice';
+import { KEEPING_WORDS, rinseWords, writeMinutes } from '../words/mask';
+import { whySteps } from '../words/why';
+import { writeDay, writeTime } from '../words/when';
+
+const props = defineProps<{ id: string }>();
+const household = useHousehold();
+const notice = useNotice();
+const router = useRouter();
+const { bowl, failure } = useKeptBowl(toRef(props, 'id'));
+const sized = computed(() => bowl.value?.snapshot.sized);
+const zone = computed(() => household.settings.timeZone);
+const print = (): void => window.print();
+
+async function remove(): Promise<void> {
+  const kept = bowl.value;
+  if (!kept) return;
+  try {
+    await household.removeBowl(kept.id);
+    notice.show('The bowl is put away.', () => household.restoreBowl(kept.id));
+    await router.push({ name: 'notes' });
+  } catch (error) {
+    notice.fail(error);
+  }
+}
+</script>
+
+<template>
+  <div class="page">
+    <div v-if="failure" role="alert">
+      <h1>Not here</h1>
+      <p>{{ failure }}</p>
+      <v-btn color="primary" :to="{ name: 'notes' }">All bowls</v-btn>
+    </div>
+    <template v-else-if="bowl && sized">
+      <p class="quiet when">
+        Kept {{ writeDay(bowl.keptAt, household.now(), zone) }} at {{ writeTime(bowl.keptAt, zone) }}
+      </p>
+      <h1>{{ bowl.maskName }} for {{ bowl.headName }}</h1>
+      <p class="sum figures">
+        <b data-test="kept-made">{{ kitchenRound(sized.madeMillilitres) }} mL</b> made for a need of
+        {{ kitchenRound(sized.needMillilitres) }} mL, at {{ bowl.snapshot.head.profile.stretchedLengthCentimetres }} cm.
+        <WhyDialog class="no-print" :steps="whySteps(sized)" :millilitres="sized.needMillilitres" />
+      </p>
+      <div class="two">
+        <MeasuresCard :bowl="sized" :spoons="bowl.snapshot.spoons" />
+        <VesselDrawing
+          :bowl="sized"
+          :need-millilitres="sized.needMillilitres"
+          :low-millilitres="sized.needMillilitres"
+          :high-millilitres="sized.needMillilitres"
+        />
+      </div>
+      <ol class="steps">
+        <li v-for="step in bowl.snapshot.mask.steps" :key="step">{{ step }}</li>
+      </ol>
+      <p>
+        Wear {{ writeMinutes(bowl.snapshot.mask.wear.aimMinutes) }}, never past
+        {{ writeMinutes(bowl.snapshot.mask.wear.limitMinutes) }}. {{ rinseWords(bowl.snapshot.mask.rinse) }}
+        {{ KEEPING_WORDS[bowl.snapshot.mask.keeping] }} Label it: not food.
+      </p>
+      <p class="actions no-print">
+        <v-btn color="primary" :to="{ name: 'make', query: { bowl: bowl.id } }">Make it</v-btn>
+        <v-btn variant="tonal" color="primary" :to="{ name: 'bowl', query: { head: bowl.headId, mask: bowl.maskId } }">
+          Size it again
+        </v-btn>
+        <v-btn variant="text" @click="print">Print the card</v-btn>
+        <v-btn variant="text" color="error" @click="remove">Put away</v-btn>
+      </p>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.page {
+  max-width: 980px;
+}
+.when {
+  margin: 0;
+}
+.sum {
+  margin: 6px 0 14px;
+}
+.two {
+  display: grid;
+  grid-template-columns: 1.3fr 1fr;
+  gap: 32px;
+  align-items: start;
+}
+.steps {
+  padding-left: 1.4em;
+  margin: 20px 0;
+}
+.steps li {
+  margin: 6px 0;
+}
+.actions {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin-top: 20px;
+}
+@media (max-width: 700px) {
+  .two {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,109 @@
+<script setup lang="ts">
+import { CATALOGUE, FAMILIES, ingredientById, type Family } from '@amber-ladle/core/ingredient';
+import { NEEDS, type Mask, type Need } from '@amber-ladle/core/mask';
+import { computed, ref } from 'vue';
+import FormulaBar from '../drawings/FormulaBar.vue';
+import { useHousehold } from '../stores/household';
+import { FAMILY_WORDS } from '../words/family';
+import { NEED_WORDS, SLOT_WORDS, writeMinutes } from '../words/mask';
+
+const household = useHousehold();
+const search = ref('');
+const need = ref<Need | null>(null);
+const family = ref<Family | null>(null);
+const slot = ref<Mask['slot'] | null>(null);
+const mostMinutes = ref<number | null>(null);
+
+const needs = NEEDS.map((value) => ({ value, title: NEED_WORDS[value] }));
+const families = FAMILIES.map((value) => ({ value, title: FAMILY_WORDS[value] }));
+const slots = (['before-shampoo', 'after-shampoo'] as const).map((value) => ({ value, title: SLOT_WORDS[value] }));
+const times = [40, 60, 90, 150].map((value) => ({ value, title: `within ${writeMinutes(value)}` }));
+
+const totalMinutes = (mask: Mask): number => mask.handsOnMinutes + mask.wear.aimMinutes;
+const familiesOf = (mask: Mask): Family[] =>
+  mask.parts.map(({ ingredientId }) => ingredientById(CATALOGUE, ingredientId).family);
+const words = (mask: Mask): string =>
+  [mask.name, mask.summary, ...mask.parts.map(({ ingredientId }) => ingredientById(CATALOGUE, ingredientId).name)]
+    .join(' ')
+    .toLowerCase();
+
+const shown = computed(() =>
+  household.masks.filter(
+    (mask) =>
+      words(mask).includes((search.value ?? '').trim().toLowerCase()) &&
+      (!need.value || mask.needs.includes(need.value)) &&
+      (!family.value || familiesOf(mask).includes(family.value)) &&
+      (!slot.value || mask.slot === slot.value || mask.slot === 'either') &&
+      (!mostMinutes.value || totalMinutes(mask) <= mostMinutes.value),
+  ),
+);
+</script>
+
+<template>
+  <div class="page">
+    <h1>Masks</h1>
+    <div class="filters">
+      <v-text-field v-model="search" label="Find by name or ingredient" clearable />
+      <v-select v-model="need" :items="needs" label="Used for" clearable />
+      <v-select v-model="family" :items="families" label="With" clearable />
+      <v-select v-model="slot" :items="slots" label="When" clearable />
+      <v-select v-model="mostMinutes" :items="times" label="Time" clearable />
+    </div>
+    <p class="quiet" role="status">{{ shown.length }} of {{ household.masks.length }} masks</p>
+    <ul class="plain-list book">
+      <li v-for="mask in shown" :key="mask.id">
+        <RouterLink :to="{ name: 'mask', params: { id: mask.id } }">
+          <span class="serif name">{{ mask.name }}</span>
+          <FormulaBar :parts="mask.parts" />
+          <span>{{ mask.summary }}</span>
+          <span class="quiet meta">
+            {{ mask.needs.map((n) => NEED_WORDS[n]).join(', ') }} · {{ SLOT_WORDS[mask.slot] }} ·
+            <span class="figures">{{ writeMinutes(totalMinutes(mask)) }}</span>
+          </span>
+        </RouterLink>
+      </li>
+    </ul>
+  </div>
+</template>
+
+<style scoped>
+.filters {
+  display: grid;
+  grid-template-columns: 2fr 1fr 1fr 1fr 1fr;
+  gap: 10px;
+  margin: 14px 0 10px;
+}
+.book {
+  columns: 2;
+  column-gap: 40px;
+}
+.book li {
+  break-inside: avoid;
+}
+li a {
+  display: flex;
+  flex-direction: column;
+  gap: 3px;
+  padding: 14px 4px;
+  color: var(--ink);
+  text-decoration: none;
+  border-bottom: 1px solid var(--rule);
+}
+li a:hover {
+  background: var(--amber-wash);
+}
+.name {
+  font-size: 1.3rem;
+}
+.meta {
+  font-size: 0.92rem;
+}
+@media (max-width: 900px) {
+  .filters {
+    grid-template-columns: 1fr 1fr;
+  }
+  .book {
+    columns: 1;
+  }
+}
+</style>

@@ -1,0 +1,129 @@
+<script setup lang="ts">
+import type { Settings } from '@amber-ladle/contract';
+import { SPOON_SETS, spoonMillilitres, spoonName, type MeasureSystem } from '@amber-ladle/core/measure';
+import { computed } from 'vue';
+import { useHousehold } from '../stores/household';
+import { useNotice } from '../stores/notice';
+
+const household = useHousehold();
+const notice = useNotice();
+const settings = computed(() => household.settings);
+
+async function change(part: Partial<Settings>): Promise<void> {
+  try {
+    await household.saveSettings({ ...settings.value, ...part });
+  } catch (error) {
+    notice.fail(error);
+  }
+}
+const systems = [
+  { value: 'us', title: 'US spoons and cups' },
+  { value: 'metric', title: 'Metric spoons and cups' },
+  { value: 'uk', title: 'UK spoons and half-pint cups' },
+];
+const lights = [
+  { value: 'as-device', title: 'as the device' },
+  { value: 'linen', title: 'linen' },
+  { value: 'evening', title: 'evening' },
+];
+const drawer = computed(() =>
+  SPOON_SETS[settings.value.measureSystem].map((spoon) => ({
+    id: spoon.id,
+    name: spoonName(spoon),
+    millilitres: spoonMillilitres(spoon).toFixed(1),
+    isOwned: settings.value.spoonIds.includes(spoon.id),
+  })),
+);
+function setSystem(measureSystem: MeasureSystem): void {
+  void change({ measureSystem, spoonIds: SPOON_SETS[measureSystem].map(({ id }) => id) });
+}
+function toggle(id: string): void {
+  const own = settings.value.spoonIds;
+  void change({ spoonIds: own.includes(id) ? own.filter((known) => known !== id) : [...own, id] });
+}
+const zones = Intl.supportedValuesOf('timeZone');
+</script>
+
+<template>
+  <div class="page">
+    <h1>Settings</h1>
+    <section>
+      <h2>Measures</h2>
+      <v-select
+        :model-value="settings.measureSystem"
+        :items="systems"
+        label="Spoons and cups"
+        class="narrow"
+        @update:model-value="setSystem"
+      />
+      <p class="quiet">The spoons and cups in your drawer; amounts are put together from these.</p>
+      <ul class="plain-list drawer">
+        <li v-for="spoon in drawer" :key="spoon.id">
+          <button type="button" :aria-pressed="spoon.isOwned" @click="toggle(spoon.id)">
+            <b>{{ spoon.name }}</b> <span class="figures">{{ spoon.millilitres }} mL</span>
+            <span class="state">{{ spoon.isOwned ? 'in the drawer' : 'not mine' }}</span>
+          </button>
+        </li>
+      </ul>
+    </section>
+    <section>
+      <h2>Light</h2>
+      <v-select
+        :model-value="settings.theme"
+        :items="lights"
+        label="Light"
+        class="narrow"
+        @update:model-value="change({ theme: $event })"
+      />
+    </section>
+    <section>
+      <h2>Where you are</h2>
+      <v-autocomplete
+        :model-value="settings.timeZone"
+        :items="['UTC', ...zones]"
+        label="Time zone"
+        class="narrow"
+        no-data-text="No zone of that name."
+        @update:model-value="(zone: string | null) => zone && change({ timeZone: zone })"
+      />
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.page {
+  max-width: 820px;
+}
+h2 {
+  margin: 26px 0 12px;
+}
+.narrow {
+  max-width: 340px;
+}
+.drawer {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+  gap: 8px;
+  margin-top: 8px;
+}
+button {
+  width: 100%;
+  min-height: 64px;
+  display: flex;
+  flex-direction: column;
+  justify-content: center;
+  border: 1px dashed var(--quiet);
+  border-radius: 6px;
+  background: transparent;
+  color: var(--ink);
+  font: inherit;
+  cursor: pointer;
+}
+button[aria-pressed='true'] {
+  border: 1px solid var(--amber-fill);
+  background: var(--amber-wash);
+}
+.state {
+  font-size: 0.85rem;
+}
+</style>

@@ -1,0 +1,70 @@
+import type { SizedBowl } from '@amber-ladle/core/batch';
+import { kitchenRound } from '@amber-ladle/core/measure';
+
+/** One step of the arithmetic behind a bowl: what, from what, and what it comes to. */
+export interface WhyStep {
+  readonly what: string;
+  readonly from: string;
+  readonly result: string;
+}
+
+const millilitres = (value: number) => `${kitchenRound(value)} mL`;
+const percent = (share: number) => `${Math.round(share * 1000) / 10} %`;
+
+const TOOL_WORDS = {
+  bowl: 'bowl',
+  blender: 'blender',
+  fork: 'fork',
+  pot: 'pot',
+  cloth: 'cloth',
+  brush: 'brush',
+  hand: 'hands',
+  bottle: 'bottle',
+} as const;
+
+/** The way from the head to the millilitres, step by step. */
+export function whySteps(
+  sized: Pick<SizedBowl, 'demand' | 'losses' | 'enoughChance' | 'wantedOnHeadMillilitres' | 'needMillilitres'>,
+): WhyStep[] {
+  const { demand, losses } = sized;
+  const { reason } = demand;
+  const coated = reason.coatedShare < 0.995 ? ` × ${percent(reason.coatedShare)} of each strand` : '';
+  const style = reason.styleFactor === 1 ? '' : ` × ${reason.styleFactor} for the style`;
+  const ends = reason.endsExtraShare === 0 ? '' : ` × ${1 + reason.endsExtraShare} for the ends`;
+  return [
+    {
+      what: 'Strands',
+      from: 'from the amount of hair',
+      result: `${Math.round(reason.strands / 1000).toLocaleString('en-GB')},000`,
+    },
+    {
+      what: 'Surface of all strands',
+      from: `mean length ${kitchenRound(reason.meanLengthCentimetres)} cm`,
+      result: `${reason.strandSurfaceSquareMetres.toFixed(1)} m²`,
+    },
+    {
+      what: 'For the lengths',
+      from: `surface × a film of ${reason.strandFilmMicrometres} µm${coated}${style}${ends}`,
+      result: millilitres(demand.lengthsMillilitres),
+    },
+    {
+      what: 'For the scalp',
+      from:
+        demand.scalpMillilitres === 0
+          ? 'left out by this mask'
+          : `${reason.scalpAreaSquareCentimetres} cm² × ${reason.scalpFilmMillimetres} mm`,
+      result: millilitres(demand.scalpMillilitres),
+    },
+    {
+      what: `Enough in ${Math.round(sized.enoughChance * 100)} of 100 bowls`,
+      from: `heads differ by about ${Math.round((Math.exp(reason.sigma) - 1) * 100)} % either way`,
+      result: millilitres(sized.wantedOnHeadMillilitres),
+    },
+    {
+      what: 'Clings and drips',
+      from: `${losses.holdUp.map(({ tool, millilitres: ml }) => `${TOOL_WORDS[tool]} ${ml}`).join(', ')} mL, and ${percent(losses.dripShare)} drips`,
+      result: millilitres(sized.needMillilitres - sized.wantedOnHeadMillilitres),
+    },
+    { what: 'To make', from: 'at the least', result: millilitres(sized.needMillilitres) },
+  ];
+}

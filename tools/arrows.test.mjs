@@ -1,0 +1,78 @@
+import { spawnSync } from 'node:child_process';
+import { mkdirSync, mkdtempSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { afterEach, beforeEach, expect, it } from 'vitest';
+import { missingCompiler, nodeFits } from './checks.mjs';
+
+const root = join(dirname(fileURLToPath(import.meta.url)), '..');
+let folder;
+beforeEach(() => {
+  folder = mkdtempSync(join(tmpdir(), 'amber-ladle-arrows-'));
+  symlinkSync(join(root, 'node_modules'), join(folder, 'node_modules'), 'dir');
+});
+afterEach(() => rmSync(folder, { recursive: true, force: true }));
+
+/** Names of the broken rules in a small tree of files. */
+function broken(files) {
+  for (const [path, text] of Object.entries(files)) {
+    mkdirSync(dirname(join(folder, path)), { recursive: true });
+    writeFileSync(join(folder, path), text);
+  }
+  const { stdout } = spawnSync(
+    process.execPath,
+    [
+      join(root, 'node_modules/dependency-cruiser/bin/dependency-cruise.mjs'),
+      'packages',
+      '--config',
+      join(root, '.dependency-cruiser.cjs'),
+      '--output-type',
+      'json',
+    ],
+    { cwd: folder, encoding: 'utf8' },
+  );
+  return [...new Set(JSON.parse(stdout).summary.violations.map(({ rule }) => rule.name))].sort();
+}
+
+const sound = { 'packages/core/src/measure/a.ts': 'export const a = 1;' };
+
+it.each([
+  [{}, []],
+  [
+    { 'packages/core/src/hair/b.ts': "import { readFileSync } from 'node:fs'; readFileSync('x');" },
+    ['core-stands-alone', 'no-node-below-the-server'],
+  ],
+  [{ 'packages/core/src/hair/b.ts': "import { ref } from 'vue'; ref();" }, ['core-stands-alone']],
+  [
+    {
+      'packages/core/src/measure/b.ts': "import { c } from '../batch/c'; export const b = c;",
+      'packages/core/src/batch/c.ts': 'export const c = 1;',
+    },
+    ['inner-floors-of-core'],
+  ],
+  [
+    {
+      'packages/core/src/hair/b.ts': "import { c } from './c'; export const b = () => c;",
+      'packages/core/src/hair/c.ts': "import { b } from './b'; export const c = () => b;",
+    },
+    ['no-circles'],
+  ],
+  [
+    {
+      'packages/web/src/b.ts': "import { c } from '../../server/src/c'; export const b = c;",
+      'packages/server/src/c.ts': 'export const c = 1;',
+    },
+    ['web-not-server'],
+  ],
+])('finds arrows that point the wrong way %#', (files, rules) => expect(broken({ ...sound, ...files })).toEqual(rules));
+
+it('knows which Node will do', () => {
+  expect(['20.20.2', '20.19.0', '22.12.0', '24.1.0'].every(nodeFits)).toBe(true);
+  expect(['18.20.0', '20.9.0', '21.5.0', '22.3.0'].some(nodeFits)).toBe(false);
+});
+
+it('names what is missing to compile the database', () => {
+  expect(missingCompiler(() => true)).toBeUndefined();
+  if (process.platform !== 'win32') expect(missingCompiler((command) => command !== 'make')).toContain('needs make;');
+});

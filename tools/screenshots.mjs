@@ -1,0 +1,45 @@
+import { join, dirname } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { mkdirSync } from 'node:fs';
+import { startApp, temporaryFolder } from '../e2e/support/app.mjs';
+import { launchChromium } from '../e2e/support/chromium.mjs';
+
+/** The main views from the demo household, as the README shows them. */
+const VIEWS = [
+  { name: 'today', path: '/' },
+  { name: 'bowl', path: '/bowl?mask=towpath-avocado' },
+  { name: 'bowl-phone-evening', path: '/bowl?mask=two-yolk-evening', width: 390, height: 844, scheme: 'dark' },
+  { name: 'shelf', path: '/shelf' },
+  { name: 'make', path: '/make' },
+  { name: 'wear-evening', path: '/wear', scheme: 'dark' },
+  { name: 'notes', path: '/notes' },
+  { name: 'kept-bowl', path: '/bowls/5d0c1f0e-57e1-4c0e-9f60-3a5b1a3d0004' },
+  { name: 'masks', path: '/masks' },
+  { name: 'mask', path: '/masks/rice-silk' },
+  { name: 'heads', path: '/heads' },
+  { name: 'head-new', path: '/heads/new' },
+  { name: 'settings', path: '/settings' },
+];
+
+const folder = join(dirname(fileURLToPath(import.meta.url)), '..', 'docs', 'screenshots');
+mkdirSync(folder, { recursive: true });
+const data = await temporaryFolder();
+const app = await startApp({ dataFolder: data.folder });
+const chromium = await launchChromium();
+for (const { name, path, width = 1280, height = 800, scheme = 'light' } of VIEWS) {
+  const page = await chromium.browser.newPage();
+  await page.setViewport({ width, height });
+  await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: scheme }]);
+  await page.goto(app.address + path);
+  await page.waitForSelector('h1');
+  if (path.startsWith('/bowl?'))
+    await page.waitForFunction(() => /\d mL/.test(document.querySelector('[data-test="made"]')?.textContent ?? ''));
+  await page.evaluate(() => document.fonts.ready);
+  await new Promise((resolve) => setTimeout(resolve, 500));
+  await page.screenshot({ path: join(folder, `${name}.png`) });
+  await page.close();
+  process.stdout.write(`docs/screenshots/${name}.png\n`);
+}
+await chromium.close();
+await app.stop();
+await data.remove();
