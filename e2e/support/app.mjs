@@ -5,7 +5,8 @@ import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 const root = join(dirname(fileURLToPath(import.meta.url)), '..', '..');
-const main = join(root, 'packages', 'server', 'dist', 'main.js');
+/** The built server. */
+export const mainFile = join(root, 'packages', 'server', 'dist', 'main.js');
 
 /** The demo's present in tests and pictures: a Saturday morning. */
 export const DEMO_NOW = '2026-03-14T09:30:00.000Z';
@@ -17,7 +18,7 @@ export const DEMO_NOW = '2026-03-14T09:30:00.000Z';
  */
 export async function startApp({ dataFolder, demo = true, port = 0, env = {} }) {
   const began = performance.now();
-  const child = spawn(process.execPath, [main], {
+  const child = spawn(process.execPath, [mainFile], {
     env: {
       ...process.env,
       AMBER_LADLE_DATA: dataFolder,

@@ -18,7 +18,12 @@ const linen = {
     'on-background': '#2B211A',
     'on-surface': '#2B211A',
   },
-  variables: { 'border-color': '#2B211A', 'border-opacity': 0.16, 'medium-emphasis-opacity': 0.82 },
+  variables: {
+    'border-color': '#2B211A',
+    'border-opacity': 0.16,
+    'high-emphasis-opacity': 1,
+    'medium-emphasis-opacity': 0.85,
+  },
 };
 
 const evening = {
@@ -37,7 +42,12 @@ const evening = {
     'on-background': '#F4EBDD',
     'on-surface': '#F4EBDD',
   },
-  variables: { 'border-color': '#F4EBDD', 'border-opacity': 0.2, 'medium-emphasis-opacity': 0.82 },
+  variables: {
+    'border-color': '#F4EBDD',
+    'border-opacity': 0.2,
+    'high-emphasis-opacity': 1,
+    'medium-emphasis-opacity': 0.85,
+  },
 };
 
 const nonce = document.querySelector<HTMLMetaElement>('meta[property="csp-nonce"]')?.nonce;
