@@ -1,6 +1,21 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { axeFaults, made, millilitres, openHouse, textWhen, type House } from './house';
 
+/** Every screen that can be opened by its address. */
+const SCREENS = [
+  '/',
+  '/shelf',
+  '/bowl',
+  '/make',
+  '/wear',
+  '/notes',
+  '/masks',
+  '/masks/rice-silk',
+  '/heads',
+  '/heads/new',
+  '/settings',
+];
+
 let house: House;
 beforeAll(async () => {
   house = await openHouse();
@@ -200,19 +215,7 @@ it('walks from Today to a kept bowl and through its making by keyboard alone', a
 
 it('fits a phone without sideways scrolling, on every screen', async () => {
   await house.page.setViewport({ width: 390, height: 844, hasTouch: true, isMobile: true });
-  for (const path of [
-    '/',
-    '/shelf',
-    '/bowl',
-    '/make',
-    '/wear',
-    '/notes',
-    '/masks',
-    '/masks/rice-silk',
-    '/heads',
-    '/heads/new',
-    '/settings',
-  ]) {
+  for (const path of SCREENS) {
     await house.open(path);
     const over = await house.page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
     expect([path, over]).toEqual([path, 0]);
@@ -222,19 +225,7 @@ it('fits a phone without sideways scrolling, on every screen', async () => {
 
 it.each(['light', 'dark'])('has no axe violation in the %s theme', async (scheme) => {
   await house.page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: scheme }]);
-  for (const path of [
-    '/',
-    '/shelf',
-    '/bowl',
-    '/make',
-    '/wear',
-    '/notes',
-    '/masks',
-    '/masks/rice-silk',
-    '/heads',
-    '/heads/new',
-    '/settings',
-  ]) {
+  for (const path of SCREENS) {
     await house.open(path);
     if (path === '/bowl') await made(house.page);
     await new Promise((resolve) => setTimeout(resolve, 250));

@@ -22,8 +22,16 @@ function start(event: PointerEvent): void {
   isDragging.value = true;
   (event.currentTarget as Element).setPointerCapture(event.pointerId);
 }
+/** At most one answer a frame, however fast the pointer reports. */
+let waiting: PointerEvent | undefined;
 function move(event: PointerEvent): void {
-  if (isDragging.value) emit('length', lengthAt(event));
+  if (!isDragging.value) return;
+  if (!waiting)
+    requestAnimationFrame(() => {
+      if (waiting) emit('length', lengthAt(waiting));
+      waiting = undefined;
+    });
+  waiting = event;
 }
 function step(by: number): void {
   const { min } = PROFILE_LIMITS.stretchedLengthCentimetres;

@@ -137,9 +137,6 @@ const summary = computed(
   stroke: #2b211a;
   stroke-opacity: 0.28;
   stroke-width: 0.8;
-  transition:
-    y 140ms ease-out,
-    height 140ms ease-out;
 }
 .wall {
   fill: none;

@@ -58,7 +58,7 @@ const rows = computed(() =>
           v-for="size in row.sizes"
           :key="size.id"
           type="button"
-          class="size"
+          class="pill"
           :aria-pressed="size.id === row.chosen"
           :title="size.words"
           @click="emit('piece', row.line.ingredientId, size.id)"
@@ -109,25 +109,5 @@ const rows = computed(() =>
   flex-wrap: wrap;
   gap: 6px;
   margin-top: 6px;
-}
-.size {
-  min-height: 36px;
-  padding: 0 12px;
-  border: 1px solid var(--rule);
-  border-radius: 18px;
-  font-size: 0.9rem;
-  background: transparent;
-  color: var(--ink);
-  cursor: pointer;
-}
-.size[aria-pressed='true'] {
-  background: var(--amber-wash);
-  border-color: var(--amber-fill);
-  font-weight: 600;
-}
-@media (pointer: coarse) {
-  .size {
-    min-height: 44px;
-  }
 }
 </style>

@@ -97,6 +97,7 @@ const styles = [
           v-for="[name, diameter] in strandClasses"
           :key="name"
           type="button"
+          class="pill"
           :aria-pressed="modelValue.strandDiameterMicrometres === diameter"
           @click="set({ strandDiameterMicrometres: diameter })"
         >
@@ -144,24 +145,8 @@ const styles = [
   gap: 4px;
   margin-top: 4px;
 }
-.classes button {
+.classes .pill {
   flex: 1;
-  min-height: 32px;
-  border: 1px solid var(--rule);
-  border-radius: 16px;
-  background: transparent;
-  color: var(--ink);
-  font-size: 0.85rem;
-  cursor: pointer;
-}
-.classes button[aria-pressed='true'] {
-  background: var(--amber-wash);
-  border-color: var(--amber-fill);
-  font-weight: 600;
-}
-@media (pointer: coarse) {
-  .classes button {
-    min-height: 44px;
-  }
+  padding: 0 4px;
 }
 </style>

@@ -126,6 +126,7 @@ async function saveToHead(): Promise<void> {
           v-for="person in household.heads"
           :key="person.id"
           type="button"
+          class="pill"
           :aria-pressed="person.id === head.id"
           @click="headId = person.id"
         >
@@ -261,19 +262,10 @@ async function saveToHead(): Promise<void> {
   gap: 6px;
   margin-bottom: 12px;
 }
-.who button {
+.who .pill {
   min-height: 44px;
   padding: 0 16px;
-  font: 600 1.1rem var(--serif);
-  color: var(--ink);
-  background: transparent;
-  border: 1px solid var(--rule);
-  border-radius: 22px;
-  cursor: pointer;
-}
-.who button[aria-pressed='true'] {
-  background: var(--amber-wash);
-  border-color: var(--amber-fill);
+  font: 560 1.1rem var(--serif);
 }
 .mask-pick {
   margin-bottom: 8px;

@@ -15,7 +15,7 @@ const STYLES = { loose: 'worn loose', twists: 'in twists', braids: 'in braids' }
     <p v-if="household.heads.length === 0">
       Nobody is measured yet. Every quantity comes from a head, so begin with one.
     </p>
-    <ul class="plain-list">
+    <ul class="plain-list rows">
       <li v-for="head in household.heads" :key="head.id">
         <RouterLink :to="{ name: 'head', params: { id: head.id } }">
           <span class="serif name">{{ head.name }}</span>
@@ -40,17 +40,6 @@ const STYLES = { loose: 'worn loose', twists: 'in twists', braids: 'in braids' }
   justify-content: space-between;
   align-items: center;
   margin-bottom: 12px;
-}
-li a {
-  display: flex;
-  flex-direction: column;
-  padding: 14px 6px;
-  color: var(--ink);
-  text-decoration: none;
-  border-bottom: 1px solid var(--rule);
-}
-li a:hover {
-  background: var(--amber-wash);
 }
 .name {
   font-size: 1.5rem;

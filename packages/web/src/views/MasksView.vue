@@ -50,7 +50,7 @@ const shown = computed(() =>
       <v-select v-model="mostMinutes" :items="times" label="Time" clearable />
     </div>
     <p class="quiet" role="status">{{ shown.length }} of {{ household.masks.length }} masks</p>
-    <ul class="plain-list book">
+    <ul class="plain-list rows book">
       <li v-for="mask in shown" :key="mask.id">
         <RouterLink :to="{ name: 'mask', params: { id: mask.id } }">
           <span class="serif name">{{ mask.name }}</span>
@@ -79,18 +79,6 @@ const shown = computed(() =>
 }
 .book li {
   break-inside: avoid;
-}
-li a {
-  display: flex;
-  flex-direction: column;
-  gap: 3px;
-  padding: 14px 4px;
-  color: var(--ink);
-  text-decoration: none;
-  border-bottom: 1px solid var(--rule);
-}
-li a:hover {
-  background: var(--amber-wash);
 }
 .name {
   font-size: 1.3rem;
