@@ -121,6 +121,29 @@ describe('sizing a bowl', () => {
     expect(await need()).toBe(before);
   });
 
+  it('keeps to exactly one egg more, lets the rest follow, and lets go again', async () => {
+    await house.open('/bowl?mask=galley-egg');
+    await chooseHead('Isaura');
+    const before = await settled();
+    const eggs = (): Promise<string> => house.page.$eval('.card .amount', (e) => e.textContent ?? '');
+    const count = Number.parseInt(await eggs(), 10);
+    await house.page.locator('[aria-label="More whole egg"]').click();
+    await textWhen(house.page, '.card .amount', new RegExp(`^${count + 1} eggs`));
+    expect(await settled()).toBeGreaterThan(before);
+    const lock = '[aria-label="Exactly this much whole egg"]';
+    expect(await house.page.$eval(lock, (e) => e.getAttribute('aria-pressed'))).toBe('true');
+    await house.page.locator(lock).click();
+    await textWhen(house.page, '.card .amount', new RegExp(`^${count} egg`));
+    expect(await settled()).toBe(before);
+  });
+
+  it('says how much dry rice and water a made thing takes, and how thick the bowl comes out', async () => {
+    await house.open('/bowl?mask=rice-silk');
+    await settled();
+    expect(await house.page.$eval('.making', (e) => e.textContent)).toMatch(/g white rice, dry .* mL water, 25 min/);
+    expect(await house.page.$eval('.texture svg', (e) => e.getAttribute('aria-label'))).toContain('creamy');
+  });
+
   it('reads in other spoons when the measures are switched', async () => {
     await house.open('/settings');
     await house.page.locator('.narrow .v-field').click();

@@ -12,6 +12,8 @@ export interface BowlChoices {
   pieceSizes: Record<string, string>;
   /** Usable grams of a piece by ingredient, where it was weighed. */
   pieceGrams: Record<string, number>;
+  /** Amounts that the maker fixed, usable grams by ingredient. */
+  lockedGrams: Record<string, number>;
 }
 
 /** What is asked for when a bowl is kept. The id is made on the device, so that a retry cannot keep it twice. */
@@ -67,6 +69,9 @@ export const choicesSchema = object({
   pieceSizes: dictionary(string().required().max(40)),
   pieceGrams: dictionary(
     number().required().moreThan(0, 'A piece weighs more than nothing.').max(3000, 'A piece weighs at most 3 kg.'),
+  ),
+  lockedGrams: dictionary(
+    number().required().moreThan(0, 'A fixed amount is more than nothing.').max(5000, 'A bowl holds at most 5 kg.'),
   ),
 }).noUnknown();
 

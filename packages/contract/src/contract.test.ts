@@ -75,7 +75,12 @@ describe('a bowl to keep', () => {
     headId: 'h',
     maskId: 'rice-silk',
     profile,
-    choices: { enoughChance: 0.85, pieceSizes: { avocado: 'small' }, pieceGrams: { banana: 96 } },
+    choices: {
+      enoughChance: 0.85,
+      pieceSizes: { avocado: 'small' },
+      pieceGrams: { banana: 96 },
+      lockedGrams: { honey: 21 },
+    },
   };
   it('passes as it should be', () => expect(messages(keepBowlSchema, bowl)).toEqual({}));
   it.each([
@@ -83,6 +88,7 @@ describe('a bowl to keep', () => {
     [{ ...bowl, choices: { ...bowl.choices, enoughChance: 2 } }, 'choices.enoughChance'],
     [{ ...bowl, choices: { ...bowl.choices, pieceGrams: { banana: -3 } } }, 'choices.pieceGrams.banana'],
     [{ ...bowl, choices: { ...bowl.choices, pieceGrams: { banana: 'big' } } }, 'choices.pieceGrams.banana'],
+    [{ ...bowl, choices: { ...bowl.choices, lockedGrams: { honey: 0 } } }, 'choices.lockedGrams.honey'],
   ])('is told what is wrong', (bad, path) => expect(Object.keys(messages(keepBowlSchema, bad))).toContain(path));
 });
 

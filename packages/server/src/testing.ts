@@ -74,5 +74,5 @@ export const aBowl = (headId: string, id = '8b0e6a52-6e2f-4a6e-9d7c-0a4c7f5c2a11
   headId,
   maskId: 'rice-silk',
   profile: aHead.profile,
-  choices: { enoughChance: 0.85, pieceSizes: {}, pieceGrams: {} },
+  choices: { enoughChance: 0.85, pieceSizes: {}, pieceGrams: {}, lockedGrams: {} },
 });

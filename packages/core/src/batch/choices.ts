@@ -60,6 +60,24 @@ export function leastMeasurableGrams(
   }
 }
 
+/**
+ * The next amount that can be measured, up or down from one: what a plus or a minus on the card comes to.
+ * @param grams where to step from, above 0
+ * @returns grams, or undefined when there is nothing smaller
+ */
+export function neighbouringGrams(
+  ingredient: Ingredient,
+  options: Omit<ChoiceOptions, 'idealGrams' | 'mostGrams'>,
+  grams: number,
+  direction: 1 | -1,
+): number | undefined {
+  const least = leastMeasurableGrams(ingredient, options);
+  const all = amountsBy(ingredient, { ...options, idealGrams: grams, mostGrams: 1.6 * grams + 2 * least });
+  const slack = 0.01 * grams;
+  const beyond = all.filter((amount) => amount.grams > 0 && direction * (amount.grams - grams) > slack);
+  return (direction === 1 ? beyond[0] : beyond.at(-1))?.grams;
+}
+
 function amountsBy(ingredient: Ingredient, options: ChoiceOptions): FitChoice[] {
   const { measuredBy, spoons, mostGrams } = options;
   switch (measuredBy) {

@@ -9,6 +9,7 @@ import {
   lossesOf,
   millilitresOnHead,
   millilitresToMake,
+  neighbouringGrams,
   scentLimit,
   sizeBowl,
   spoonable,
@@ -143,6 +144,39 @@ describe('sizeBowl', () => {
     expect(() => of(1)).toThrow(RangeError);
   });
 
+  it('keeps to a locked amount and lets the rest follow it', () => {
+    const yolk = maskCalled('two-yolk-evening');
+    const free = sizeBowl(head(), yolk, CATALOGUE, us);
+    for (const yolks of [3, 6]) {
+      const bowl = sizeBowl(head(), yolk, CATALOGUE, { ...us, lockedGrams: { 'egg-yolk': 17 * yolks } });
+      expect(line(bowl, 'egg-yolk')).toMatchObject({ pieces: yolks, isLocked: true });
+      expect(bowl.madeMillilitres).toBeGreaterThanOrEqual(bowl.needMillilitres * (1 - 1e-9));
+    }
+    const six = sizeBowl(head(), yolk, CATALOGUE, { ...us, lockedGrams: { 'egg-yolk': 17 * 6 } });
+    expect(line(six, 'yogurt').grams).toBeGreaterThan(line(free, 'yogurt').grams);
+    // Locks that contradict the need still give the least bad bowl, marked.
+    const all = sizeBowl(head(), yolk, CATALOGUE, {
+      ...us,
+      lockedGrams: { 'egg-yolk': 17, yogurt: 300, 'olive-oil': 5, honey: 5 },
+    });
+    expect(all.fits).toBe(false);
+    expect(all.lines.map((l) => l.grams)).toEqual([17, 300, 5, 5]);
+  });
+
+  it('lets a limit by age win over a lock only by saying so', () => {
+    const bowl = sizeBowl(
+      { profile: profile(), wearer: { ageYears: 5, sensitiveSkin: false } },
+      maskCalled('flax-slip'),
+      CATALOGUE,
+      {
+        ...us,
+        lockedGrams: { 'lavender-oil': 2 },
+      },
+    );
+    expect(bowl.brokenCaps.map(({ id }) => id)).toEqual(['scent']);
+    expect(bowl.fits).toBe(false);
+  });
+
   it('refuses an empty formula', () => {
     expect(() => sizeBowl(head(), { ...maskCalled('rice-silk'), parts: [] }, CATALOGUE, us)).toThrow(RangeError);
   });
@@ -161,6 +195,20 @@ it('names its caps only where they apply', () => {
   expect(capsFor(maskCalled('flax-slip'), CATALOGUE, adult).map(({ id }) => id)).toEqual(['scent']);
   expect(capsFor(maskCalled('starch-gloss'), CATALOGUE, adult).map(({ id }) => id)).toEqual(['coconut-in-starch']);
   expect([1, 4, 10, 40].map(scentLimit)).toEqual([0, 0.0025, 0.005, 0.01]);
+});
+
+it('steps to the next amount that can be measured', () => {
+  const avocado = ingredientById(CATALOGUE, 'avocado');
+  const byPiece = { measuredBy: 'piece', pieceGrams: 136, spoons: SPOON_SETS.us } as const;
+  expect(neighbouringGrams(avocado, byPiece, 136, 1)).toBe(170);
+  expect(neighbouringGrams(avocado, byPiece, 136, -1)).toBe(102);
+  expect(neighbouringGrams(avocado, byPiece, 34, -1)).toBeUndefined();
+  const honey = ingredientById(CATALOGUE, 'honey');
+  const bySpoon = { measuredBy: 'spoon', spoons: SPOON_SETS.us } as const;
+  const tablespoon = 14.78676478125 * gramsPerMillilitre(honey);
+  const more = neighbouringGrams(honey, bySpoon, tablespoon, 1)!;
+  expect(more).toBeGreaterThan(tablespoon);
+  expect(neighbouringGrams(honey, bySpoon, more, -1)).toBeCloseTo(tablespoon, 6);
 });
 
 it('lists what few spoons measure, in rising order, a pinch first', () => {

@@ -19,7 +19,7 @@ import {
 import { chanceAbove, expectedLeftover, quantile, type Lognormal } from '../statistic';
 import { capsFor, type NamedCap, type Wearer } from './caps';
 import { leastMeasurableGrams, measurableAmounts } from './choices';
-import { fit, type FitAnswer, type FitProblem } from './fit';
+import { fit, type FitAnswer, type FitChoice, type FitProblem } from './fit';
 import { lossesOf, millilitresOnHead, millilitresToMake, type Losses } from './losses';
 
 /** The head a bowl is made for. */
@@ -37,6 +37,8 @@ export interface SizeOptions {
   readonly pieceSizes?: Readonly<Record<string, string>>;
   /** Usable grams of a piece as it lies there, by ingredient; goes before a size. */
   readonly pieceGrams?: Readonly<Record<string, number>>;
+  /** Exact amounts that are not up for fitting, in usable grams by ingredient: "exactly 2 yolks". */
+  readonly lockedGrams?: Readonly<Record<string, number>>;
   /** Other ways of measuring, by ingredient. */
   readonly measuredBy?: Readonly<Record<string, MeasuredBy>>;
   /** What earlier bowls of this mask taught about its flow, in log₁₀ mPa·s. */
@@ -73,6 +75,8 @@ export interface SizedLine {
   /** Relative drift from the formula at the bowl's own scale. */
   readonly drift: number;
   readonly tolerance: number;
+  /** True when the maker fixed the amount. */
+  readonly isLocked: boolean;
 }
 
 export interface SizedBowl {
@@ -172,11 +176,12 @@ function fitProblem(
       measuredBy === 'piece' ? { pieceGrams: pieceGramsOf(catalogue, part.ingredientId, options) } : {};
     return { part, ingredient, measuredBy, ...pieceGrams, spoons: options.spoons };
   });
-  // One egg may be more than a small head's share: then everything else must be able to follow it.
+  // One egg, or a locked amount, may be more than a small head's share: then everything else must be able to follow it.
   const forced = Math.max(
     1,
     ...asMeasured.map(
-      ({ part, ingredient, ...rest }) => leastMeasurableGrams(ingredient, rest) / (part.share * needGrams),
+      ({ part, ingredient, ...rest }) =>
+        (options.lockedGrams?.[ingredient.id] ?? leastMeasurableGrams(ingredient, rest)) / (part.share * needGrams),
     ),
   );
   return {
@@ -184,16 +189,24 @@ function fitProblem(
       share: part.share,
       tolerance: part.tolerance,
       millilitresPerGram: bowlMillilitresPerGram(formula, catalogue, part.ingredientId),
-      choices: measurableAmounts(ingredient, {
-        ...rest,
-        idealGrams: part.share * needGrams,
-        mostGrams: part.share * needGrams * Math.max(MOST_OVER_IDEAL, forced * 1.2),
-      }),
+      choices:
+        lockedChoice(options, ingredient.id) ??
+        measurableAmounts(ingredient, {
+          ...rest,
+          idealGrams: part.share * needGrams,
+          mostGrams: part.share * needGrams * Math.max(MOST_OVER_IDEAL, forced * 1.2),
+        }),
     })),
     needMillilitres,
     limitMillilitres: needMillilitres * LIMIT_OVER_NEED,
     caps,
   };
+}
+
+/** The one amount of a locked ingredient. */
+function lockedChoice(options: SizeOptions, ingredientId: string): readonly FitChoice[] | undefined {
+  const grams = options.lockedGrams?.[ingredientId];
+  return grams === undefined ? undefined : [{ grams, charge: 0 }];
 }
 
 function sizedLine(
@@ -222,6 +235,7 @@ function sizedLine(
     formulaShare: part?.share ?? 0,
     drift: answer.drifts[index] ?? 0,
     tolerance: part?.tolerance ?? 0,
+    isLocked: options.lockedGrams?.[ingredientId] !== undefined,
   };
 }
 

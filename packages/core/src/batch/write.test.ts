@@ -17,6 +17,7 @@ const base: SizedLine = {
   formulaShare: 0.5,
   drift: 0,
   tolerance: 0.15,
+  isLocked: false,
 };
 const write = (change: Partial<SizedLine>) => writeLine({ ...base, ...change }, CATALOGUE, SPOON_SETS.us);
 

@@ -2,3 +2,4 @@ export * from './types';
 export * from './density';
 export * from './pieces';
 export * from './catalogue';
+export * from './preparation';

@@ -83,7 +83,7 @@ export async function seedDemo(household: Household): Promise<void> {
       headId: wearer.id,
       maskId,
       profile: wearer.profile,
-      choices: { enoughChance: 0.85, pieceSizes: {}, pieceGrams: {} },
+      choices: { enoughChance: 0.85, pieceSizes: {}, pieceGrams: {}, lockedGrams: {} },
     });
   }
 }

@@ -8,7 +8,12 @@ import { computed, ref, watch, type Ref } from 'vue';
 import { useHousehold } from '../stores/household';
 import { useSizing, type SizingWish } from './useSizing';
 
-const NO_CHOICES: BowlChoices = { enoughChance: DEFAULT_ENOUGH_CHANCE, pieceSizes: {}, pieceGrams: {} };
+const NO_CHOICES: BowlChoices = {
+  enoughChance: DEFAULT_ENOUGH_CHANCE,
+  pieceSizes: {},
+  pieceGrams: {},
+  lockedGrams: {},
+};
 
 /**
  * The workbench: one head and one mask, their measurements and choices, and what the bowl comes to.
@@ -17,12 +22,18 @@ const NO_CHOICES: BowlChoices = { enoughChance: DEFAULT_ENOUGH_CHANCE, pieceSize
 export function useBench(head: Ref<Head | undefined>, mask: Ref<Mask | undefined>) {
   const household = useHousehold();
   const profile = ref<HairProfile>();
-  const choices = useSessionStorage<BowlChoices>('amber-ladle-choices', { ...NO_CHOICES });
+  const choices = useSessionStorage<BowlChoices>('amber-ladle-choices', { ...NO_CHOICES }, { mergeDefaults: true });
 
   watch(
     () => head.value?.id,
     () => (profile.value = head.value ? { ...head.value.profile } : undefined),
     { immediate: true },
+  );
+
+  /** Exactly two yolks is said of one mask; the next one starts free. */
+  watch(
+    () => mask.value?.id,
+    (_id, before) => before !== undefined && (choices.value = { ...choices.value, lockedGrams: {} }),
   );
 
   const wearer = computed(() => ({
@@ -61,12 +72,22 @@ export function useBench(head: Ref<Head | undefined>, mask: Ref<Mask | undefined
 
   function choosePiece(ingredientId: string, sizeId: string): void {
     const { [ingredientId]: _weighed, ...pieceGrams } = choices.value.pieceGrams;
+    const { [ingredientId]: _locked, ...lockedGrams } = choices.value.lockedGrams;
     choices.value = {
       ...choices.value,
       pieceGrams,
+      lockedGrams,
       pieceSizes: { ...choices.value.pieceSizes, [ingredientId]: sizeId },
     };
   }
 
-  return { profile, choices, wearer, bowl, isFitting, failure, need, isChanged, choosePiece };
+  function lock(ingredientId: string, grams: number | undefined): void {
+    const { [ingredientId]: _before, ...others } = choices.value.lockedGrams;
+    choices.value = {
+      ...choices.value,
+      lockedGrams: grams === undefined ? others : { ...others, [ingredientId]: grams },
+    };
+  }
+
+  return { profile, choices, wearer, bowl, isFitting, failure, need, isChanged, choosePiece, lock };
 }

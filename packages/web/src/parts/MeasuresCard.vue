@@ -1,8 +1,10 @@
 <script setup lang="ts">
-import { writeLine, writeSize, type SizedBowl } from '@amber-ladle/core/batch';
+import { neighbouringGrams, writeLine, writeSize, type SizedBowl, type SizedLine } from '@amber-ladle/core/batch';
 import { CATALOGUE, ingredientById } from '@amber-ladle/core/ingredient';
 import type { Spoon } from '@amber-ladle/core/measure';
 import { computed } from 'vue';
+import { makingWords } from '../words/making';
+import AmountStepper from './AmountStepper.vue';
 import DriftMark from './DriftMark.vue';
 
 /** The measures, as large as a recipe card: pieces and spoons first, grams and millilitres beside. */
@@ -17,7 +19,25 @@ const {
   pieceSizes?: Readonly<Record<string, string>>;
   editable?: boolean;
 }>();
-const emit = defineEmits<{ piece: [ingredientId: string, sizeId: string] }>();
+const emit = defineEmits<{
+  piece: [ingredientId: string, sizeId: string];
+  /** An amount to keep to, in grams, or nothing to let it follow again. */
+  lock: [ingredientId: string, grams: number | undefined];
+}>();
+
+const neighbour = (line: SizedLine, direction: 1 | -1): number | undefined =>
+  line.grams > 0
+    ? neighbouringGrams(
+        ingredientById(CATALOGUE, line.ingredientId),
+        {
+          measuredBy: line.measuredBy,
+          spoons,
+          ...(line.pieceGrams === undefined ? {} : { pieceGrams: line.pieceGrams }),
+        },
+        line.grams,
+        direction,
+      )
+    : undefined;
 
 const rows = computed(() =>
   bowl.lines.map((line) => {
@@ -26,12 +46,25 @@ const rows = computed(() =>
     return {
       line,
       ...writeLine(line, CATALOGUE, spoons),
+      ingredient: ingredient.name.toLowerCase(),
       state: ingredient.state,
+      making: makingWords(line.ingredientId, line.grams, spoons),
       sizes: (counted?.sizes ?? []).map((size) => ({ id: size.id, name: size.name, words: writeSize(size) })),
       chosen: pieceSizes[line.ingredientId] ?? counted?.usualSize,
+      less: editable ? neighbour(line, -1) : undefined,
+      more: editable ? neighbour(line, 1) : undefined,
     };
   }),
 );
+type Row = (typeof rows.value)[number];
+
+function step(row: Row, direction: 1 | -1): void {
+  const grams = direction === 1 ? row.more : row.less;
+  if (grams !== undefined) emit('lock', row.line.ingredientId, grams);
+}
+function toggleLock({ line }: Row): void {
+  emit('lock', line.ingredientId, line.isLocked ? undefined : line.grams);
+}
 </script>
 
 <template>
@@ -47,7 +80,17 @@ const rows = computed(() =>
         <span>{{ row.beside }}</span>
         <DriftMark :drift="row.line.drift" :tolerance="row.line.tolerance" />
         <span v-if="row.left" class="left">{{ row.left }}</span>
+        <AmountStepper
+          v-if="editable && row.line.grams > 0"
+          class="stepper"
+          :name="row.ingredient"
+          :is-locked="row.line.isLocked"
+          :can-less="row.less !== undefined"
+          @step="step(row, $event)"
+          @lock="toggleLock(row)"
+        />
       </div>
+      <p v-if="row.making" class="making figures">{{ row.making }}</p>
       <div
         v-if="editable && row.sizes.length > 1"
         class="sizes"
@@ -100,6 +143,13 @@ const rows = computed(() =>
   gap: 2px 14px;
   align-items: center;
   font-size: 0.92rem;
+}
+.making {
+  margin: 4px 0 0;
+  font-size: 0.95rem;
+}
+.stepper {
+  margin: -6px -6px -6px auto;
 }
 .left {
   font-style: italic;

