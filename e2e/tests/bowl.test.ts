@@ -137,6 +137,35 @@ describe('sizing a bowl', () => {
     expect(await settled()).toBe(before);
   });
 
+  it('takes a piece as it was weighed, and answers what the pieces in hand make', async () => {
+    await house.open('/bowl?mask=towpath-avocado');
+    await settled();
+    const weight = '[aria-label^="Usable grams of one avocado"]';
+    await house.page.locator(weight).fill('90');
+    await house.page.keyboard.press('Tab');
+    await settled();
+    const beside = await house.page.$eval('.card .beside', (e) => e.textContent ?? '');
+    // Quarters of 90 g: 22.5 g at a time.
+    const grams = Number(/^(\d+) g/.exec(beside.trim())?.[1]);
+    expect(Math.abs(grams / 22.5 - Math.round(grams / 22.5))).toBeLessThan(0.12);
+    await house.page.locator(`${weight}`).fill('-5');
+    await house.page.keyboard.press('Tab');
+    expect(await house.page.$eval(weight, (e) => (e as HTMLInputElement).value)).toBe('90');
+    await house.page.locator('.sizes .pill ::-p-text(medium)').click();
+
+    await house.open('/masks/towpath-avocado');
+    await house.page.locator('.hand input').fill('1½');
+    const one = millilitres(await textWhen(house.page, '[data-test="in-hand"]', /\d mL/));
+    await house.page.locator('.hand input').fill('3');
+    await house.page.waitForFunction(
+      (before) => Number.parseFloat(document.querySelector('[data-test="in-hand"]')?.textContent ?? '0') > before,
+      {},
+      one,
+    );
+    await house.page.locator('.hand input').fill('some');
+    await textWhen(house.page, '.hand .v-messages', /A number, such as/);
+  });
+
   it('says how much dry rice and water a made thing takes, and how thick the bowl comes out', async () => {
     await house.open('/bowl?mask=rice-silk');
     await settled();

@@ -8,7 +8,7 @@ import {
   writeSpoons,
   type Spoon,
 } from '../measure';
-import type { SizedLine } from './size';
+import type { SizedLine } from './amounts';
 
 /** One line of a measures card, as it is read out. */
 export interface WrittenLine {

@@ -1,6 +1,6 @@
 import type { BowlChoices, Head } from '@amber-ladle/contract';
-import { DEFAULT_ENOUGH_CHANCE, lossesOf, millilitresToMake } from '@amber-ladle/core/batch';
-import { demand, type HairProfile } from '@amber-ladle/core/hair';
+import { DEFAULT_ENOUGH_CHANCE, demandFor, lossesOf, millilitresToMake } from '@amber-ladle/core/batch';
+import type { HairProfile } from '@amber-ladle/core/hair';
 import type { Mask } from '@amber-ladle/core/mask';
 import { quantile } from '@amber-ladle/core/statistic';
 import { useSessionStorage } from '@vueuse/core';
@@ -55,8 +55,7 @@ export function useBench(head: Ref<Head | undefined>, mask: Ref<Mask | undefined
   /** What the head takes and what must be made, at once. */
   const need = computed(() => {
     if (!profile.value || !mask.value) return undefined;
-    const { coverage, texture, endsExtraShare } = mask.value;
-    const wanted = demand(profile.value, { coverage, texture, endsExtraShare });
+    const wanted = demandFor({ profile: profile.value, wearer: wearer.value }, mask.value);
     const losses = lossesOf(mask.value);
     const make = (chance: number) => millilitresToMake(quantile(wanted.total, chance), losses);
     return {
@@ -81,6 +80,15 @@ export function useBench(head: Ref<Head | undefined>, mask: Ref<Mask | undefined
     };
   }
 
+  function weigh(ingredientId: string, grams: number): void {
+    const { [ingredientId]: _locked, ...lockedGrams } = choices.value.lockedGrams;
+    choices.value = {
+      ...choices.value,
+      lockedGrams,
+      pieceGrams: { ...choices.value.pieceGrams, [ingredientId]: grams },
+    };
+  }
+
   function lock(ingredientId: string, grams: number | undefined): void {
     const { [ingredientId]: _before, ...others } = choices.value.lockedGrams;
     choices.value = {
@@ -89,5 +97,5 @@ export function useBench(head: Ref<Head | undefined>, mask: Ref<Mask | undefined
     };
   }
 
-  return { profile, choices, wearer, bowl, isFitting, failure, need, isChanged, choosePiece, lock };
+  return { profile, choices, wearer, bowl, isFitting, failure, need, isChanged, choosePiece, weigh, lock };
 }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { neighbouringGrams, writeLine, writeSize, type SizedBowl, type SizedLine } from '@amber-ladle/core/batch';
+import { neighbouringGrams, writeLine, writeSize, type FittedAmounts, type SizedLine } from '@amber-ladle/core/batch';
 import { CATALOGUE, ingredientById } from '@amber-ladle/core/ingredient';
 import type { Spoon } from '@amber-ladle/core/measure';
 import { computed } from 'vue';
@@ -12,15 +12,20 @@ const {
   bowl,
   spoons,
   pieceSizes = {},
+  pieceGrams = {},
   editable = false,
 } = defineProps<{
-  bowl: SizedBowl;
+  bowl: FittedAmounts;
   spoons: readonly Spoon[];
   pieceSizes?: Readonly<Record<string, string>>;
+  /** Usable grams of a piece that was weighed, by ingredient. */
+  pieceGrams?: Readonly<Record<string, number>>;
   editable?: boolean;
 }>();
 const emit = defineEmits<{
   piece: [ingredientId: string, sizeId: string];
+  /** Usable grams of one piece as it lies there. */
+  weigh: [ingredientId: string, grams: number];
   /** An amount to keep to, in grams, or nothing to let it follow again. */
   lock: [ingredientId: string, grams: number | undefined];
 }>();
@@ -50,7 +55,8 @@ const rows = computed(() =>
       state: ingredient.state,
       making: makingWords(line.ingredientId, line.grams, spoons),
       sizes: (counted?.sizes ?? []).map((size) => ({ id: size.id, name: size.name, words: writeSize(size) })),
-      chosen: pieceSizes[line.ingredientId] ?? counted?.usualSize,
+      weighed: pieceGrams[line.ingredientId],
+      chosen: pieceGrams[line.ingredientId] ? undefined : (pieceSizes[line.ingredientId] ?? counted?.usualSize),
       less: editable ? neighbour(line, -1) : undefined,
       more: editable ? neighbour(line, 1) : undefined,
     };
@@ -61,6 +67,13 @@ type Row = (typeof rows.value)[number];
 function step(row: Row, direction: 1 | -1): void {
   const grams = direction === 1 ? row.more : row.less;
   if (grams !== undefined) emit('lock', row.line.ingredientId, grams);
+}
+/** A weight that is none is put back as it was. */
+function onWeigh(ingredientId: string, event: Event): void {
+  const input = event.target as HTMLInputElement;
+  const grams = Number(input.value);
+  if (input.value !== '' && grams >= 1 && grams <= 3000) emit('weigh', ingredientId, grams);
+  else input.value = String(pieceGrams[ingredientId] ?? '');
 }
 function toggleLock({ line }: Row): void {
   emit('lock', line.ingredientId, line.isLocked ? undefined : line.grams);
@@ -108,6 +121,20 @@ function toggleLock({ line }: Row): void {
         >
           {{ size.name }}
         </button>
+        <label class="weigh quiet">
+          or
+          <input
+            type="number"
+            inputmode="decimal"
+            min="1"
+            max="3000"
+            class="figures"
+            :value="row.weighed"
+            :aria-label="`Usable grams of one ${row.ingredient}, weighed`"
+            @change="onWeigh(row.line.ingredientId, $event)"
+          />
+          g each
+        </label>
       </div>
     </li>
   </ul>
@@ -150,6 +177,22 @@ function toggleLock({ line }: Row): void {
 }
 .stepper {
   margin: -6px -6px -6px auto;
+}
+.weigh {
+  display: inline-flex;
+  align-items: center;
+  gap: 6px;
+  font-size: 0.9rem;
+}
+.weigh input {
+  width: 62px;
+  min-height: 36px;
+  padding: 0 8px;
+  border: 1px solid var(--quiet);
+  border-radius: 6px;
+  background: transparent;
+  color: var(--ink);
+  font: inherit;
 }
 .left {
   font-style: italic;

@@ -210,9 +210,11 @@ async function saveToHead(): Promise<void> {
         :bowl="bowl"
         :spoons="household.spoons"
         :piece-sizes="choices.pieceSizes"
+        :piece-grams="choices.pieceGrams"
         editable
         :class="{ fitting: isFitting }"
         @piece="bench.choosePiece"
+        @weigh="bench.weigh"
         @lock="bench.lock"
       />
       <div v-if="bowl && mask.texture !== 'oil'" class="texture">

@@ -4,6 +4,7 @@ import { estimateTexture } from '@amber-ladle/core/mask';
 import { computed } from 'vue';
 import FormulaBar from '../drawings/FormulaBar.vue';
 import WearScale from '../drawings/WearScale.vue';
+import InHandPanel from '../parts/InHandPanel.vue';
 import { useHousehold } from '../stores/household';
 import {
   COVERAGE_WORDS,
@@ -92,6 +93,10 @@ const shareWords = (share: number): string => `${(share * 100).toFixed(share < 0
         </ol>
       </section>
     </div>
+    <section aria-labelledby="hand">
+      <h2 id="hand">From what I have</h2>
+      <InHandPanel :mask="mask" />
+    </section>
     <section aria-labelledby="wearing">
       <h2 id="wearing">Wearing and rinsing</h2>
       <div class="scale"><WearScale :wear="mask.wear" /></div>
@@ -100,7 +105,9 @@ const shareWords = (share: number): string => `${(share * 100).toFixed(share < 0
     <section aria-labelledby="care">
       <h2 id="care">With care</h2>
       <ul>
-        <li v-if="allergens.length > 0">Contains {{ allergens.join(', ') }}: a food allergy is a skin allergy too.</li>
+        <li v-if="allergens.length > 0">
+          Contains {{ allergens.join(', ').replaceAll('-', ' ') }}: a food allergy is a skin allergy too.
+        </li>
         <li v-if="latex">A latex allergy can cross with fruit in this.</li>
         <li v-if="stains.length > 0">{{ stains.join(', ') }} can stain: dark towel, old shirt.</li>
         <li>New to a head: patch test at the inner elbow, 24 to 48 hours. Not on broken or sore skin.</li>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { lossesOf, millilitresToMake } from '@amber-ladle/core/batch';
-import { demand, nearestLandmark } from '@amber-ladle/core/hair';
+import { DEFAULT_ENOUGH_CHANCE, demandFor, lossesOf, millilitresToMake } from '@amber-ladle/core/batch';
+import { nearestLandmark } from '@amber-ladle/core/hair';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { quantile } from '@amber-ladle/core/statistic';
 import { computed } from 'vue';
@@ -9,21 +9,14 @@ import { useHousehold } from '../stores/household';
 
 const household = useHousehold();
 
-/** What each head takes of a creamy mask from roots to tips: the figure that everything else starts from. */
+/** What each head takes of its last mask again: the figure that everything else starts from. */
 const people = computed(() =>
   household.heads.map((head) => {
     const last = household.bowls.items.find(({ headId }) => headId === head.id);
     const mask = household.maskById(last?.maskId) ?? household.masks[0];
     const takes = mask
       ? millilitresToMake(
-          quantile(
-            demand(head.profile, {
-              coverage: mask.coverage,
-              texture: mask.texture,
-              endsExtraShare: mask.endsExtraShare,
-            }).total,
-            0.85,
-          ),
+          quantile(demandFor({ profile: head.profile, wearer: head }, mask).total, DEFAULT_ENOUGH_CHANCE),
           lossesOf(mask),
         )
       : 0;

@@ -1,0 +1,218 @@
+import {
+  gramsPerMillilitre,
+  ingredientById,
+  pieceSize,
+  wholeGrams,
+  type Catalogue,
+  type MeasuredBy,
+} from '../ingredient';
+import type { Spoon } from '../measure';
+import {
+  bowlMillilitresPerGram,
+  estimateTexture,
+  formulaMillilitresPerGram,
+  normaliseShares,
+  type Mask,
+  type TextureEstimate,
+} from '../mask';
+import { capsFor, type NamedCap, type Wearer } from './caps';
+import { leastMeasurableGrams, measurableAmounts } from './choices';
+import { fit, type FitAnswer, type FitChoice, type FitProblem } from './fit';
+
+/** How amounts may be measured, whatever the head. */
+export interface AmountOptions {
+  readonly spoons: readonly Spoon[];
+  /** Size of piece chosen by ingredient: a size's id. */
+  readonly pieceSizes?: Readonly<Record<string, string>>;
+  /** Usable grams of a piece as it lies there, by ingredient; goes before a size. */
+  readonly pieceGrams?: Readonly<Record<string, number>>;
+  /** Exact amounts that are not up for fitting, in usable grams by ingredient: "exactly 2 yolks". */
+  readonly lockedGrams?: Readonly<Record<string, number>>;
+  /** What there is at the most, in usable grams by ingredient; the rest is taken as plenty. */
+  readonly mostGrams?: Readonly<Record<string, number>>;
+  /** Other ways of measuring, by ingredient. */
+  readonly measuredBy?: Readonly<Record<string, MeasuredBy>>;
+  /** What earlier bowls of this mask taught about its flow, in log₁₀ mPa·s. */
+  readonly textureOffset?: number;
+}
+
+/** A bowl may hold up to this many times what is needed before it counts as far too much. Assumption of this project. */
+const LIMIT_OVER_NEED = 1.5;
+/** Amounts are looked at up to this many times the ideal. */
+const MOST_OVER_IDEAL = 2.2;
+
+/** One ingredient of a sized bowl. */
+export interface SizedLine {
+  readonly ingredientId: string;
+  readonly measuredBy: MeasuredBy;
+  /** Usable grams that go in. */
+  readonly grams: number;
+  /** Millilitres as spooned, before straining. */
+  readonly millilitres: number;
+  /** Millilitres that it adds to the bowl. */
+  readonly bowlMillilitres: number;
+  /** Pieces, where it is counted. */
+  readonly pieces?: number;
+  readonly pieceGrams?: number;
+  /** Part of a cut piece that is left over, 0 to 1. */
+  readonly leftOfPiece?: number;
+  /** Grams to buy or take, with peel, stone, shell or rind. */
+  readonly wholeGrams: number;
+  /** Share of the bowl by mass, and the formula's. */
+  readonly share: number;
+  readonly formulaShare: number;
+  /** Relative drift from the formula at the bowl's own scale. */
+  readonly drift: number;
+  readonly tolerance: number;
+  /** True when the maker fixed the amount. */
+  readonly isLocked: boolean;
+}
+
+/** Amounts that can be measured, fitted to a volume. */
+export interface FittedAmounts {
+  readonly lines: readonly SizedLine[];
+  readonly madeMillilitres: number;
+  readonly madeGrams: number;
+  readonly texture: TextureEstimate;
+  readonly caps: readonly NamedCap[];
+  readonly brokenCaps: readonly NamedCap[];
+  /** Lines whose drift leaves their tolerance, by ingredient. */
+  readonly outOfTolerance: readonly string[];
+  readonly fits: boolean;
+}
+
+/**
+ * The amounts of a mask that reach a volume nearest to its formula.
+ * @param needMillilitres what the bowl must hold, above 0
+ * @throws RangeError for an empty formula or an unknown ingredient
+ */
+export function fitAmounts(
+  mask: Mask,
+  catalogue: Catalogue,
+  wearer: Wearer,
+  options: AmountOptions,
+  needMillilitres: number,
+): FittedAmounts {
+  const formula: Mask = { ...mask, parts: normaliseShares(mask.parts).filter(({ share }) => share > 0) };
+  const caps = capsFor(formula, catalogue, wearer);
+  const answer = fit(fitProblem(formula, catalogue, options, needMillilitres, caps));
+  const lines = formula.parts.map((part, i) => sizedLine(formula, part.ingredientId, i, answer, catalogue, options));
+  return {
+    lines,
+    madeMillilitres: answer.millilitres,
+    madeGrams: lines.reduce((sum, { grams }) => sum + grams, 0),
+    texture: estimateTexture(lines, catalogue, options.textureOffset),
+    caps,
+    brokenCaps: answer.brokenCaps.flatMap((index) => caps[index] ?? []),
+    outOfTolerance: lines
+      .filter(({ drift, tolerance }) => Math.abs(drift) > tolerance + 1e-9)
+      .map(({ ingredientId }) => ingredientId),
+    fits: answer.fits,
+  };
+}
+
+/** Usable grams of a piece of an ingredient under the options. */
+function pieceGramsOf(catalogue: Catalogue, ingredientId: string, options: AmountOptions): number {
+  const given = options.pieceGrams?.[ingredientId];
+  if (given !== undefined && given > 0) return given;
+  return pieceSize(ingredientById(catalogue, ingredientId), options.pieceSizes?.[ingredientId]).usableGrams;
+}
+
+function measureOf(formula: Mask, index: number, options: AmountOptions): MeasuredBy {
+  const part = formula.parts[index];
+  return options.measuredBy?.[part?.ingredientId ?? ''] ?? part?.measuredBy ?? 'weight';
+}
+
+function fitProblem(
+  formula: Mask,
+  catalogue: Catalogue,
+  options: AmountOptions,
+  needMillilitres: number,
+  caps: readonly NamedCap[],
+): FitProblem {
+  const needGrams = needMillilitres / formulaMillilitresPerGram(formula, catalogue);
+  const asMeasured = formula.parts.map((part, i) => {
+    const ingredient = ingredientById(catalogue, part.ingredientId);
+    const measuredBy = measureOf(formula, i, options);
+    const pieceGrams =
+      measuredBy === 'piece' ? { pieceGrams: pieceGramsOf(catalogue, part.ingredientId, options) } : {};
+    return { part, ingredient, measuredBy, ...pieceGrams, spoons: options.spoons };
+  });
+  // One egg, or a locked amount, may be more than a small head's share: then everything else must be able to follow it.
+  const forced = Math.max(
+    1,
+    ...asMeasured.map(
+      ({ part, ingredient, ...rest }) =>
+        (options.lockedGrams?.[ingredient.id] ?? leastMeasurableGrams(ingredient, rest)) / (part.share * needGrams),
+    ),
+  );
+  return {
+    parts: asMeasured.map(({ part, ingredient, ...rest }) => ({
+      share: part.share,
+      tolerance: part.tolerance,
+      millilitresPerGram: bowlMillilitresPerGram(formula, catalogue, part.ingredientId),
+      choices:
+        lockedChoice(options, ingredient.id) ??
+        withinStock(
+          measurableAmounts(ingredient, {
+            ...rest,
+            idealGrams: part.share * needGrams,
+            mostGrams: part.share * needGrams * Math.max(MOST_OVER_IDEAL, forced * 1.2),
+          }),
+          options.mostGrams?.[ingredient.id],
+        ),
+    })),
+    needMillilitres,
+    limitMillilitres: needMillilitres * LIMIT_OVER_NEED,
+    caps,
+  };
+}
+
+/** The one amount of a locked ingredient. */
+function lockedChoice(options: AmountOptions, ingredientId: string): readonly FitChoice[] | undefined {
+  const grams = options.lockedGrams?.[ingredientId];
+  return grams === undefined ? undefined : [{ grams, charge: 0 }];
+}
+
+/** The amounts that do not exceed what there is; all of it where even the least does. */
+function withinStock(choices: readonly FitChoice[], most: number | undefined): readonly FitChoice[] {
+  if (most === undefined) return choices;
+  const within = choices.filter(({ grams }) => grams <= most * (1 + 1e-9));
+  return within.length > 0 ? within : [{ grams: most, charge: 0 }];
+}
+
+function sizedLine(
+  formula: Mask,
+  ingredientId: string,
+  index: number,
+  answer: FitAnswer,
+  catalogue: Catalogue,
+  options: AmountOptions,
+): SizedLine {
+  const ingredient = ingredientById(catalogue, ingredientId);
+  const part = formula.parts[index];
+  const grams = answer.grams[index] ?? 0;
+  const measuredBy = measureOf(formula, index, options);
+  const total = answer.grams.reduce((sum, g) => sum + g, 0);
+  const counted = measuredBy === 'piece' ? countPieces(grams, pieceGramsOf(catalogue, ingredientId, options)) : {};
+  return {
+    ingredientId,
+    measuredBy,
+    grams,
+    millilitres: grams / gramsPerMillilitre(ingredient),
+    bowlMillilitres: grams * bowlMillilitresPerGram(formula, catalogue, ingredientId),
+    ...counted,
+    wholeGrams: wholeGrams(grams, ingredient.pieces?.refuseShare ?? 0),
+    share: grams / total,
+    formulaShare: part?.share ?? 0,
+    drift: answer.drifts[index] ?? 0,
+    tolerance: part?.tolerance ?? 0,
+    isLocked: options.lockedGrams?.[ingredientId] !== undefined,
+  };
+}
+
+function countPieces(grams: number, pieceGrams: number): Pick<SizedLine, 'pieces' | 'pieceGrams' | 'leftOfPiece'> {
+  const pieces = grams / pieceGrams;
+  const left = Math.ceil(pieces - 1e-9) - pieces;
+  return { pieces, pieceGrams, leftOfPiece: left < 1e-9 ? 0 : left };
+}

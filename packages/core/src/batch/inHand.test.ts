@@ -1,0 +1,78 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import type { HairProfile } from '../hair';
+import { CATALOGUE } from '../ingredient';
+import { SPOON_SETS } from '../measure';
+import { BUILT_IN_MASKS, type Mask } from '../mask';
+import { bowlFromInHand, chanceEnough, sizeBowl } from '.';
+
+const us = { spoons: SPOON_SETS.us };
+const maskCalled = (id: string): Mask => BUILT_IN_MASKS.find((mask) => mask.id === id)!;
+const wearer = { ageYears: 30, sensitiveSkin: false };
+const profile: HairProfile = {
+  amount: { kind: 'density', density: 'medium' },
+  strandDiameterMicrometres: 70,
+  stretchedLengthCentimetres: 40,
+  evenness: 'long-layers',
+  scalpAreaSquareCentimetres: 600,
+  style: 'loose',
+};
+
+describe('bowlFromInHand', () => {
+  it('lets the piece that runs out first decide', () => {
+    const avocado = maskCalled('towpath-avocado');
+    const bowl = bowlFromInHand(avocado, CATALOGUE, { avocado: 204, honey: 500 }, { wearer }, us);
+    expect(bowl.limitedBy).toBe('avocado');
+    expect(bowl.lines[0]).toMatchObject({ ingredientId: 'avocado', grams: 204, pieces: 1.5 });
+    expect(bowl.stays['avocado']).toBe(0);
+    expect(bowl.stays['honey']).toBeGreaterThan(400);
+  });
+
+  it('never takes more than there is, and makes more of more', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 12 }), fc.integer({ min: 1, max: 6 }), (quarters, ounces) => {
+        const mask = maskCalled('towpath-avocado');
+        const hand = { avocado: quarters * 34, yogurt: ounces * 60 };
+        const bowl = bowlFromInHand(mask, CATALOGUE, hand, { wearer }, us);
+        for (const line of bowl.lines) {
+          const there = hand[line.ingredientId as keyof typeof hand] ?? Infinity;
+          expect(line.grams).toBeLessThanOrEqual(there * (1 + 1e-9));
+        }
+        const twice = bowlFromInHand(
+          mask,
+          CATALOGUE,
+          { avocado: hand.avocado * 2, yogurt: hand.yogurt * 2 },
+          { wearer },
+          us,
+        );
+        expect(twice.madeMillilitres).toBeGreaterThan(bowl.madeMillilitres);
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  it('turns the sizing round: what a sized bowl takes makes about that bowl', () => {
+    for (const id of ['towpath-avocado', 'galley-egg', 'rice-silk']) {
+      const mask = maskCalled(id);
+      const sized = sizeBowl({ profile, wearer }, mask, CATALOGUE, us);
+      const [first] = sized.lines;
+      const back = bowlFromInHand(mask, CATALOGUE, { [first!.ingredientId]: first!.grams }, { wearer }, us);
+      expect(back.madeMillilitres / sized.madeMillilitres).toBeGreaterThan(0.85);
+      expect(back.madeMillilitres / sized.madeMillilitres).toBeLessThan(1.15);
+    }
+  });
+
+  it('says whom it serves, as the sizing does', () => {
+    const mask = maskCalled('rice-silk');
+    const sized = sizeBowl({ profile, wearer }, mask, CATALOGUE, us);
+    expect(chanceEnough({ profile, wearer }, mask, sized.madeMillilitres)).toBeCloseTo(1 - sized.chanceShort, 9);
+    expect(chanceEnough({ profile, wearer }, mask, 10)).toBeLessThan(0.01);
+  });
+
+  it('asks for something in hand', () => {
+    const mask = maskCalled('rice-silk');
+    expect(() => bowlFromInHand(mask, CATALOGUE, {}, { wearer }, us)).toThrow(RangeError);
+    expect(() => bowlFromInHand(mask, CATALOGUE, { 'rice-cream': 0 }, { wearer }, us)).toThrow(RangeError);
+    expect(() => bowlFromInHand(mask, CATALOGUE, { avocado: 100 }, { wearer }, us)).toThrow(RangeError);
+  });
+});
