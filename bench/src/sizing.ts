@@ -3,17 +3,12 @@ import { CATALOGUE } from '@amber-ladle/core/ingredient';
 import { BUILT_IN_MASKS } from '@amber-ladle/core/mask';
 import { SPOON_SETS } from '@amber-ladle/core/measure';
 import type { HairProfile } from '@amber-ladle/core/hair';
+import { aProfile } from '@amber-ladle/core/testing';
 import { exhaustive } from './exhaustive';
 import { percentile, print, timed } from './print';
 
-const profile = (stretchedLengthCentimetres: number, density: 'low' | 'medium' | 'high'): HairProfile => ({
-  amount: { kind: 'density', density },
-  strandDiameterMicrometres: 70,
-  stretchedLengthCentimetres,
-  evenness: 'long-layers',
-  scalpAreaSquareCentimetres: 600,
-  style: 'loose',
-});
+const profile = (stretchedLengthCentimetres: number, density: 'low' | 'medium' | 'high'): HairProfile =>
+  aProfile({ stretchedLengthCentimetres, amount: { kind: 'density', density } });
 
 /** A generator of numbers from 0 to 1 that gives the same ones every time (mulberry32). */
 function seeded(seed: number): () => number {

@@ -1,4 +1,5 @@
 import { INGREDIENTS } from '@amber-ladle/core/ingredient';
+import { aProfile } from '@amber-ladle/core/testing';
 import { describe, expect, it } from 'vitest';
 import { ValidationError } from 'yup';
 import {
@@ -12,14 +13,7 @@ import {
   spoonsOf,
 } from '.';
 
-const profile = {
-  amount: { kind: 'density', density: 'medium' },
-  strandDiameterMicrometres: 70,
-  stretchedLengthCentimetres: 40,
-  evenness: 'blunt',
-  scalpAreaSquareCentimetres: 600,
-  style: 'loose',
-};
+const profile = aProfile();
 const head = { name: 'Wren', note: '', ageYears: 30, sensitiveSkin: false, profile };
 
 function messages(schema: Parameters<typeof parse>[0], value: unknown): Record<string, string> {

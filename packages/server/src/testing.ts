@@ -1,6 +1,7 @@
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { aProfile } from '@amber-ladle/core/testing';
 import type { Express } from 'express';
 import { pino } from 'pino';
 import type { DataSource } from 'typeorm';
@@ -59,14 +60,7 @@ export const aHead = {
   note: '',
   ageYears: 30,
   sensitiveSkin: false,
-  profile: {
-    amount: { kind: 'density', density: 'medium' },
-    strandDiameterMicrometres: 70,
-    stretchedLengthCentimetres: 40,
-    evenness: 'long-layers',
-    scalpAreaSquareCentimetres: 600,
-    style: 'loose',
-  },
+  profile: aProfile(),
 } as const;
 
 export const aBowl = (headId: string, id = '8b0e6a52-6e2f-4a6e-9d7c-0a4c7f5c2a11') => ({

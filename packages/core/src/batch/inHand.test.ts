@@ -1,22 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { HairProfile } from '../hair';
 import { CATALOGUE } from '../ingredient';
 import { SPOON_SETS } from '../measure';
 import { BUILT_IN_MASKS, type Mask } from '../mask';
+import { anAdult as wearer, aProfile } from '../testing';
 import { bowlFromInHand, chanceEnough, sizeBowl } from '.';
 
 const us = { spoons: SPOON_SETS.us };
 const maskCalled = (id: string): Mask => BUILT_IN_MASKS.find((mask) => mask.id === id)!;
-const wearer = { ageYears: 30, sensitiveSkin: false };
-const profile: HairProfile = {
-  amount: { kind: 'density', density: 'medium' },
-  strandDiameterMicrometres: 70,
-  stretchedLengthCentimetres: 40,
-  evenness: 'long-layers',
-  scalpAreaSquareCentimetres: 600,
-  style: 'loose',
-};
+const profile = aProfile();
 
 describe('bowlFromInHand', () => {
   it('lets the piece that runs out first decide', () => {

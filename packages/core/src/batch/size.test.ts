@@ -4,28 +4,18 @@ import type { HairProfile } from '../hair';
 import { CATALOGUE, gramsPerMillilitre, ingredientById } from '../ingredient';
 import { SPOON_SETS } from '../measure';
 import { BUILT_IN_MASKS, formulaMillilitresPerGram, type Mask } from '../mask';
+import { anAdult as adult, aProfile as profile } from '../testing';
 import {
   capsFor,
   lossesOf,
   millilitresOnHead,
   millilitresToMake,
-  neighbouringGrams,
   scentLimit,
   sizeBowl,
   spoonable,
   type SizedHead,
 } from '.';
 
-const profile = (change: Partial<HairProfile> = {}): HairProfile => ({
-  amount: { kind: 'density', density: 'medium' },
-  strandDiameterMicrometres: 70,
-  stretchedLengthCentimetres: 40,
-  evenness: 'long-layers',
-  scalpAreaSquareCentimetres: 600,
-  style: 'loose',
-  ...change,
-});
-const adult = { ageYears: 30, sensitiveSkin: false };
 const head = (change: Partial<HairProfile> = {}): SizedHead => ({ profile: profile(change), wearer: adult });
 const maskCalled = (id: string): Mask => BUILT_IN_MASKS.find((mask) => mask.id === id)!;
 const us = { spoons: SPOON_SETS.us };
@@ -195,20 +185,6 @@ it('names its caps only where they apply', () => {
   expect(capsFor(maskCalled('flax-slip'), CATALOGUE, adult).map(({ id }) => id)).toEqual(['scent']);
   expect(capsFor(maskCalled('starch-gloss'), CATALOGUE, adult).map(({ id }) => id)).toEqual(['coconut-in-starch']);
   expect([1, 4, 10, 40].map(scentLimit)).toEqual([0, 0.0025, 0.005, 0.01]);
-});
-
-it('steps to the next amount that can be measured', () => {
-  const avocado = ingredientById(CATALOGUE, 'avocado');
-  const byPiece = { measuredBy: 'piece', pieceGrams: 136, spoons: SPOON_SETS.us } as const;
-  expect(neighbouringGrams(avocado, byPiece, 136, 1)).toBe(170);
-  expect(neighbouringGrams(avocado, byPiece, 136, -1)).toBe(102);
-  expect(neighbouringGrams(avocado, byPiece, 34, -1)).toBeUndefined();
-  const honey = ingredientById(CATALOGUE, 'honey');
-  const bySpoon = { measuredBy: 'spoon', spoons: SPOON_SETS.us } as const;
-  const tablespoon = 14.78676478125 * gramsPerMillilitre(honey);
-  const more = neighbouringGrams(honey, bySpoon, tablespoon, 1)!;
-  expect(more).toBeGreaterThan(tablespoon);
-  expect(neighbouringGrams(honey, bySpoon, more, -1)).toBeCloseTo(tablespoon, 6);
 });
 
 it('lists what few spoons measure, in rising order, a pinch first', () => {

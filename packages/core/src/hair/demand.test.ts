@@ -9,16 +9,10 @@ import {
   strandsInPonytail,
   type HairProfile,
 } from '.';
+import { aProfile } from '../testing';
 
-const head = (change: Partial<HairProfile> = {}): HairProfile => ({
-  amount: { kind: 'density', density: 'medium' },
-  strandDiameterMicrometres: 70,
-  stretchedLengthCentimetres: 30,
-  evenness: 'long-layers',
-  scalpAreaSquareCentimetres: 600,
-  style: 'loose',
-  ...change,
-});
+const head = (change: Partial<HairProfile> = {}): HairProfile =>
+  aProfile({ stretchedLengthCentimetres: 30, ...change });
 const full = { coverage: 'roots-to-tips', texture: 'creamy' } as const;
 
 /** A head with N strands exactly, through the ponytail that holds them. */

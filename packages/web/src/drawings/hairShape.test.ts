@@ -1,15 +1,9 @@
 import { LANDMARKS } from '@amber-ladle/core/hair';
+import { aProfile } from '@amber-ladle/core/testing';
 import { expect, it } from 'vitest';
 import { centimetresAt, DRAWN_CENTIMETRES, hairOutline, strandPaths, tipY } from './hairShape';
 
-const profile = {
-  amount: { kind: 'eye', look: 'middling' },
-  strandDiameterMicrometres: 70,
-  stretchedLengthCentimetres: 30,
-  evenness: 'blunt',
-  scalpAreaSquareCentimetres: 600,
-  style: 'loose',
-} as const;
+const profile = aProfile({ amount: { kind: 'eye', look: 'middling' }, evenness: 'blunt' });
 
 it('maps lengths to heights and back', () => {
   for (const { centimetres } of LANDMARKS) expect(centimetresAt(tipY(centimetres))).toBe(centimetres);

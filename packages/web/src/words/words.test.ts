@@ -4,6 +4,7 @@ import { sizeBowl } from '@amber-ladle/core/batch';
 import { CATALOGUE } from '@amber-ladle/core/ingredient';
 import { SPOON_SETS } from '@amber-ladle/core/measure';
 import { makingWords } from './making';
+import { aProfile } from '@amber-ladle/core/testing';
 import { rinseWords, writeMinutes } from './mask';
 import { pullWords, thinnerWords } from './texture';
 import { whySteps } from './why';
@@ -44,14 +45,7 @@ it('says how to rinse', () => {
 });
 
 it('explains a need by steps that end at it', () => {
-  const profile = {
-    amount: { kind: 'density', density: 'medium' },
-    strandDiameterMicrometres: 70,
-    stretchedLengthCentimetres: 40,
-    evenness: 'blunt',
-    scalpAreaSquareCentimetres: 600,
-    style: 'twists',
-  } as const;
+  const profile = aProfile({ style: 'twists' });
   const wearer = { ageYears: 30, sensitiveSkin: false };
   const sized = sizeBowl({ profile, wearer }, BUILT_IN_MASKS[0]!, CATALOGUE, { spoons: SPOON_SETS.us });
   const steps = whySteps(sized);
@@ -70,14 +64,7 @@ it('says what goes in the pot, and nothing of what comes as it is', () => {
 });
 
 it('offers a thinner only where a reasonable amount does it', () => {
-  const profile = {
-    amount: { kind: 'density', density: 'medium' },
-    strandDiameterMicrometres: 70,
-    stretchedLengthCentimetres: 40,
-    evenness: 'blunt',
-    scalpAreaSquareCentimetres: 600,
-    style: 'loose',
-  } as const;
+  const profile = aProfile();
   const sizeOf = (id: string) => {
     const mask = BUILT_IN_MASKS.find((candidate) => candidate.id === id)!;
     const wearer = { ageYears: 30, sensitiveSkin: false };

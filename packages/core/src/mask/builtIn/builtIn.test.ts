@@ -9,22 +9,13 @@ import {
   textureClass,
 } from '..';
 import { sizeBowl } from '../../batch';
-import { DENSITY_PER_SQUARE_CENTIMETRE, type HairProfile } from '../../hair';
+import type { DENSITY_PER_SQUARE_CENTIMETRE } from '../../hair';
 import { CATALOGUE, ingredientById } from '../../ingredient';
 import { SPOON_SETS } from '../../measure';
+import { anAdult, aProfile } from '../../testing';
 
-const head = (
-  stretchedLengthCentimetres: number,
-  density: keyof typeof DENSITY_PER_SQUARE_CENTIMETRE,
-): HairProfile => ({
-  amount: { kind: 'density', density },
-  strandDiameterMicrometres: 70,
-  stretchedLengthCentimetres,
-  evenness: 'long-layers',
-  scalpAreaSquareCentimetres: 600,
-  style: 'loose',
-});
-const adult = { ageYears: 30, sensitiveSkin: false };
+const head = (stretchedLengthCentimetres: number, density: keyof typeof DENSITY_PER_SQUARE_CENTIMETRE) =>
+  aProfile({ stretchedLengthCentimetres, amount: { kind: 'density', density } });
 
 describe.each(BUILT_IN_MASKS.map((mask) => [mask.id, mask] as const))('%s', (_, mask) => {
   it('shares out to one, every part known', () => {
@@ -57,7 +48,7 @@ describe.each(BUILT_IN_MASKS.map((mask) => [mask.id, mask] as const))('%s', (_, 
 
   it('fits the shortest and the longest head within its tolerances and caps', () => {
     for (const profile of [head(10, 'low'), head(40, 'medium'), head(85, 'high')]) {
-      const bowl = sizeBowl({ profile, wearer: adult }, mask, CATALOGUE, { spoons: SPOON_SETS.us });
+      const bowl = sizeBowl({ profile, wearer: anAdult }, mask, CATALOGUE, { spoons: SPOON_SETS.us });
       expect(bowl.outOfTolerance).toEqual([]);
       expect(bowl.brokenCaps).toEqual([]);
       expect(bowl.fits).toBe(true);

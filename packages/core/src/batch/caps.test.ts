@@ -1,0 +1,89 @@
+import { describe, expect, it } from 'vitest';
+import { CATALOGUE, gramsPerMillilitre, ingredientById } from '../ingredient';
+import { BUILT_IN_MASKS, type Mask } from '../mask';
+import { anAdult } from '../testing';
+import { capsFor, scentLimit, type NamedCap } from '.';
+
+const maskCalled = (id: string): Mask => BUILT_IN_MASKS.find((mask) => mask.id === id)!;
+const densityOf = (id: string): number => gramsPerMillilitre(ingredientById(CATALOGUE, id));
+
+/** True when amounts, in the mask's order, keep to a cap. */
+const holds = ({ coefficients, bound }: NamedCap, grams: readonly number[]): boolean =>
+  coefficients.reduce((sum, c, i) => sum + c * (grams[i] ?? 0), 0) <= bound + 1e-9;
+
+describe('each cap holds on one side of its figure and breaks on the other', () => {
+  // Own limits, stricter than Tisserand and Young, Essential Oil Safety, 2nd ed. (from memory): 1 % v/v adult.
+  it.each([
+    [30, 0.01],
+    [10, 0.005],
+    [4, 0.0025],
+  ])('scent at %d years', (ageYears, limit) => {
+    const mask = maskCalled('night-watch-oil');
+    const [cap] = capsFor(mask, CATALOGUE, { ageYears, sensitiveSkin: false });
+    const bowl = (share: number) => [
+      100 * densityOf('jojoba-oil'),
+      0,
+      (100 * share * densityOf('rosemary-oil')) / (1 - share),
+    ];
+    expect(holds(cap!, bowl(limit * 0.98))).toBe(true);
+    expect(holds(cap!, bowl(limit * 1.02))).toBe(false);
+    expect(scentLimit(ageYears)).toBe(limit);
+  });
+
+  it('no scent at all under three', () => {
+    const [cap] = capsFor(maskCalled('flax-slip'), CATALOGUE, { ageYears: 2, sensitiveSkin: false });
+    expect(holds(cap!, [100, 10, 5, 0])).toBe(true);
+    expect(holds(cap!, [100, 10, 5, 0.045])).toBe(false);
+    expect(cap!.words).toBe('no essential oil under three years');
+  });
+
+  // [P12] common practice, no published source.
+  it.each([
+    [false, 2],
+    [true, 1],
+  ])('pepper with sensitive skin %s: %d', (sensitiveSkin, pinches) => {
+    const mask = maskCalled('peppered-yolk');
+    const cap = capsFor(mask, CATALOGUE, { ageYears: 30, sensitiveSkin }).find(({ id }) => id === 'pepper')!;
+    const pinch = 2.3 / 16;
+    const bowl = (count: number) =>
+      mask.parts.map(({ ingredientId }) => (ingredientId === 'black-pepper' ? count * pinch : 20));
+    expect(holds(cap, bowl(pinches))).toBe(true);
+    expect(holds(cap, bowl(pinches + 0.5))).toBe(false);
+  });
+
+  // [P10] common practice, no published source: ¼ tsp of coconut oil to 100 mL of a light starch mask.
+  it('coconut oil in starch', () => {
+    const mask = maskCalled('starch-gloss');
+    const cap = capsFor(mask, CATALOGUE, anAdult).find(({ id }) => id === 'coconut-in-starch')!;
+    const bowl = (teaspoons: number) =>
+      mask.parts.map(({ ingredientId }) => {
+        if (ingredientId === 'coconut-oil') return teaspoons * 4.929 * densityOf('coconut-oil');
+        return ingredientId === 'starch-slurry' ? 100 * densityOf('starch-slurry') : 0;
+      });
+    expect(holds(cap, bowl(0.25))).toBe(true);
+    expect(holds(cap, bowl(0.5))).toBe(false);
+  });
+
+  // [P11] common practice, no published source: about 1 tsp of leaf powder a bowl.
+  it('petal powder', () => {
+    const mask = maskCalled('petal-and-seed');
+    const cap = capsFor(mask, CATALOGUE, anAdult).find(({ id }) => id === 'powder:hibiscus-powder')!;
+    const bowl = (teaspoons: number) =>
+      mask.parts.map(({ ingredientId }) => {
+        if (ingredientId === 'hibiscus-powder') return teaspoons * 2.3;
+        return ingredientId === 'yogurt' ? 200 * densityOf('yogurt') : 0;
+      });
+    expect(holds(cap, bowl(1))).toBe(true);
+    expect(holds(cap, bowl(2))).toBe(false);
+  });
+
+  // [P8] common practice, no published source: juice to oil 2 : 3, on both sides.
+  it('a held ratio', () => {
+    const mask = maskCalled('onion-two-three');
+    const caps = capsFor(mask, CATALOGUE, anAdult);
+    const bowl = (juice: number, oil: number) => [juice * densityOf('onion-juice'), oil * densityOf('olive-oil')];
+    expect(caps.every((cap) => holds(cap, bowl(20, 30)))).toBe(true);
+    expect(caps.every((cap) => holds(cap, bowl(24, 30)))).toBe(false);
+    expect(caps.every((cap) => holds(cap, bowl(16, 30)))).toBe(false);
+  });
+});

@@ -1,0 +1,97 @@
+import { describe, expect, it } from 'vitest';
+import { CATALOGUE, gramsPerMillilitre, ingredientById } from '../ingredient';
+import { SPOON_SETS } from '../measure';
+import { CUT_CHARGE, leastMeasurableGrams, measurableAmounts, neighbouringGrams, spoonable } from '.';
+
+const of = (id: string) => ingredientById(CATALOGUE, id);
+const spoons = SPOON_SETS.us;
+
+describe('measurable amounts', () => {
+  it('count eggs whole and avocados in quarters, and charge for a cut', () => {
+    const eggs = measurableAmounts(of('egg-whole'), {
+      measuredBy: 'piece',
+      pieceGrams: 50,
+      spoons,
+      idealGrams: 100,
+      mostGrams: 220,
+    });
+    expect(eggs).toEqual(
+      [50, 100, 150, 200, 250].map((grams) => ({ grams, charge: 0 })).filter(({ grams }) => grams <= 220),
+    );
+    const avocados = measurableAmounts(of('avocado'), {
+      measuredBy: 'piece',
+      pieceGrams: 136,
+      spoons,
+      idealGrams: 136,
+      mostGrams: 272,
+    });
+    expect(avocados.find(({ grams }) => grams === 136)?.charge).toBe(0);
+    expect(avocados.find(({ grams }) => grams === 170)?.charge).toBe(CUT_CHARGE);
+  });
+
+  it('always offer the least there is, even when it is far too much', () => {
+    const [one, ...more] = measurableAmounts(of('egg-yolk'), {
+      measuredBy: 'piece',
+      pieceGrams: 17,
+      spoons,
+      idealGrams: 2,
+      mostGrams: 5,
+    });
+    expect(one?.grams).toBe(17);
+    expect(more).toEqual([]);
+  });
+
+  it('leave nothing as a choice for drops and pinches alone', () => {
+    const drops = measurableAmounts(of('rosemary-oil'), {
+      measuredBy: 'drop',
+      spoons,
+      idealGrams: 0.2,
+      mostGrams: 0.4,
+    });
+    expect(drops[0]?.grams).toBe(0);
+    expect(drops[1]!.grams).toBeGreaterThan(0);
+    const honey = measurableAmounts(of('honey'), { measuredBy: 'spoon', spoons, idealGrams: 40, mostGrams: 80 });
+    expect(Math.min(...honey.map(({ grams }) => grams))).toBeGreaterThan(0);
+  });
+
+  it('weigh by finer steps where there is less', () => {
+    const grams = measurableAmounts(of('pumpkin'), {
+      measuredBy: 'weight',
+      spoons,
+      idealGrams: 60,
+      mostGrams: 400,
+    }).map((c) => c.grams);
+    const steps = grams.slice(1).map((g, i) => g - grams[i]!);
+    expect(Math.min(...steps)).toBe(1);
+    expect(Math.max(...steps)).toBe(10);
+    expect(steps).toEqual([...steps].sort((a, b) => a - b));
+  });
+
+  it('lie near one another: no gap in spooned volumes that a bowl would feel', () => {
+    const volumes = spoonable(spoons, 500)
+      .map(({ millilitres }) => millilitres)
+      .filter((v) => v > 5);
+    for (let i = 1; i < volumes.length; i++) expect(volumes[i]! / volumes[i - 1]!).toBeLessThan(1.26);
+  });
+});
+
+it('knows the least that can be measured', () => {
+  expect(leastMeasurableGrams(of('avocado'), { measuredBy: 'piece', pieceGrams: 136, spoons })).toBe(34);
+  expect(leastMeasurableGrams(of('pumpkin'), { measuredBy: 'weight', spoons })).toBe(1);
+  expect(leastMeasurableGrams(of('honey'), { measuredBy: 'spoon', spoons })).toBeCloseTo(
+    (4.92892159375 / 16) * gramsPerMillilitre(of('honey')),
+    9,
+  );
+});
+
+it('steps to the next amount that can be measured', () => {
+  const byPiece = { measuredBy: 'piece', pieceGrams: 136, spoons } as const;
+  expect(neighbouringGrams(of('avocado'), byPiece, 136, 1)).toBe(170);
+  expect(neighbouringGrams(of('avocado'), byPiece, 136, -1)).toBe(102);
+  expect(neighbouringGrams(of('avocado'), byPiece, 34, -1)).toBeUndefined();
+  const bySpoon = { measuredBy: 'spoon', spoons } as const;
+  const tablespoon = 14.78676478125 * gramsPerMillilitre(of('honey'));
+  const more = neighbouringGrams(of('honey'), bySpoon, tablespoon, 1)!;
+  expect(more).toBeGreaterThan(tablespoon);
+  expect(neighbouringGrams(of('honey'), bySpoon, more, -1)).toBeCloseTo(tablespoon, 6);
+});
