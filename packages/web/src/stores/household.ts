@@ -26,10 +26,16 @@ export const useHousehold = defineStore('household', () => {
   const clockOffset = ref(0);
   const spoons = computed(() => spoonsOf(settings.value));
 
+  /** Settings on their way to the server. */
+  let storing: Promise<unknown> = Promise.resolve();
+
   const readers = {
     heads: async () => void (heads.value = await ask<Head[]>('GET', '/heads')),
     bowls: async () => void (bowls.value = await ask<Page<BowlSummary>>('GET', '/bowls?limit=50')),
-    settings: async () => void (settings.value = await ask<Settings>('GET', '/settings')),
+    settings: async () => {
+      await storing;
+      settings.value = await ask<Settings>('GET', '/settings');
+    },
   };
 
   async function load(): Promise<void> {
@@ -78,8 +84,17 @@ export const useHousehold = defineStore('household', () => {
     await ask('POST', `/bowls/${id}/restore`);
     await readers.bowls();
   }
+  /** Shown at once and stored one after the other, so that quick taps neither wait nor overtake each other. */
   async function saveSettings(next: Settings): Promise<void> {
-    settings.value = await ask<Settings>('PUT', '/settings', next);
+    settings.value = next;
+    const stored = storing.then(() => ask<Settings>('PUT', '/settings', next));
+    storing = stored.catch(() => undefined);
+    try {
+      await stored;
+    } catch (error) {
+      await readers.settings().catch(() => undefined);
+      throw error;
+    }
   }
   const readBowl = (id: string): Promise<Bowl> => ask<Bowl>('GET', `/bowls/${id}`);
   const headById = (id: string | undefined): Head | undefined => heads.value.find((head) => head.id === id);

@@ -50,9 +50,15 @@ const profile = computed<HairProfile>({
   get: () => values.profile,
   set: (value) => setFieldValue('profile', value),
 });
+/** The row that is being typed over: it stays when another device changes it meanwhile, so that the server can tell. */
+const typedOver = ref(saved.value);
 watch(
   () => [props.id, saved.value?.version],
-  () => !meta.value.dirty && resetForm({ values: inputOf() }),
+  ([id], [before]) => {
+    if (meta.value.dirty && id === before) return;
+    typedOver.value = saved.value;
+    resetForm({ values: inputOf() });
+  },
 );
 /** A child's scalp is smaller; follows the age until somebody sets it. */
 watch(ageYears, (age, before) => {
@@ -65,7 +71,8 @@ const isSaving = ref(false);
 const save = handleSubmit(async (input) => {
   isSaving.value = true;
   try {
-    const head = await household.saveHead(input, saved.value);
+    const head = await household.saveHead(input, typedOver.value);
+    typedOver.value = head;
     resetForm({ values: input });
     notice.show(`${head.name} is saved.`);
     if (isNew.value) await router.replace({ name: 'bowl', query: { head: head.id } });

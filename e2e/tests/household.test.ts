@@ -1,0 +1,134 @@
+import { afterAll, beforeAll, expect, it } from 'vitest';
+import { openHouse, textWhen, type House } from './house';
+
+let house: House;
+beforeAll(async () => {
+  house = await openHouse();
+});
+afterAll(async () => {
+  await house.close();
+});
+
+const count = (selector: string): Promise<number> => house.page.$$eval(selector, (found) => found.length);
+
+it('finds masks by word, use, family and time, and says when none is left', async () => {
+  await house.open('/masks');
+  const all = await count('.book li');
+  expect(all).toBeGreaterThanOrEqual(24);
+  await house.page.locator('.filters input').fill('avocado');
+  await textWhen(house.page, '[role="status"]', /^1 of/);
+  await house.page.locator('.filters input').fill('unicorn');
+  await textWhen(house.page, '[role="status"]', /^0 of/);
+  await house.page.locator('.filters input').fill('');
+  await textWhen(house.page, '[role="status"]', new RegExp(`^${all} of`));
+  await house.page.locator('.filters .v-select:nth-of-type(2) .v-field').click();
+  await house.page.locator('.v-list-item ::-p-text(oily roots)').click();
+  await house.page.waitForFunction((before) => document.querySelectorAll('.book li').length < before, {}, all);
+  for (const meta of await house.page.$$eval('.book .meta', (found) => found.map((e) => e.textContent ?? '')))
+    expect(meta).toContain('oily roots');
+});
+
+it('measures only with the spoons in the drawer', async () => {
+  await house.open('/settings');
+  for (const name of ['¼ tsp', '½ tsp', '1 tbsp'])
+    await house.page.locator(`.drawer button ::-p-text(${name})`).click();
+  await house.page.waitForFunction(() => document.querySelectorAll('.drawer [aria-pressed="false"]').length === 3);
+  await house.open('/bowl?mask=borrowed-conditioner');
+  await textWhen(house.page, '[data-test="made"]', /\d mL/);
+  const amounts = await house.page.$$eval('.card .amount', (found) => found.map((e) => e.textContent ?? ''));
+  for (const amount of amounts) expect(amount).not.toMatch(/tbsp|½ tsp|¼ tsp/);
+  await house.open('/settings');
+  for (const name of ['¼ tsp', '½ tsp', '1 tbsp'])
+    await house.page.locator(`.drawer button ::-p-text(${name})`).click();
+  await house.page.waitForFunction(() => document.querySelectorAll('.drawer [aria-pressed="false"]').length === 0);
+});
+
+it('puts a bowl away and brings it back', async () => {
+  await house.open('/notes');
+  const before = await count('.list li');
+  await house.page.locator('.list a').click();
+  await house.page.locator('::-p-text(Put away)').click();
+  await textWhen(house.page, '.v-snackbar', /put away/);
+  await house.page.waitForFunction((n) => document.querySelectorAll('.list li').length === n - 1, {}, before);
+  await house.page.locator('.v-snackbar button ::-p-text(Undo)').click();
+  await house.page.waitForFunction((n) => document.querySelectorAll('.list li').length === n, {}, before);
+});
+
+it('refuses to overwrite what another device changed, and keeps what was typed', async () => {
+  const heads = (await (await fetch(`${house.address}/api/heads`)).json()) as Record<string, unknown>[];
+  const { id, createdAt: _c, updatedAt: _u, ...teo } = heads.find(({ name }) => name === 'Teo') ?? {};
+  await house.open(`/heads/${String(id)}`);
+  const note = await house.page.waitForSelector('textarea');
+  await note?.click({ count: 3 });
+  await note?.type('Typed on this tablet.');
+  await fetch(`${house.address}/api/heads/${String(id)}`, {
+    method: 'PUT',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify({ ...teo, note: 'Typed on the phone.' }),
+  });
+  // The page hears of the change; what is being typed stays, and so does the version it was typed over.
+  await new Promise((resolve) => setTimeout(resolve, 400));
+  expect(await note?.evaluate((e) => (e as HTMLTextAreaElement).value)).toBe('Typed on this tablet.');
+  await house.page.locator('button[type="submit"]').click();
+  await textWhen(house.page, '.v-snackbar', /Nothing was overwritten/);
+  expect(await note?.evaluate((e) => (e as HTMLTextAreaElement).value)).toBe('Typed on this tablet.');
+  const now = (await (await fetch(`${house.address}/api/heads/${String(id)}`)).json()) as { note: string };
+  expect(now.note).toBe('Typed on the phone.');
+});
+
+it('works by touch alone at phone width: choose, keep, make, wear', async () => {
+  const phone = await house.newPage();
+  await phone.setViewport({ width: 390, height: 844, isMobile: true, hasTouch: true });
+  await phone.goto(house.address);
+  await phone.bringToFront();
+  const tap = async (selector: string): Promise<void> => {
+    const target = await phone.waitForSelector(selector);
+    await target?.scrollIntoView();
+    await target?.tap();
+  };
+  await tap('.person ::-p-text(Pip)');
+  await textWhen(phone, '[data-test="made"]', /\d mL/);
+  await tap('.pill ::-p-text(Teo)');
+  await textWhen(phone, '.needline', /Teo needs/);
+  await tap('::-p-text(Keep this bowl)');
+  await phone.waitForSelector('[data-test="kept-made"]');
+  await tap('::-p-text(Make it)');
+  await textWhen(phone, '[data-test="step"]', /1 of/);
+  const steps = Number(/of (\d+)/.exec(await textWhen(phone, '[data-test="step"]', /of \d/))?.[1]);
+  for (let step = 1; step < steps; step++) {
+    await tap('.buttons ::-p-text(Next)');
+    await textWhen(phone, '[data-test="step"]', new RegExp(`${step + 1} of`));
+  }
+  await tap('::-p-text(To the wearing)');
+  await textWhen(phone, 'h1', /Wear/);
+  await phone.close();
+  await house.page.bringToFront();
+});
+
+it('loses nothing that was acknowledged when the server is killed among writes', async () => {
+  const template = ((await (await fetch(`${house.address}/api/heads`)).json()) as Record<string, unknown>[])[0] ?? {};
+  const { ageYears, sensitiveSkin, profile } = template;
+  const acknowledged: string[] = [];
+  let isOver = false;
+  const write = async (writer: number): Promise<void> => {
+    for (let i = 0; !isOver; i++) {
+      const name = `Killed ${writer}-${i}`;
+      const answer = await fetch(`${house.address}/api/heads`, {
+        method: 'POST',
+        headers: { 'Content-Type': 'application/json' },
+        body: JSON.stringify({ name, note: '', ageYears, sensitiveSkin, profile }),
+      }).catch(() => undefined);
+      if (answer?.status === 201) acknowledged.push(name);
+    }
+  };
+  const writers = [1, 2, 3].map(write);
+  await new Promise((resolve) => setTimeout(resolve, 600));
+  const restarted = house.restart('SIGKILL');
+  isOver = true;
+  await Promise.all(writers);
+  await restarted;
+  const heads = (await (await fetch(`${house.address}/api/heads`)).json()) as { name: string }[];
+  const names = new Set(heads.map(({ name }) => name));
+  expect(acknowledged.length).toBeGreaterThan(5);
+  expect(acknowledged.filter((name) => !names.has(name))).toEqual([]);
+});
