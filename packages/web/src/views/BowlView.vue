@@ -4,12 +4,14 @@ import { PROFILE_LIMITS } from '@amber-ladle/core/hair';
 import { CATALOGUE } from '@amber-ladle/core/ingredient';
 import { useSessionStorage } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
+import { v4 as newId } from 'uuid';
 import { useRoute, useRouter } from 'vue-router';
 import HeadDrawing from '../drawings/HeadDrawing.vue';
 import VesselDrawing from '../drawings/VesselDrawing.vue';
 import TextureScale from '../drawings/TextureScale.vue';
 import MeasuresCard from '../parts/MeasuresCard.vue';
 import ProfileFields from '../parts/ProfileFields.vue';
+import SpareSlider from '../parts/SpareSlider.vue';
 import WhyDialog from '../parts/WhyDialog.vue';
 import { useBench } from '../composables/useBench';
 import { useKeys } from '../composables/useKeys';
@@ -55,12 +57,6 @@ useKeys([
   { keys: ['-', '−'], does: 'a centimetre shorter', run: () => stepLength(-1) },
 ]);
 
-const chanceOfTen = computed(() => {
-  const short = bowl.value?.chanceShort ?? 0;
-  if (short < 0.005) return 'hardly ever short';
-  const oneIn = Math.round(1 / short);
-  return `comes up short about once in ${oneIn} bowls`;
-});
 const cups = computed(() => {
   const made = bowl.value?.madeMillilitres ?? 0;
   const unit = { us: 'us-cup', metric: 'metric-cup', uk: 'uk-cup' } as const;
@@ -84,17 +80,21 @@ const remarks = computed(() => {
 });
 
 const isKeeping = ref(false);
+/** The id of the bowl being kept: the same for a second try, so that a lost answer cannot keep it twice. */
+let keepingId = newId();
+watch([head, mask, profile, choices], () => (keepingId = newId()));
 async function keep(): Promise<void> {
   if (!head.value || !mask.value || !profile.value || isKeeping.value) return;
   isKeeping.value = true;
   try {
     const kept = await household.keepBowl({
-      id: crypto.randomUUID(),
+      id: keepingId,
       headId: head.value.id,
       maskId: mask.value.id,
       profile: profile.value,
       choices: choices.value,
     });
+    keepingId = newId();
     notice.show(`Kept: ${kept.maskName} for ${kept.headName}.`, () => household.removeBowl(kept.id));
     await router.push({ name: 'kept-bowl', params: { id: kept.id } });
   } catch (error) {
@@ -180,20 +180,11 @@ async function saveToHead(): Promise<void> {
         >.
         <WhyDialog v-if="bowl" :steps="whySteps(bowl)" :millilitres="need.millilitres" />
       </p>
-      <div class="spare">
-        <v-slider
-          :model-value="choices.enoughChance"
-          :min="0.5"
-          :max="0.97"
-          :step="0.01"
-          aria-label="Spare: from little left over to never short"
-          @update:model-value="choices = { ...choices, enoughChance: $event }"
-        />
-        <div class="ends quiet"><span>little left over</span><span>never short</span></div>
-        <p v-if="bowl" class="figures chance">
-          {{ chanceOfTen }}; {{ kitchenRound(bowl.expectedLeftoverMillilitres) }} mL left on average
-        </p>
-      </div>
+      <SpareSlider
+        :model-value="choices.enoughChance"
+        :bowl="bowl"
+        @update:model-value="choices = { ...choices, enoughChance: $event }"
+      />
     </section>
 
     <section class="right" aria-label="Measures for this bowl">
@@ -259,13 +250,6 @@ async function saveToHead(): Promise<void> {
   grid-area: measures;
   border-left: 1px solid var(--rule);
 }
-.sr-only {
-  position: absolute;
-  width: 1px;
-  height: 1px;
-  overflow: hidden;
-  clip-path: inset(50%);
-}
 .who {
   display: flex;
   flex-wrap: wrap;
@@ -306,15 +290,6 @@ async function saveToHead(): Promise<void> {
   border-top: 3px solid var(--clay);
   vertical-align: middle;
   margin-right: 4px;
-}
-.ends {
-  display: flex;
-  justify-content: space-between;
-  font-size: 0.9rem;
-  margin-top: -6px;
-}
-.chance {
-  margin: 4px 0 0;
 }
 .heading {
   display: flex;

@@ -25,7 +25,7 @@ useKeys([
       {{ bowl.maskName }} for {{ bowl.headName }} · step
       <span class="figures" data-test="step">{{ at + 1 }} of {{ count }}</span>
     </p>
-    <h1 class="sr">Make</h1>
+    <h1 class="sr-only">Make</h1>
     <div class="stage" aria-live="polite">
       <template v-if="at === 0">
         <h2>Measure out</h2>
@@ -47,13 +47,6 @@ useKeys([
   display: flex;
   flex-direction: column;
   min-height: calc(100vh - 72px);
-}
-.sr {
-  position: absolute;
-  width: 1px;
-  height: 1px;
-  overflow: hidden;
-  clip-path: inset(50%);
 }
 .top {
   font-size: 1.1rem;
