@@ -44,6 +44,19 @@ it('measures only with the spoons in the drawer', async () => {
   await house.page.waitForFunction(() => document.querySelectorAll('.drawer [aria-pressed="false"]').length === 0);
 });
 
+it('takes back a bowl that was just kept, and stands on the bench again', async () => {
+  await house.open('/notes');
+  const before = await count('.list li');
+  await house.open('/bowl?mask=okra-slip');
+  await textWhen(house.page, '[data-test="made"]', /\d mL/);
+  await house.page.locator('::-p-text(Keep this bowl)').click();
+  await house.page.waitForSelector('[data-test="kept-made"]');
+  await house.page.locator('.v-snackbar button ::-p-text(Undo)').click();
+  await textWhen(house.page, '[data-test="made"]', /\d mL/);
+  await house.open('/notes');
+  expect(await count('.list li')).toBe(before);
+});
+
 it('puts a bowl away and brings it back', async () => {
   await house.open('/notes');
   const before = await count('.list li');

@@ -95,7 +95,10 @@ async function keep(): Promise<void> {
       choices: choices.value,
     });
     keepingId = newId();
-    notice.show(`Kept: ${kept.maskName} for ${kept.headName}.`, () => household.removeBowl(kept.id));
+    notice.show(`Kept: ${kept.maskName} for ${kept.headName}.`, async () => {
+      await household.removeBowl(kept.id);
+      await router.push({ name: 'bowl' });
+    });
     await router.push({ name: 'kept-bowl', params: { id: kept.id } });
   } catch (error) {
     notice.fail(error);
