@@ -1,4 +1,4 @@
-import { SOURCES, type SourceId } from '../source';
+import type { SourceId } from '../source';
 
 /** How a lid lies on an 18 cm pan. */
 export type Lid = 'open' | 'ajar' | 'on';
@@ -200,9 +200,4 @@ export function makingFor(preparation: Preparation, madeGrams: number, options: 
 /** What a raw amount in hand makes: "I cooked 90 g dry: how much cream is that?" */
 export function madeFromRaw(preparation: Preparation, rawGrams: number, options: MakingOptions = {}): Making {
   return makingFor(preparation, rawGrams * madePerRaw(preparation), options);
-}
-
-/** The title of the source of a preparation's figures. */
-export function preparationSource(preparation: Preparation): string {
-  return SOURCES[preparation.source].title;
 }
