@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { TEXTURE_SIGMA_LOG10, textureBounds } from '@amber-ladle/core/mask';
+import { TEXTURE_SIGMA_LOG10, textureBounds, textureClass } from '@amber-ladle/core/mask';
 import { computed } from 'vue';
 import { TEXTURES } from '../words/texture';
 
@@ -15,7 +15,7 @@ const classes = TEXTURES.map((name) => {
   const from = xOf(lower);
   return { name, from, width: xOf(upper) - from };
 });
-const at = computed(() => TEXTURES.find((name) => flowLog10 < textureBounds(name)[1]) ?? 'stiff');
+const at = computed(() => textureClass(flowLog10));
 </script>
 
 <template>
