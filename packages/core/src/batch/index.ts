@@ -6,3 +6,4 @@ export * from './amounts';
 export * from './size';
 export * from './inHand';
 export * from './write';
+export * from './running';

@@ -1,1 +1,3 @@
 export * from './lognormal';
+export * from './random';
+export * from './sum';

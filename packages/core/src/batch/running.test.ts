@@ -1,0 +1,100 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { CATALOGUE } from '../ingredient';
+import { SPOON_SETS } from '../measure';
+import { BUILT_IN_MASKS, type Mask } from '../mask';
+import { anAdult, aProfile } from '../testing';
+import { simulateShortfall, sizeBowl, type SizedHead } from '.';
+
+const maskCalled = (id: string): Mask => BUILT_IN_MASKS.find((mask) => mask.id === id)!;
+const head: SizedHead = { profile: aProfile(), wearer: anAdult };
+const us = { spoons: SPOON_SETS.us };
+const demandOnly = { pieces: false, losses: false };
+
+describe('simulateShortfall', () => {
+  it('agrees with the closed form within four standard errors when demand alone is in doubt', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...BUILT_IN_MASKS), fc.integer({ min: 1, max: 1e6 }), (mask, seed) => {
+        const sized = sizeBowl(head, mask, CATALOGUE, us);
+        const run = simulateShortfall(sized, mask, CATALOGUE, { samples: 8000, seed, spreads: demandOnly });
+        const error = Math.max(run.chanceError, Math.sqrt((sized.chanceShort * (1 - sized.chanceShort)) / 8000));
+        expect(Math.abs(run.chanceShort - sized.chanceShort)).toBeLessThan(5 * error + 1e-3);
+        expect(Math.abs(run.expectedLeftoverMillilitres - sized.expectedLeftoverMillilitres)).toBeLessThan(
+          5 * run.leftoverError,
+        );
+      }),
+      { numRuns: 30 },
+    );
+  });
+
+  it('is repeatable, and its curve falls from short to enough through the bowl’s own chance', () => {
+    const mask = maskCalled('towpath-avocado');
+    const sized = sizeBowl(head, mask, CATALOGUE, us);
+    const run = simulateShortfall(sized, mask, CATALOGUE, { seed: 5 });
+    expect(simulateShortfall(sized, mask, CATALOGUE, { seed: 5 })).toEqual(run);
+    const chances = run.curve.map(({ chanceShort }) => chanceShort);
+    expect([...chances].sort((a, b) => b - a)).toEqual(chances);
+    expect(chances[0]).toBeGreaterThan(0.95);
+    expect(chances.at(-1)).toBeLessThan(0.02);
+    const above = run.curve.find(({ millilitres }) => millilitres >= sized.madeMillilitres)!;
+    expect(Math.abs(above.chanceShort - run.chanceShort)).toBeLessThan(0.06);
+  });
+
+  it('widens with the pieces: a guessed avocado strays more than a weighed one', () => {
+    const mask = maskCalled('towpath-avocado');
+    const sized = sizeBowl(head, mask, CATALOGUE, us);
+    const width = (weighed: readonly string[]) => {
+      const run = simulateShortfall(sized, mask, CATALOGUE, { weighed });
+      return run.madeHighMillilitres - run.madeLowMillilitres;
+    };
+    expect(width(sized.lines.map(({ ingredientId }) => ingredientId))).toBeLessThan(width([]));
+  });
+
+  it('asks for a sensible number of samples', () => {
+    const mask = maskCalled('rice-silk');
+    const sized = sizeBowl(head, mask, CATALOGUE, us);
+    expect(() => simulateShortfall(sized, mask, CATALOGUE, { samples: 5 })).toThrow(RangeError);
+  });
+});
+
+describe('two heads in one bowl', () => {
+  const mask = maskCalled('rice-silk');
+  const child: SizedHead = {
+    profile: aProfile({ stretchedLengthCentimetres: 25, scalpAreaSquareCentimetres: 450 }),
+    wearer: { ageYears: 8, sensitiveSkin: true },
+  };
+
+  it('takes what both take, and the tools keep their share once', () => {
+    const one = sizeBowl(head, mask, CATALOGUE, us);
+    const two = sizeBowl(child, mask, CATALOGUE, us);
+    const both = sizeBowl(head, mask, CATALOGUE, { ...us, others: [child] });
+    expect(both.needMillilitres).toBeLessThan(one.needMillilitres + two.needMillilitres);
+    expect(both.needMillilitres).toBeGreaterThan(Math.max(one.needMillilitres, two.needMillilitres));
+    expect(both.others).toHaveLength(1);
+    expect(both.losses.holdUpMillilitres).toBe(one.losses.holdUpMillilitres);
+  });
+
+  it('comes to n times one head on average for n equal heads', () => {
+    for (const n of [2, 3, 4]) {
+      const others = Array.from({ length: n - 1 }, () => head);
+      const { demand, total } = sizeBowl(head, mask, CATALOGUE, { ...us, others });
+      const mean = (x: typeof total) => x.median * Math.exp(x.sigma ** 2 / 2);
+      expect(mean(total)).toBeCloseTo(n * mean(demand.total), 6);
+      expect(total.sigma).toBeLessThan(demand.total.sigma);
+    }
+  });
+
+  it('keeps to the limits of the youngest', () => {
+    const scented = maskCalled('flax-slip');
+    const limit = (others: readonly SizedHead[]) =>
+      sizeBowl(head, scented, CATALOGUE, { ...us, others }).caps.find(({ id }) => id === 'scent')!.words;
+    expect(limit([])).toContain('1 %');
+    expect(limit([child])).toContain('0.5 %');
+  });
+
+  it('simulates what the closed sum says', () => {
+    const both = sizeBowl(head, mask, CATALOGUE, { ...us, others: [child] });
+    const run = simulateShortfall(both, mask, CATALOGUE, { samples: 40_000, spreads: demandOnly });
+    expect(Math.abs(run.chanceShort - both.chanceShort)).toBeLessThan(0.012);
+  });
+});
