@@ -3,3 +3,4 @@ export * from './density';
 export * from './pieces';
 export * from './catalogue';
 export * from './preparation';
+export * from './making';

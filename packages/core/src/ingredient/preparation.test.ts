@@ -47,26 +47,50 @@ describe('making', () => {
     expect(makingFor(made('okra-gel'), 200).minutes).toBe(7);
   });
 
-  it('conserves mass: what goes in is made, boiled off or in the cloth; and it turns both ways', () => {
-    const any = fc.constantFrom(...PREPARATIONS);
-    const lid = fc.constantFrom('open', 'ajar', 'on' as const);
+  it('conserves mass under every school, and turns both ways', () => {
+    const school = fc.record({
+      lid: fc.constantFrom('open', 'ajar', 'on' as const),
+      soaked: fc.boolean(),
+      byHand: fc.boolean(),
+      volumes: fc.option(fc.double({ min: 1, max: 12, noNaN: true }), { nil: undefined }),
+    });
     fc.assert(
       fc.property(
-        any,
+        fc.constantFrom(...PREPARATIONS),
         fc.double({ min: 1, max: 1000, noNaN: true }),
-        lid,
-        fc.boolean(),
-        (preparation, grams, l, soaked) => {
-          const making = makingFor(preparation, grams, { lid: l, soaked });
-          const goesIn = making.rawGrams + making.liquidGrams + making.blenderGrams;
-          expect(goesIn).toBeCloseTo(making.madeGrams + making.boiledOffGrams + making.clothGrams, 6);
-          expect(madeFromRaw(preparation, making.rawGrams).madeGrams).toBeCloseTo(grams, 6);
-          expect(Math.min(making.rawGrams, making.liquidGrams, making.clothGrams + 1e-9)).toBeGreaterThanOrEqual(0);
-          // Schools change water and time, never what comes out of the raw thing.
-          expect(makingFor(preparation, grams).rawGrams).toBeCloseTo(making.rawGrams, 9);
+        school,
+        (preparation, grams, { volumes, ...rest }) => {
+          const options = volumes === undefined ? rest : { ...rest, volumes };
+          const making = makingFor(preparation, grams, options);
+          const goesIn = making.rawGrams + making.liquidGrams + making.blenderGrams + making.topUpGrams;
+          const comesOut = making.madeGrams + making.boiledOffGrams + making.clothGrams + making.pouredOffGrams;
+          expect(goesIn / comesOut).toBeCloseTo(1, 9);
+          expect(making.madeGrams).toBe(grams);
+          expect(madeFromRaw(preparation, making.rawGrams, options).madeGrams / grams).toBeCloseTo(1, 9);
+          const least = Math.min(making.rawGrams, making.liquidGrams, making.clothGrams, making.blenderGrams);
+          expect(least).toBeGreaterThanOrEqual(-1e-9);
+          expect(Math.min(making.topUpGrams, making.pouredOffGrams)).toBe(0);
         },
       ),
     );
+  });
+
+  // [P13] common practice, no published source: schools of 3¾ and of 5 volumes of water.
+  it('keeps its promise between 3¾ and 5 volumes: more water is poured off, less is topped up', () => {
+    const [lean, rich] = [3.75, 5].map((volumes) => makingFor(made('rice-cream'), 300, { volumes, lid: 'on' }));
+    expect(rich!.madeGrams).toBe(lean!.madeGrams);
+    expect(rich!.rawGrams).toBe(lean!.rawGrams);
+    expect(rich!.liquidGrams).toBeGreaterThan(lean!.liquidGrams);
+    expect(rich!.pouredOffGrams - rich!.topUpGrams).toBeGreaterThan(lean!.pouredOffGrams - lean!.topUpGrams);
+    expect(() => makingFor(made('rice-cream'), 300, { volumes: 0.2 })).toThrow(RangeError);
+  });
+
+  it('wants a little more rice by hand: the cloth keeps more, and the pot takes longer', () => {
+    const blended = makingFor(made('rice-cream'), 300);
+    const byHand = makingFor(made('rice-cream'), 300, { byHand: true });
+    expect(byHand.rawGrams).toBeGreaterThan(blended.rawGrams);
+    expect(byHand.minutes).toBeGreaterThan(blended.minutes);
+    expect(byHand.blenderGrams).toBe(0);
   });
 
   it('agrees with the composition that the catalogue gives the finished thing', () => {

@@ -15,7 +15,8 @@ export interface Preparation {
   /** Grams in a millilitre of the raw thing as it is spooned. */
   readonly rawGramsPerMillilitre: number;
   readonly yield: SolidsYield | ExtractYield;
-  readonly liquid: 'water' | 'oil';
+  /** What it is cooked or steeped in: `water`, an oil, or another made thing. */
+  readonly liquidId: string;
   /** At a boil or a simmer; 0 when nothing is cooked. */
   readonly minutes: number;
   readonly lid: Lid;
@@ -57,7 +58,11 @@ export interface Making {
   readonly liquidGrams: number;
   /** Liquid added at the blender, grams. */
   readonly blenderGrams: number;
+  /** Liquid to add while it boils, where the school starts with less than it takes up, grams. */
+  readonly topUpGrams: number;
   readonly boiledOffGrams: number;
+  /** Liquid poured away, where the school starts with more than it takes up, grams. */
+  readonly pouredOffGrams: number;
   readonly clothGrams: number;
   readonly madeGrams: number;
   readonly minutes: number;
@@ -69,7 +74,14 @@ export interface MakingOptions {
   readonly lid?: Lid;
   /** Soaked an hour before: the boil is shorter by a third (assumption of this project). */
   readonly soaked?: boolean;
+  /** Volumes of water to one of the raw thing, as the school has it: 3¾ to 5 for rice. 1 to 30. */
+  readonly volumes?: number;
+  /** Mashed by hand instead of blended: all water goes in the pot, it cooks longer, and the cloth keeps more. */
+  readonly byHand?: boolean;
 }
+
+/** Mashing by hand: minutes longer in the pot, and how much more stays in the cloth. Assumption of this project. */
+const BY_HAND = { moreMinutes: 1.25, moreInCloth: 2 } as const;
 
 export const PREPARATIONS: readonly Preparation[] = [
   {
@@ -77,7 +89,7 @@ export const PREPARATIONS: readonly Preparation[] = [
     raw: 'white rice, dry',
     rawGramsPerMillilitre: 185 / 236.5882365,
     yield: { kind: 'solids', rawWaterShare: 0.116, cookedWaterShare: 0.85, madeWaterShare: 0.88, clothShare: 0.08 },
-    liquid: 'water',
+    liquidId: 'water',
     minutes: 25,
     lid: 'ajar',
     source: 'usda-sr',
@@ -88,7 +100,7 @@ export const PREPARATIONS: readonly Preparation[] = [
     raw: 'rolled oats',
     rawGramsPerMillilitre: 81 / 236.5882365,
     yield: { kind: 'solids', rawWaterShare: 0.108, cookedWaterShare: 0.87, madeWaterShare: 0.92, clothShare: 0.15 },
-    liquid: 'water',
+    liquidId: 'water',
     minutes: 12,
     lid: 'ajar',
     source: 'usda-sr',
@@ -99,7 +111,7 @@ export const PREPARATIONS: readonly Preparation[] = [
     raw: 'maize starch',
     rawGramsPerMillilitre: 128 / 236.5882365,
     yield: { kind: 'solids', rawWaterShare: 0.083, cookedWaterShare: 0.96, madeWaterShare: 0.96, clothShare: 0 },
-    liquid: 'water',
+    liquidId: 'water',
     minutes: 4,
     lid: 'open',
     source: 'usda-sr',
@@ -110,7 +122,7 @@ export const PREPARATIONS: readonly Preparation[] = [
     raw: 'whole flaxseed',
     rawGramsPerMillilitre: 10.3 / 14.78676478125,
     yield: { kind: 'extract', madePerRaw: 7, keptPerRaw: 1.5 },
-    liquid: 'water',
+    liquidId: 'water',
     minutes: 7,
     lid: 'open',
     source: 'own',
@@ -121,7 +133,7 @@ export const PREPARATIONS: readonly Preparation[] = [
     raw: 'okra pods, sliced',
     rawGramsPerMillilitre: 0.5,
     yield: { kind: 'extract', madePerRaw: 2.5, keptPerRaw: 0.4 },
-    liquid: 'water',
+    liquidId: 'water',
     minutes: 7,
     lid: 'open',
     source: 'own',
@@ -132,7 +144,7 @@ export const PREPARATIONS: readonly Preparation[] = [
     raw: 'dried rose petals',
     rawGramsPerMillilitre: 0.08,
     yield: { kind: 'extract', madePerRaw: 16, keptPerRaw: 2 },
-    liquid: 'oil',
+    liquidId: 'almond-oil',
     minutes: 0,
     lid: 'open',
     source: 'own',
@@ -156,48 +168,68 @@ export function cookedGrams(rawGrams: number, rawWaterShare: number, cookedWater
   return (rawGrams * (1 - rawWaterShare)) / (1 - cookedWaterShare);
 }
 
+/** Share of the solids that stays in the cloth. */
+function clothShareOf({ clothShare }: SolidsYield, byHand = false): number {
+  return byHand ? Math.min(0.6, clothShare * BY_HAND.moreInCloth) : clothShare;
+}
+
 /** Grams made from a gram of the raw thing: the one number that turns either way. */
-function madePerRaw(preparation: Preparation): number {
-  const { yield: how } = preparation;
+function madePerRaw({ yield: how }: Preparation, byHand?: boolean): number {
   if (how.kind === 'extract') return how.madePerRaw;
-  return cookedGrams(1, how.rawWaterShare, how.madeWaterShare) * (1 - how.clothShare);
+  return cookedGrams(1, how.rawWaterShare, how.madeWaterShare) * (1 - clothShareOf(how, byHand));
 }
 
 /**
  * What it takes to have a made thing in a wanted amount.
  * @param madeGrams what is wanted, 0 or more
- * @throws RangeError for less than nothing
+ * @throws RangeError for less than nothing, or volumes outside 1 to 30
  */
 export function makingFor(preparation: Preparation, madeGrams: number, options: MakingOptions = {}): Making {
   if (!(madeGrams >= 0)) throw new RangeError('An amount is nothing or more.');
+  const { volumes } = options;
+  if (volumes !== undefined && !(volumes >= 1 && volumes <= 30))
+    throw new RangeError('Between 1 and 30 volumes of water go in the pot.');
   const { yield: how } = preparation;
+  const byHand = how.kind === 'solids' && options.byHand === true;
   const lid = options.lid ?? preparation.lid;
-  const minutes = Math.round(preparation.minutes * (options.soaked ? 2 / 3 : 1));
-  const rawGrams = madeGrams / madePerRaw(preparation);
+  const minutes = Math.round(
+    preparation.minutes * (options.soaked ? 2 / 3 : 1) * (byHand ? BY_HAND.moreMinutes : 1),
+  );
+  const rawGrams = madeGrams / madePerRaw(preparation, byHand);
+  const rawMillilitres = rawGrams / preparation.rawGramsPerMillilitre;
   const boiledOffGrams = madeGrams === 0 ? 0 : BOILED_OFF_PER_MINUTE[lid] * minutes;
-  const shared = { rawGrams, rawMillilitres: rawGrams / preparation.rawGramsPerMillilitre, madeGrams, minutes, lid };
+
+  let clothGrams: number;
+  let blenderGrams = 0;
+  let takenUp: number;
   if (how.kind === 'extract') {
-    const clothGrams = (1 + how.keptPerRaw) * rawGrams;
-    return {
-      ...shared,
-      boiledOffGrams,
-      clothGrams,
-      liquidGrams: madeGrams + clothGrams + boiledOffGrams - rawGrams,
-      blenderGrams: 0,
-    };
+    clothGrams = (1 + how.keptPerRaw) * rawGrams;
+    takenUp = madeGrams + clothGrams - rawGrams;
+  } else {
+    const blended = cookedGrams(rawGrams, how.rawWaterShare, how.madeWaterShare);
+    const cooked = byHand ? blended : cookedGrams(rawGrams, how.rawWaterShare, how.cookedWaterShare);
+    clothGrams = blended - madeGrams;
+    blenderGrams = blended - cooked;
+    takenUp = cooked - rawGrams;
   }
-  const cooked = cookedGrams(rawGrams, how.rawWaterShare, how.cookedWaterShare);
-  const blended = cookedGrams(rawGrams, how.rawWaterShare, how.madeWaterShare);
+  const needed = takenUp + boiledOffGrams;
+  const liquidGrams = volumes === undefined ? needed : volumes * rawMillilitres;
   return {
-    ...shared,
+    rawGrams,
+    rawMillilitres,
+    liquidGrams,
+    blenderGrams,
+    topUpGrams: Math.max(0, needed - liquidGrams),
     boiledOffGrams,
-    clothGrams: blended - madeGrams,
-    liquidGrams: cooked - rawGrams + boiledOffGrams,
-    blenderGrams: blended - cooked,
+    pouredOffGrams: Math.max(0, liquidGrams - needed),
+    clothGrams,
+    madeGrams,
+    minutes,
+    lid,
   };
 }
 
 /** What a raw amount in hand makes: "I cooked 90 g dry: how much cream is that?" */
 export function madeFromRaw(preparation: Preparation, rawGrams: number, options: MakingOptions = {}): Making {
-  return makingFor(preparation, rawGrams * madePerRaw(preparation), options);
+  return makingFor(preparation, rawGrams * madePerRaw(preparation, options.byHand), options);
 }

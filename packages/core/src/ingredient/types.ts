@@ -90,6 +90,16 @@ export interface Pieces {
   readonly weightSpread: number;
 }
 
+/** A made thing of one's own: a formula of other ingredients, with what straining takes from it. */
+export interface MadeOf {
+  readonly parts: readonly { readonly ingredientId: string; readonly share: number }[];
+  /** Share of what goes in that stays in the cloth or the jar, 0 to below 1. */
+  readonly keptBackShare: number;
+  /** Hands-on and waiting together, minutes. */
+  readonly minutes: number;
+  readonly how: string;
+}
+
 export interface Ingredient {
   readonly id: string;
   readonly name: string;
@@ -114,6 +124,8 @@ export interface Ingredient {
   /** True where latex allergy is known to cross. */
   readonly crossesWithLatex: boolean;
   readonly stains: boolean;
+  /** Given for one that is made ahead or on the side from others; those may be made themselves. */
+  readonly madeOf?: MadeOf;
   /** A practical word on choosing or handling it. */
   readonly advice: string;
 }

@@ -2,3 +2,8 @@ export * from './types';
 export * from './formula';
 export * from './texture';
 export * from './builtIn';
+export * from './careful';
+export * from './handling';
+export * from './foam';
+export * from './rebalance';
+export * from './swap';

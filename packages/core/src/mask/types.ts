@@ -10,6 +10,8 @@ export interface FormulaPart {
   /** How far the share may drift, relative: 0.2 is a fifth either way. Above 0. */
   readonly tolerance: number;
   readonly measuredBy: MeasuredBy;
+  /** The amount as the maker wrote it: "2 yolks". For reading only; the share is what counts. */
+  readonly writtenAmount?: string;
 }
 
 /** A ratio by volume that must hold while scaling, such as 2 of juice to 3 of oil. */
@@ -35,7 +37,8 @@ export const NEEDS = [
 ] as const;
 export type Need = (typeof NEEDS)[number];
 
-export type Slot = 'before-shampoo' | 'after-shampoo' | 'either';
+export const SLOTS = ['before-shampoo', 'after-shampoo', 'either'] as const;
+export type Slot = (typeof SLOTS)[number];
 
 export interface WearTime {
   readonly minimumMinutes: number;
@@ -69,6 +72,8 @@ export interface Mask {
   readonly heldRatios: readonly HeldRatio[];
   readonly mixing: 'blender' | 'fork' | 'pot';
   readonly strained: boolean;
+  /** True when egg is whisked to a foam before it is folded in. */
+  readonly whisked?: boolean;
   readonly applicator: 'brush' | 'hand' | 'bottle';
   readonly heat: 'never' | 'cap' | 'dryer-may-help';
   readonly wear: WearTime;

@@ -1,0 +1,87 @@
+import { ingredientById, type Catalogue } from './catalogue';
+import { gramsPerMillilitre } from './density';
+import { makingFor, preparationOf, type Making, type MakingOptions } from './preparation';
+import type { Ingredient, MadeOf } from './types';
+
+/** One thing to have in an amount, and what it is made from, down to what is bought. */
+export interface MakingNode {
+  readonly ingredientId: string;
+  readonly grams: number;
+  /** For what is cooked or steeped: the pot. */
+  readonly making?: Making;
+  /** What goes into it, made or bought; empty for what comes as it is. */
+  readonly from: readonly MakingNode[];
+}
+
+/** Made things may rest on made things so many deep; more is a circle or a muddle. */
+const DEEPEST = 6;
+
+/**
+ * Everything a made thing rests on: a mask calls for rice cream, the cream for rice and water; an oil steeped with
+ * petals for the oil, which may itself be a blend.
+ *
+ * @param grams wanted of it, 0 or more
+ * @param options by ingredient, the school each is cooked by
+ * @throws RangeError when something is made of itself, directly or on the way round, or of the unknown
+ */
+export function makingTree(
+  catalogue: Catalogue,
+  ingredientId: string,
+  grams: number,
+  options: Readonly<Record<string, MakingOptions>> = {},
+): MakingNode {
+  return node(catalogue, ingredientId, grams, options, []);
+}
+
+function node(
+  catalogue: Catalogue,
+  ingredientId: string,
+  grams: number,
+  options: Readonly<Record<string, MakingOptions>>,
+  above: readonly string[],
+): MakingNode {
+  const ingredient = ingredientById(catalogue, ingredientId);
+  if (above.includes(ingredientId)) throw new RangeError(`${ingredient.name} is made of itself.`);
+  if (above.length > DEEPEST) throw new RangeError(`${ingredient.name} rests on too many made things.`);
+  const path = [...above, ingredientId];
+  const { madeOf } = ingredient;
+  if (madeOf) {
+    const goesIn = grams / (1 - madeOf.keptBackShare);
+    const total = madeOf.parts.reduce((sum, { share }) => sum + share, 0);
+    if (!(total > 0)) throw new RangeError(`${ingredient.name} is made of nothing.`);
+    const from = madeOf.parts.map((part) =>
+      node(catalogue, part.ingredientId, (goesIn * part.share) / total, options, path),
+    );
+    return { ingredientId, grams, from };
+  }
+  const preparation = preparationOf(ingredientId);
+  if (!preparation) return { ingredientId, grams, from: [] };
+  const making = makingFor(preparation, grams, options[ingredientId]);
+  const liquid = making.liquidGrams + making.blenderGrams + making.topUpGrams;
+  return { ingredientId, grams, making, from: [node(catalogue, preparation.liquidId, liquid, options, path)] };
+}
+
+/** What follows from its parts for a made thing of one's own: density, flow, allergens, stains. */
+export type MadeProperties = Pick<Ingredient, 'density' | 'flowLog10' | 'allergens' | 'crossesWithLatex' | 'stains'>;
+
+/**
+ * The properties a blend has from its parts: volumes add up, flow mixes over mass (Arrhenius mixing rule, from memory),
+ * and what any part brings of allergens and stains stays.
+ * @throws RangeError for parts that sum to nothing or are unknown
+ */
+export function madeProperties({ parts }: MadeOf, catalogue: Catalogue): MadeProperties {
+  const total = parts.reduce((sum, { share }) => sum + share, 0);
+  if (!(total > 0)) throw new RangeError('A made thing needs at least one ingredient with an amount.');
+  const rows = parts.map(({ ingredientId, share }) => ({
+    row: ingredientById(catalogue, ingredientId),
+    share: share / total,
+  }));
+  const millilitresPerGram = rows.reduce((sum, { row, share }) => sum + share / gramsPerMillilitre(row), 0);
+  return {
+    density: { gramsPerMillilitre: 1 / millilitresPerGram, source: 'own' },
+    flowLog10: rows.reduce((sum, { row, share }) => sum + share * row.flowLog10, 0),
+    allergens: [...new Set(rows.flatMap(({ row }) => row.allergens))],
+    crossesWithLatex: rows.some(({ row }) => row.crossesWithLatex),
+    stains: rows.some(({ row }) => row.stains),
+  };
+}

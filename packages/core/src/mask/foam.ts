@@ -1,0 +1,44 @@
+import { ingredientById, type Catalogue } from '../ingredient';
+
+/** Volume of whisked foam to one of liquid (from memory of kitchen science texts; white whisks to many times, whole egg to less). */
+const FOAM_TIMES: Readonly<Record<string, number>> = { 'egg-white': 6, 'egg-whole': 2.5 };
+
+/** Part of the air that folding in the rest leaves. Assumption of this project. */
+const KEPT_WHEN_FOLDED = 0.5;
+
+export interface Foam {
+  /** Liquid that is whisked, mL. */
+  readonly liquidMillilitres: number;
+  /** How high the whisked part stands before it is folded in, mL: the size of the bowl to whisk in. */
+  readonly whiskedMillilitres: number;
+  /** How high the whole stands just after folding, mL. It settles to its liquid volume. */
+  readonly standingMillilitres: number;
+}
+
+/**
+ * Foam is where volumes do not add up: whisked white stands high and settles again on the hair. Amounts always count
+ * the settled liquid; this says how large a bowl it takes meanwhile.
+ * @param lines millilitres of each ingredient in the bowl
+ * @returns undefined when nothing in it whisks
+ */
+export function foamOf(
+  lines: readonly { readonly ingredientId: string; readonly bowlMillilitres: number }[],
+  catalogue: Catalogue,
+): Foam | undefined {
+  let liquid = 0;
+  let whisked = 0;
+  let total = 0;
+  for (const { ingredientId, bowlMillilitres } of lines) {
+    total += bowlMillilitres;
+    const times = FOAM_TIMES[ingredientById(catalogue, ingredientId).id];
+    if (!times) continue;
+    liquid += bowlMillilitres;
+    whisked += bowlMillilitres * times;
+  }
+  if (liquid === 0) return undefined;
+  return {
+    liquidMillilitres: liquid,
+    whiskedMillilitres: whisked,
+    standingMillilitres: total + (whisked - liquid) * KEPT_WHEN_FOLDED,
+  };
+}

@@ -1,0 +1,154 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { CATALOGUE, ingredientById, INGREDIENTS, type Ingredient } from '../ingredient';
+import {
+  BUILT_IN_MASKS,
+  estimateTexture,
+  offends,
+  rebalanced,
+  SWAP_WISHES,
+  swapCandidates,
+  swapConsequences,
+  swapped,
+  swapsFor,
+  textureBounds,
+  type Mask,
+} from '.';
+
+const maskCalled = (id: string): Mask => BUILT_IN_MASKS.find((mask) => mask.id === id)!;
+const rowsOf = (mask: Mask): Ingredient[] => mask.parts.map(({ ingredientId }) => ingredientById(CATALOGUE, ingredientId));
+const flowOf = (mask: Pick<Mask, 'parts'>) =>
+  estimateTexture(
+    mask.parts.map(({ ingredientId, share }) => ({ ingredientId, grams: share })),
+    CATALOGUE,
+  ).flowLog10;
+
+describe('swaps by wish', () => {
+  it('leaves nothing that offends in any built-in mask, sums to one, and keeps or names what it could not', () => {
+    for (const mask of BUILT_IN_MASKS)
+      for (const wish of SWAP_WISHES) {
+        const { swaps, without } = swapsFor(mask, wish, CATALOGUE);
+        const next = swapped(mask, swaps, CATALOGUE);
+        expect(next.parts.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 9);
+        const offending = rowsOf(next).filter((row) => offends(row, wish));
+        expect(offending.map(({ id }) => id).sort()).toEqual([...without].sort());
+        expect(without).toEqual([]);
+      }
+  });
+
+  // Common practice, no published source: oily hair takes jojoba in place of olive oil.
+  it('takes a lighter oil in place of olive', () => {
+    const { swaps } = swapsFor(maskCalled('two-yolk-evening'), 'lighter-oil', CATALOGUE);
+    expect(ingredientById(CATALOGUE, swaps['olive-oil']!).flowLog10).toBeLessThan(1.85);
+  });
+
+  it('stays in the family where it can: milk for milk, oil for oil', () => {
+    const mask = maskCalled('two-yolk-evening');
+    const families = (id: string) => swapCandidates(mask, id, CATALOGUE).map(({ family }) => family);
+    expect(families('olive-oil').slice(0, 4)).toEqual(['oil', 'oil', 'oil', 'oil']);
+    expect(families('yogurt')[0]).toBe('dairy');
+  });
+
+  it('offers only what is on hand when asked so', () => {
+    const onHand = new Set(['jojoba-oil', 'castor-oil']);
+    const found = swapCandidates(maskCalled('two-yolk-evening'), 'olive-oil', CATALOGUE, { onHand });
+    expect(found.map(({ id }) => id).sort()).toEqual(['castor-oil', 'jojoba-oil']);
+    expect(swapCandidates(maskCalled('two-yolk-evening'), 'banana', CATALOGUE)).toEqual([]);
+  });
+
+  it('never puts a powder where something wet was', () => {
+    for (const mask of BUILT_IN_MASKS)
+      for (const { ingredientId } of mask.parts) {
+        const dry = ['powder', 'pepper', 'clay', 'soda'];
+        const isDry = dry.includes(ingredientById(CATALOGUE, ingredientId).family);
+        for (const row of swapCandidates(mask, ingredientId, CATALOGUE)) expect(dry.includes(row.family)).toBe(isDry);
+      }
+  });
+});
+
+describe('re-balancing', () => {
+  it('leaves a formula alone that is in its class', () => {
+    for (const mask of BUILT_IN_MASKS)
+      expect(rebalanced(mask, CATALOGUE).map(({ share }) => share)).toEqual(
+        mask.parts.map(({ share }) => expect.closeTo(share, 12)),
+      );
+  });
+
+  it('brings most single swaps back into the class the mask is meant to have', () => {
+    let inClass = 0;
+    let all = 0;
+    for (const mask of BUILT_IN_MASKS.filter(({ texture }) => texture !== 'oil'))
+      for (const { ingredientId } of mask.parts) {
+        const [best] = swapCandidates(mask, ingredientId, CATALOGUE);
+        if (!best) continue;
+        const next = swapped(mask, { [ingredientId]: best.id }, CATALOGUE);
+        const [lower, upper] = textureBounds(mask.texture as 'creamy');
+        const flow = flowOf(next);
+        all++;
+        if (flow >= lower - 1e-9 && flow < upper + 1e-9) inClass++;
+      }
+    expect(inClass / all).toBeGreaterThan(0.95);
+  });
+
+  it('is the least change: no random formula of the same texture lies nearer', () => {
+    const mask: Mask = { ...maskCalled('two-yolk-evening'), texture: 'creamy' };
+    const best = rebalanced(mask, CATALOGUE);
+    const target = flowOf({ parts: best });
+    const cost = (shares: readonly number[]) =>
+      mask.parts.reduce((sum, part, i) => sum + ((shares[i]! - part.share) / (part.tolerance * part.share)) ** 2, 0);
+    const flows = rowsOf(mask).map(({ flowLog10 }) => flowLog10);
+    const least = cost(best.map(({ share }) => share));
+    fc.assert(
+      fc.property(fc.tuple(fc.double({ min: 0.05, max: 0.9, noNaN: true }), fc.double({ min: 0.01, max: 0.4, noNaN: true })), ([a, b]) => {
+        // Two shares are free, the two constraints give the others.
+        const rest = 1 - a - b;
+        const flowRest = target - a * flows[0]! - b * flows[1]!;
+        const d = (flowRest - rest * flows[2]!) / (flows[3]! - flows[2]!);
+        const shares = [a, b, rest - d, d];
+        if (shares.every((share) => share >= 0)) expect(cost(shares)).toBeGreaterThanOrEqual(least - 1e-9);
+      }),
+    );
+  });
+});
+
+describe('what a swap changes', () => {
+  const mask = maskCalled('two-yolk-evening');
+
+  it('names allergens gained and lost, and the shares that moved', () => {
+    const after = swapped(mask, { 'egg-yolk': 'coconut-milk', 'olive-oil': 'sesame-oil' }, CATALOGUE);
+    const change = swapConsequences(mask, after, CATALOGUE);
+    expect(change.allergensLost).toEqual(['egg']);
+    expect([...change.allergensGained].sort()).toEqual(['coconut', 'sesame']);
+    expect(change.shifted.map(({ ingredientId }) => ingredientId).sort()).toEqual(['honey', 'yogurt']);
+  });
+
+  it('tightens when egg or a stain comes in, and never loosens', () => {
+    const oats = maskCalled('oat-ease');
+    const withEgg = swapped(oats, { 'aloe-gel': 'egg-whole' }, CATALOGUE);
+    expect(withEgg.heat).toBe('never');
+    expect(withEgg.rinse.temperature).toBe('cool-to-lukewarm');
+    expect(withEgg.wear.limitMinutes).toBeLessThanOrEqual(60);
+    expect(swapConsequences(oats, withEgg, CATALOGUE).tightened).toContain('heat');
+    const withCarrot = swapped(maskCalled('rice-silk'), { 'rice-cream': 'carrot' }, CATALOGUE);
+    expect(withCarrot.slot).toBe('before-shampoo');
+  });
+
+  it('puts together what becomes the same, and passes over what is not there', () => {
+    const both = swapped(maskCalled('light-white'), { 'strained-yogurt': 'egg-white' }, CATALOGUE);
+    expect(both.parts.map(({ ingredientId }) => ingredientId)).toEqual(['egg-white', 'lemon-juice']);
+    expect(swapped(mask, { banana: 'pear' }, CATALOGUE)).toBe(mask);
+    expect(() => swapped(mask, { 'olive-oil': 'moonlight' }, CATALOGUE)).toThrow(RangeError);
+  });
+
+  it('never puts in what the wearer must avoid, under any swap it offers', () => {
+    const allergen = fc.constantFrom('egg', 'milk', 'nuts', 'sesame', 'soy', 'oats', 'bee-products', 'coconut' as const);
+    fc.assert(
+      fc.property(fc.constantFrom(...BUILT_IN_MASKS), allergen, (any, bad) => {
+        const avoid = (row: Ingredient) => row.allergens.includes(bad);
+        for (const { ingredientId } of any.parts)
+          for (const row of swapCandidates(any, ingredientId, CATALOGUE, { avoid })) expect(avoid(row)).toBe(false);
+      }),
+    );
+    expect(INGREDIENTS.length).toBeGreaterThan(40);
+  });
+});
