@@ -65,7 +65,11 @@ describe('makingTree', () => {
       name: 'Snake',
       madeOf: { ...drink.madeOf!, parts: [{ ingredientId: 'tail', share: 1 }] },
     };
-    const tail: Ingredient = { ...snake, id: 'tail', madeOf: { ...snake.madeOf!, parts: [{ ingredientId: 'snake', share: 1 }] } };
+    const tail: Ingredient = {
+      ...snake,
+      id: 'tail',
+      madeOf: { ...snake.madeOf!, parts: [{ ingredientId: 'snake', share: 1 }] },
+    };
     expect(() => makingTree(catalogueOf([...INGREDIENTS, snake, tail]), 'snake', 10)).toThrow('made of itself');
     expect(() => makingTree(catalogue, 'moonlight', 10)).toThrow(RangeError);
   });

@@ -192,9 +192,7 @@ export function makingFor(preparation: Preparation, madeGrams: number, options: 
   const { yield: how } = preparation;
   const byHand = how.kind === 'solids' && options.byHand === true;
   const lid = options.lid ?? preparation.lid;
-  const minutes = Math.round(
-    preparation.minutes * (options.soaked ? 2 / 3 : 1) * (byHand ? BY_HAND.moreMinutes : 1),
-  );
+  const minutes = Math.round(preparation.minutes * (options.soaked ? 2 / 3 : 1) * (byHand ? BY_HAND.moreMinutes : 1));
   const rawGrams = madeGrams / madePerRaw(preparation, byHand);
   const rawMillilitres = rawGrams / preparation.rawGramsPerMillilitre;
   const boiledOffGrams = madeGrams === 0 ? 0 : BOILED_OFF_PER_MINUTE[lid] * minutes;

@@ -47,7 +47,6 @@ describe('foam', () => {
 
 describe('tightened', () => {
   it('changes no built-in mask but for the cloth: they are in order already', () => {
-    for (const mask of BUILT_IN_MASKS)
-      expect({ ...tightened(mask, CATALOGUE), strained: mask.strained }).toEqual(mask);
+    for (const mask of BUILT_IN_MASKS) expect({ ...tightened(mask, CATALOGUE), strained: mask.strained }).toEqual(mask);
   });
 });

@@ -30,8 +30,7 @@ export function rebalanced(mask: Pick<Mask, 'parts' | 'texture'>, catalogue: Cat
   const target = now < lower ? lower + INSIDE : upper - INSIDE;
 
   const free = parts.map(
-    ({ ingredientId, share }) =>
-      share > 0 && !FIXED_FAMILIES.has(ingredientById(catalogue, ingredientId).family),
+    ({ ingredientId, share }) => share > 0 && !FIXED_FAMILIES.has(ingredientById(catalogue, ingredientId).family),
   );
   const shares = parts.map(({ share }) => share);
   for (let round = 0; round < parts.length; round++) {

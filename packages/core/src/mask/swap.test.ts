@@ -16,7 +16,8 @@ import {
 } from '.';
 
 const maskCalled = (id: string): Mask => BUILT_IN_MASKS.find((mask) => mask.id === id)!;
-const rowsOf = (mask: Mask): Ingredient[] => mask.parts.map(({ ingredientId }) => ingredientById(CATALOGUE, ingredientId));
+const rowsOf = (mask: Mask): Ingredient[] =>
+  mask.parts.map(({ ingredientId }) => ingredientById(CATALOGUE, ingredientId));
 const flowOf = (mask: Pick<Mask, 'parts'>) =>
   estimateTexture(
     mask.parts.map(({ ingredientId, share }) => ({ ingredientId, grams: share })),
@@ -99,14 +100,17 @@ describe('re-balancing', () => {
     const flows = rowsOf(mask).map(({ flowLog10 }) => flowLog10);
     const least = cost(best.map(({ share }) => share));
     fc.assert(
-      fc.property(fc.tuple(fc.double({ min: 0.05, max: 0.9, noNaN: true }), fc.double({ min: 0.01, max: 0.4, noNaN: true })), ([a, b]) => {
-        // Two shares are free, the two constraints give the others.
-        const rest = 1 - a - b;
-        const flowRest = target - a * flows[0]! - b * flows[1]!;
-        const d = (flowRest - rest * flows[2]!) / (flows[3]! - flows[2]!);
-        const shares = [a, b, rest - d, d];
-        if (shares.every((share) => share >= 0)) expect(cost(shares)).toBeGreaterThanOrEqual(least - 1e-9);
-      }),
+      fc.property(
+        fc.tuple(fc.double({ min: 0.05, max: 0.9, noNaN: true }), fc.double({ min: 0.01, max: 0.4, noNaN: true })),
+        ([a, b]) => {
+          // Two shares are free, the two constraints give the others.
+          const rest = 1 - a - b;
+          const flowRest = target - a * flows[0]! - b * flows[1]!;
+          const d = (flowRest - rest * flows[2]!) / (flows[3]! - flows[2]!);
+          const shares = [a, b, rest - d, d];
+          if (shares.every((share) => share >= 0)) expect(cost(shares)).toBeGreaterThanOrEqual(least - 1e-9);
+        },
+      ),
     );
   });
 });
@@ -141,7 +145,16 @@ describe('what a swap changes', () => {
   });
 
   it('never puts in what the wearer must avoid, under any swap it offers', () => {
-    const allergen = fc.constantFrom('egg', 'milk', 'nuts', 'sesame', 'soy', 'oats', 'bee-products', 'coconut' as const);
+    const allergen = fc.constantFrom(
+      'egg',
+      'milk',
+      'nuts',
+      'sesame',
+      'soy',
+      'oats',
+      'bee-products',
+      'coconut' as const,
+    );
     fc.assert(
       fc.property(fc.constantFrom(...BUILT_IN_MASKS), allergen, (any, bad) => {
         const avoid = (row: Ingredient) => row.allergens.includes(bad);

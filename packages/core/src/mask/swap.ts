@@ -114,7 +114,9 @@ export function swapped(mask: Mask, swaps: Swaps, catalogue: Catalogue): Mask {
   const next: Mask = {
     ...mask,
     parts: rebalanced({ parts, texture: mask.texture }, catalogue),
-    heldRatios: mask.heldRatios.filter(({ ingredientId, toIngredientId }) => ids.has(ingredientId) && ids.has(toIngredientId)),
+    heldRatios: mask.heldRatios.filter(
+      ({ ingredientId, toIngredientId }) => ids.has(ingredientId) && ids.has(toIngredientId),
+    ),
   };
   return tightened(next, catalogue);
 }

@@ -35,7 +35,8 @@ describe('sumOf', () => {
     const limit = sum.median * Math.exp(sum.sigma * 1.0364);
     let above = 0;
     for (let i = 0; i < 20_000; i++)
-      if (a.median * Math.exp(a.sigma * draws.normal()) + b.median * Math.exp(b.sigma * draws.normal()) > limit) above++;
+      if (a.median * Math.exp(a.sigma * draws.normal()) + b.median * Math.exp(b.sigma * draws.normal()) > limit)
+        above++;
     expect(above / 20_000).toBeGreaterThan(0.14);
     expect(above / 20_000).toBeLessThan(0.16);
   });

@@ -1,0 +1,3 @@
+export * from './readAmount';
+export * from './readFormula';
+export { matchNames, namesIn, wordsOf } from './words';

@@ -1,0 +1,174 @@
+import type { Catalogue, Ingredient } from '../ingredient';
+
+/** What an ingredient is also called. Common kitchen English, from memory. */
+const ALSO_CALLED: Readonly<Record<string, readonly string[]>> = {
+  'egg-whole': ['egg', 'whole egg', 'free range egg'],
+  'egg-yolk': ['yolk', 'egg yolk', 'yolk of egg'],
+  'egg-white': ['white', 'egg white', 'white of egg'],
+  'aloe-gel': [
+    'aloe',
+    'aloe vera',
+    'aloe gel',
+    'aloe vera gel',
+    'aloe leaf',
+    'aloe vera leaf',
+    'leaf of aloe',
+    'leaf of aloe vera',
+  ],
+  avocado: ['avo', 'avocado pear', 'alligator pear'],
+  papaya: ['pawpaw', 'paw paw'],
+  'lemon-juice': ['lemon', 'juice of lemon', 'lime juice', 'lime', 'juice of lime'],
+  'onion-juice': ['onion', 'juice of onion'],
+  'oat-cream': ['cooked oats', 'oatmeal cream', 'porridge'],
+  'rice-cream': ['cooked rice cream', 'cream of rice'],
+  'starch-slurry': ['cooked starch', 'starch cream', 'starch paste'],
+  'flax-gel': ['flax gel', 'linseed gel', 'flaxseed gel'],
+  'okra-gel': ['okra slime'],
+  yogurt: ['yoghurt', 'yogurt', 'curd', 'natural yogurt', 'natural yoghurt', 'dahi'],
+  'strained-yogurt': ['greek yogurt', 'greek yoghurt', 'strained yoghurt', 'skyr', 'labneh'],
+  milk: ['whole milk', 'cow milk', 'semi skimmed milk', 'skimmed milk'],
+  'coconut-milk': ['coconut cream'],
+  'oat-milk': ['oat drink'],
+  'shea-butter': ['shea', 'karite', 'karite butter'],
+  glycerine: ['glycerin', 'glycerol', 'vegetable glycerine', 'vegetable glycerin'],
+  'black-pepper': ['pepper', 'ground pepper', 'black pepper'],
+  'white-clay': ['clay', 'kaolin', 'kaolin clay'],
+  'baking-soda': ['bicarbonate of soda', 'bicarb', 'sodium bicarbonate', 'soda'],
+  'cider-vinegar': ['vinegar', 'apple cider vinegar', 'acv', 'apple vinegar'],
+  mayonnaise: ['mayo'],
+  conditioner: ['hair conditioner', 'plain conditioner'],
+  'olive-oil': ['extra virgin olive oil', 'evoo'],
+  'almond-oil': ['sweet almond oil'],
+  'jojoba-oil': ['jojoba', 'jojoba oil'],
+  'grapeseed-oil': ['grape seed oil'],
+  'sesame-oil': ['gingelly oil'],
+  'lavender-oil': ['lavender', 'lavender oil', 'lavender essential oil'],
+  'rosemary-oil': ['rosemary oil', 'rosemary essential oil'],
+  'peppermint-oil': ['peppermint oil', 'peppermint essential oil', 'mint oil'],
+  'rose-infused-oil': ['rose oil infusion', 'rose infused oil'],
+  'hibiscus-powder': ['hibiscus'],
+  'nettle-powder': ['nettle', 'nettle powder'],
+  'fenugreek-powder': ['fenugreek', 'methi powder', 'methi'],
+  'sweet-potato': ['yam sweet'],
+};
+
+/** A dry thing that is cooked or steeped before it goes into the bowl: its word, and the made thing it becomes. */
+const RAW_OF: Readonly<Record<string, readonly string[]>> = {
+  'rice-cream': ['rice', 'white rice', 'raw rice', 'uncooked rice', 'dry rice', 'long grain rice', 'basmati rice'],
+  'oat-cream': ['oats', 'rolled oats', 'oat', 'oatmeal', 'porridge oats'],
+  'starch-slurry': ['cornstarch', 'corn starch', 'maize starch', 'cornflour', 'corn flour', 'maizena'],
+  'flax-gel': ['flaxseed', 'flax seed', 'linseed', 'flax', 'whole flaxseed'],
+  'okra-gel': ['okra', 'okra pod', 'lady finger'],
+  'rose-infused-oil': ['rose petal', 'dried rose petal'],
+};
+
+/** Words that describe and do not name. */
+const QUIET_WORDS: ReadonlySet<string> = new Set(
+  (
+    'a an the of and with in into to for or from some more extra about approx approximately roughly around only just your own any ' +
+    'very really quite over ripe overripe soft fresh freshly plain organic natural raw virgin cold pressed unsweetened full fat low free range ' +
+    'mashed blended sliced chopped diced peeled pitted stoned grated pressed beaten separated whipped whisked melted warm warmed lukewarm ' +
+    'cooled cooked boiled steamed baked strained sieved sifted ground powdered dried dry uncooked whole half halved quartered cubed pureed puree flesh pulp ' +
+    'small medium large big little good quality pure real proper room temperature leaf pod piece fruit thick runny liquid unrefined refined ' +
+    'essential carrier hot tinned canned tin can optional if you like have taste needed as well'
+  ).split(' '),
+);
+
+/** The simple singular of an English kitchen noun. @example singular('strawberries') // 'strawberry' */
+export function singular(word: string): string {
+  if (word.length <= 3 || /(ss|us|is)$/.test(word)) return word;
+  if (word === 'leaves') return 'leaf';
+  if (word === 'halves') return 'half';
+  if (/ies$/.test(word)) return `${word.slice(0, -3)}y`;
+  if (/(oes|xes|ches|shes)$/.test(word)) return word.slice(0, -2);
+  return /s$/.test(word) ? word.slice(0, -1) : word;
+}
+
+/** Lower-case words without marks, each in its singular. */
+export function wordsOf(text: string): string[] {
+  return text
+    .toLowerCase()
+    .normalize('NFKD')
+    .replace(/[\u0300-\u036f]/g, '')
+    .replace(/[’']s\b/g, '')
+    .split(/[^a-z]+/)
+    .filter((word) => word !== '')
+    .map(singular);
+}
+
+interface Name {
+  readonly words: readonly string[];
+  readonly ingredientId: string;
+  /** True when it names the dry thing that the ingredient is made from. */
+  readonly isRaw: boolean;
+}
+
+/** Every name of every ingredient, the longest first. */
+export function namesIn(catalogue: Catalogue): readonly Name[] {
+  const names: Name[] = [];
+  const add = (ingredientId: string, text: string, isRaw = false): void => {
+    const words = wordsOf(text);
+    if (words.length > 0) names.push({ words, ingredientId, isRaw });
+  };
+  for (const row of catalogue.values()) {
+    add(row.id, row.name);
+    if (row.pieces && row.family !== 'egg' && row.family !== 'aloe') add(row.id, row.pieces.noun);
+    for (const other of ALSO_CALLED[row.id] ?? []) add(row.id, other);
+    for (const other of RAW_OF[row.id] ?? []) add(row.id, other, true);
+  }
+  return names.sort((a, b) => b.words.length - a.words.length || b.words.join('').length - a.words.join('').length);
+}
+
+export interface NameMatch {
+  /** Ingredients the words name, in the order they stand. */
+  readonly found: readonly { readonly ingredientId: string; readonly isRaw: boolean }[];
+  /** Words that neither name nor merely describe. */
+  readonly unknown: readonly string[];
+}
+
+/** Which ingredients a description names: the longest names first, each word used once. */
+export function matchNames(description: string, names: readonly Name[]): NameMatch {
+  const words = wordsOf(description);
+  const used = words.map(() => false);
+  const found: { ingredientId: string; isRaw: boolean; at: number }[] = [];
+  for (const name of names)
+    for (let at = 0; at < words.length; at++) {
+      const places = placesOf(name.words, words, used, at);
+      if (!places) continue;
+      for (const place of places) used[place] = true;
+      found.push({ ingredientId: name.ingredientId, isRaw: name.isRaw, at });
+    }
+  const unknown = words.filter((word, i) => !used[i] && !QUIET_WORDS.has(word));
+  const byPlace = [...found].sort((a, b) => a.at - b.at);
+  const seen = new Set<string>();
+  const distinct = byPlace.filter(({ ingredientId }) => !seen.has(ingredientId) && seen.add(ingredientId));
+  return { found: distinct.map(({ ingredientId, isRaw }) => ({ ingredientId, isRaw })), unknown };
+}
+
+/** Where the words of a name stand from `at` on, with nothing but describing words between them. */
+function placesOf(
+  name: readonly string[],
+  words: readonly string[],
+  used: readonly boolean[],
+  at: number,
+): number[] | undefined {
+  if (words[at] !== name[0]) return undefined;
+  const places: number[] = [];
+  let next = 0;
+  for (let i = at; i < words.length && next < name.length; i++) {
+    const word = words[i] ?? '';
+    if (word === name[next] && !used[i]) {
+      places.push(i);
+      next++;
+    } else if (!QUIET_WORDS.has(word)) return undefined;
+  }
+  return next === name.length ? places : undefined;
+}
+
+/** The size word in a description, when it is one of the ingredient's sizes. */
+export function sizeWord(description: string, row: Ingredient): string | undefined {
+  const text = description.toLowerCase().replace('big', 'large').replace('little', 'small');
+  return [...(row.pieces?.sizes ?? [])]
+    .sort((a, b) => b.name.length - a.name.length)
+    .find(({ name }) => new RegExp(`\\b${name}\\b`).test(text))?.id;
+}
