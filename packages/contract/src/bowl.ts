@@ -1,8 +1,9 @@
-import type { SizedBowl } from '@amber-ladle/core/batch';
+import { DEFAULT_ENOUGH_CHANCE, type SizedBowl } from '@amber-ladle/core/batch';
 import type { HairProfile } from '@amber-ladle/core/hair';
+import type { Ingredient, MakingOptions } from '@amber-ladle/core/ingredient';
 import type { Spoon } from '@amber-ladle/core/measure';
 import type { Mask } from '@amber-ladle/core/mask';
-import { lazy, number, object, string, type Schema } from 'yup';
+import { array, boolean, lazy, number, object, string, type Schema } from 'yup';
 import { profileSchema } from './profile';
 
 /** The maker's choices on the bench, beside head and mask. */
@@ -14,6 +15,31 @@ export interface BowlChoices {
   pieceGrams: Record<string, number>;
   /** Amounts that the maker fixed, usable grams by ingredient. */
   lockedGrams: Record<string, number>;
+  /** What stands in for what, by ingredient. */
+  swaps: Record<string, string>;
+  /** The school each made thing is cooked by, by ingredient. */
+  makings: Record<string, MakingChoice>;
+}
+
+/** Ways of the pot. */
+export type MakingChoice = { -readonly [K in keyof MakingOptions]: MakingOptions[K] };
+
+export const NO_CHOICES: BowlChoices = {
+  enoughChance: DEFAULT_ENOUGH_CHANCE,
+  pieceSizes: {},
+  pieceGrams: {},
+  lockedGrams: {},
+  swaps: {},
+  makings: {},
+};
+
+/** A head as it was when a bowl was made for it. */
+export interface SnapshotHead {
+  id: string;
+  name: string;
+  ageYears: number;
+  sensitiveSkin: boolean;
+  profile: HairProfile;
 }
 
 /** What is asked for when a bowl is kept. The id is made on the device, so that a retry cannot keep it twice. */
@@ -24,12 +50,19 @@ export interface KeepBowl {
   /** The measurements as they stood on the bench. */
   profile: HairProfile;
   choices: BowlChoices;
+  /** Other heads served from the same bowl. */
+  otherHeadIds: string[];
 }
 
 /** Everything a bowl was made from and came to. Later edits of head, mask or catalogue never touch it. */
 export interface BowlSnapshot {
-  head: { id: string; name: string; ageYears: number; sensitiveSkin: boolean; profile: HairProfile };
+  head: SnapshotHead;
+  /** Further heads served from this bowl. */
+  others: readonly SnapshotHead[];
+  /** The mask with its swaps made. */
   mask: Mask;
+  /** The catalogue rows it was reckoned with. */
+  ingredients: readonly Ingredient[];
   choices: BowlChoices;
   spoons: readonly Spoon[];
   sized: SizedBowl;
@@ -51,6 +84,7 @@ export interface Bowl extends BowlSummary {
 }
 
 const MOST_CHOICES = 40;
+const MOST_OTHERS = 5;
 
 /** A small dictionary from ingredient to a value. */
 const dictionary = (value: Schema) =>
@@ -73,6 +107,17 @@ export const choicesSchema = object({
   lockedGrams: dictionary(
     number().required().moreThan(0, 'A fixed amount is more than nothing.').max(5000, 'A bowl holds at most 5 kg.'),
   ),
+  swaps: dictionary(string().required().max(80)),
+  makings: dictionary(
+    object({
+      lid: string()
+        .oneOf(['open', 'ajar', 'on'] as const)
+        .optional(),
+      soaked: boolean().optional(),
+      volumes: number().min(1, 'At least one volume of water.').max(30, 'At most 30 volumes of water.').optional(),
+      byHand: boolean().optional(),
+    }).noUnknown(),
+  ),
 }).noUnknown();
 
 const identifier = (what: string) => string().required(`Say which ${what}.`).max(80);
@@ -83,4 +128,8 @@ export const keepBowlSchema = object({
   maskId: identifier('mask'),
   profile: profileSchema.required(),
   choices: choicesSchema.required(),
+  otherHeadIds: array()
+    .of(string().required().max(80))
+    .required()
+    .max(MOST_OTHERS, `At most ${MOST_OTHERS} more heads share a bowl.`),
 }).noUnknown();

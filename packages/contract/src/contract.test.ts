@@ -74,7 +74,10 @@ describe('a bowl to keep', () => {
       pieceSizes: { avocado: 'small' },
       pieceGrams: { banana: 96 },
       lockedGrams: { honey: 21 },
+      swaps: { milk: 'oat-milk' },
+      makings: { 'rice-cream': { soaked: true, volumes: 3.75 } },
     },
+    otherHeadIds: ['i'],
   };
   it('passes as it should be', () => expect(messages(keepBowlSchema, bowl)).toEqual({}));
   it.each([

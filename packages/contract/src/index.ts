@@ -5,3 +5,4 @@ export * from './settings';
 export * from './ingredient';
 export * from './problem';
 export * from './page';
+export * from './mask';

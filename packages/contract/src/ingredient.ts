@@ -1,4 +1,4 @@
-import { ALLERGENS, FAMILIES, MEASURED_BY } from '@amber-ladle/core/ingredient';
+import { ALLERGENS, FAMILIES, MEASURED_BY, type Ingredient } from '@amber-ladle/core/ingredient';
 import { SOURCES, type SourceId } from '@amber-ladle/core/source';
 import { array, boolean, number, object, string } from 'yup';
 
@@ -39,12 +39,28 @@ const piecesSchema = object({
   weightSpread: number().required().min(0).max(1),
 }).noUnknown();
 
+const madeOfSchema = object({
+  parts: array()
+    .of(
+      object({
+        ingredientId: string().required().max(80),
+        share: number().required().moreThan(0, 'Each part needs an amount above nothing.').max(1),
+      }).noUnknown(),
+    )
+    .required()
+    .min(1, 'A made thing needs at least one ingredient.')
+    .max(20, 'A made thing has at most 20 ingredients.'),
+  keptBackShare: number().required().min(0).lessThan(1, 'Something must come through the cloth.'),
+  minutes: number().required().min(0).max(100_000),
+  how: string().defined().max(500),
+}).noUnknown();
+
 /** A row of the catalogue, built in or the owner's. */
 export const ingredientSchema = object({
   id: string()
     .required()
     .matches(/^[a-z][a-z0-9-]{1,60}$/, 'An id is lower-case letters, digits and hyphens.'),
-  name: string().required().max(60),
+  name: string().trim().required('Give it a name.').max(60, 'A name has at most 60 letters.'),
   family: string().oneOf(FAMILIES).required(),
   state: string().defined().max(120),
   composition: compositionSchema.default(undefined).optional(),
@@ -60,6 +76,7 @@ export const ingredientSchema = object({
   allergens: array().of(string().oneOf(ALLERGENS).required()).required(),
   crossesWithLatex: boolean().required(),
   stains: boolean().required(),
+  madeOf: madeOfSchema.default(undefined).optional(),
   advice: string().defined().max(300),
 })
   .noUnknown()
@@ -69,3 +86,17 @@ export const ingredientSchema = object({
     'What is counted in pieces needs sizes.',
     (row) => !row.measuredBy.includes('piece') || Boolean(row.pieces),
   );
+
+/** A household's own or corrected row, as the server keeps it. */
+export interface OwnIngredient {
+  row: Ingredient;
+  /** Rises with every change; a write names the version it saw, 0 for a new one. */
+  version: number;
+  updatedAt: string;
+}
+
+/** A change to the catalogue names the version that was on the screen. */
+export const ingredientUpdateSchema = object({
+  row: ingredientSchema.required(),
+  version: number().integer().min(0).required('Say which version was changed.'),
+}).noUnknown();

@@ -18,6 +18,7 @@ export const PROBLEM_TYPES = {
   malformed: 'urn:amber-ladle:malformed',
   'not-found': 'urn:amber-ladle:not-found',
   stale: 'urn:amber-ladle:stale',
+  'in-use': 'urn:amber-ladle:in-use',
   'too-large': 'urn:amber-ladle:too-large',
   'wrong-origin': 'urn:amber-ladle:wrong-origin',
   'too-many': 'urn:amber-ladle:too-many',

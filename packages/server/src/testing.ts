@@ -1,6 +1,7 @@
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { NO_CHOICES } from '@amber-ladle/contract';
 import { aProfile } from '@amber-ladle/core/testing';
 import type { Express } from 'express';
 import { pino } from 'pino';
@@ -68,5 +69,6 @@ export const aBowl = (headId: string, id = '8b0e6a52-6e2f-4a6e-9d7c-0a4c7f5c2a11
   headId,
   maskId: 'rice-silk',
   profile: aHead.profile,
-  choices: { enoughChance: 0.85, pieceSizes: {}, pieceGrams: {}, lockedGrams: {} },
+  choices: NO_CHOICES,
+  otherHeadIds: [] as string[],
 });

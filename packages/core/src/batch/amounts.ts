@@ -79,6 +79,8 @@ export interface FittedAmounts {
   /** Lines whose drift leaves their tolerance, by ingredient. */
   readonly outOfTolerance: readonly string[];
   readonly fits: boolean;
+  /** Objective by which a better answer could still exist: 0 where this one is proven the best. */
+  readonly gap: number;
 }
 
 /**
@@ -108,6 +110,7 @@ export function fitAmounts(
       .filter(({ drift, tolerance }) => Math.abs(drift) > tolerance + 1e-9)
       .map(({ ingredientId }) => ingredientId),
     fits: answer.fits,
+    gap: answer.gap,
   };
 }
 

@@ -7,3 +7,7 @@ export * from './size';
 export * from './inHand';
 export * from './write';
 export * from './running';
+export * from './slip';
+export * from './useUp';
+export * from './together';
+export * from './review';

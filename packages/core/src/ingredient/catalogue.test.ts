@@ -8,6 +8,7 @@ import {
   gramsPerMillilitre,
   ingredientById,
   INGREDIENTS,
+  overlaid,
   pieceSize,
   usableGrams,
   wholeGrams,
@@ -158,4 +159,17 @@ describe('pieces', () => {
     expect(pieceSize(egg, 'ostrich').id).toBe('large');
     expect(() => pieceSize(ingredientById(CATALOGUE, 'milk'))).toThrow(RangeError);
   });
+});
+
+it('lays a household’s rows over the built-in ones and leaves those as they are', () => {
+  const own = {
+    ...ingredientById(CATALOGUE, 'honey'),
+    density: { gramsPerMillilitre: 1.38, source: 'household' },
+  } as const;
+  const catalogue = overlaid([own, { ...own, id: 'heather-honey', name: 'Heather honey' }]);
+  expect(ingredientById(catalogue, 'honey').density?.gramsPerMillilitre).toBe(1.38);
+  expect(ingredientById(catalogue, 'heather-honey').name).toBe('Heather honey');
+  expect(catalogue.size).toBe(CATALOGUE.size + 1);
+  expect(ingredientById(CATALOGUE, 'honey').density?.gramsPerMillilitre).not.toBe(1.38);
+  expect(overlaid([])).toBe(CATALOGUE);
 });

@@ -26,6 +26,11 @@ export function catalogueOf(ingredients: readonly Ingredient[]): Catalogue {
   return byId;
 }
 
+/** The built-in ingredients with a household's own and corrected rows laid over them. */
+export function overlaid(own: readonly Ingredient[]): Catalogue {
+  return own.length === 0 ? CATALOGUE : new Map([...CATALOGUE, ...own.map((row) => [row.id, row] as const)]);
+}
+
 /** @throws RangeError for an id the catalogue does not hold */
 export function ingredientById(catalogue: Catalogue, id: string): Ingredient {
   const found = catalogue.get(id);

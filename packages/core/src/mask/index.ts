@@ -7,3 +7,5 @@ export * from './handling';
 export * from './foam';
 export * from './rebalance';
 export * from './swap';
+export * from './compose';
+export * from './textureFix';

@@ -40,6 +40,10 @@ export type Need = (typeof NEEDS)[number];
 export const SLOTS = ['before-shampoo', 'after-shampoo', 'either'] as const;
 export type Slot = (typeof SLOTS)[number];
 
+/** How the hair is when the mask goes on: the schools differ. */
+export const HAIR_STATES = ['dry', 'spritzed', 'towel-dried'] as const;
+export type HairState = (typeof HAIR_STATES)[number];
+
 export interface WearTime {
   readonly minimumMinutes: number;
   readonly aimMinutes: number;
@@ -81,4 +85,19 @@ export interface Mask {
   readonly keeping: 'same-day' | 'fridge-till-tomorrow' | 'freezes';
   readonly handsOnMinutes: number;
   readonly steps: readonly string[];
+  /** Where it differs from the usual: spritzed before a shampoo, towel-dried after one. */
+  readonly hairState?: HairState;
+  /** Days between two uses, as its school has it. */
+  readonly repeatDays?: number;
+  /** Which school it follows, in the maker's words: "whole egg, weekly, by fork". */
+  readonly school?: string;
+  /** Stains although no ingredient is known to. */
+  readonly stains?: boolean;
+  /** The maker's own words of caution, shown beside the usual ones. */
+  readonly cautions?: readonly string[];
+}
+
+/** The hair as the mask wants it. Common practice, no published source. */
+export function hairStateFor({ hairState, slot }: Pick<Mask, 'hairState' | 'slot'>): HairState {
+  return hairState ?? (slot === 'after-shampoo' ? 'towel-dried' : 'spritzed');
 }

@@ -20,6 +20,7 @@ export const SOURCES = {
   'tisserand-young': { title: 'Tisserand and Young, Essential Oil Safety, 2nd ed.', fromMemory: true },
   foodkeeper: { title: 'USDA FoodKeeper', fromMemory: true },
   'common-practice': { title: 'Common practice, no published source', fromMemory: true },
+  household: { title: 'Weighed or entered by this household', fromMemory: false },
   own: { title: 'Assumption of this project', fromMemory: false },
 } as const satisfies Record<string, Source>;
 

@@ -1,8 +1,9 @@
 import { copyFileSync, existsSync, mkdirSync } from 'node:fs';
 import { dirname } from 'node:path';
 import { DataSource } from 'typeorm';
-import { BowlEntity, HeadEntity, SettingEntity } from './entities';
+import { BowlEntity, HeadEntity, IngredientEntity, MaskEntity, MaskVersionEntity, SettingEntity } from './entities';
 import { First1700000000001 } from './migrations/0001-first';
+import { OwnMasks1700000000002 } from './migrations/0002-own-masks';
 
 /** The little of better-sqlite3 that is needed at opening. */
 interface RawDatabase {
@@ -22,8 +23,8 @@ export async function openDatabase(file: string): Promise<DataSource> {
   const source = new DataSource({
     type: 'better-sqlite3',
     database: file,
-    entities: [HeadEntity, BowlEntity, SettingEntity],
-    migrations: [First1700000000001],
+    entities: [HeadEntity, BowlEntity, SettingEntity, MaskEntity, MaskVersionEntity, IngredientEntity],
+    migrations: [First1700000000001, OwnMasks1700000000002],
     migrationsTransactionMode: 'all',
     synchronize: false,
     prepareDatabase: (raw: RawDatabase) => {

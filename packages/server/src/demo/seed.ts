@@ -1,4 +1,4 @@
-import type { HeadInput } from '@amber-ladle/contract';
+import { NO_CHOICES, type HeadInput } from '@amber-ladle/contract';
 import type { Household } from '../services/household';
 import { createHead, listHeads } from '../services/heads';
 import { keepBowl } from '../services/bowls';
@@ -83,7 +83,8 @@ export async function seedDemo(household: Household): Promise<void> {
       headId: wearer.id,
       maskId,
       profile: wearer.profile,
-      choices: { enoughChance: 0.85, pieceSizes: {}, pieceGrams: {}, lockedGrams: {} },
+      choices: NO_CHOICES,
+      otherHeadIds: [],
     });
   }
 }

@@ -5,6 +5,8 @@ import { pinoHttp } from 'pino-http';
 import { PROBLEM_TYPES } from '@amber-ladle/contract';
 import { bowlRoutes } from '../routes/bowls';
 import { headRoutes } from '../routes/heads';
+import { ingredientRoutes } from '../routes/ingredients';
+import { maskRoutes } from '../routes/masks';
 import { otherRoutes } from '../routes/other';
 import type { Household } from '../services/household';
 import { notFound } from './errors';
@@ -53,6 +55,8 @@ export function createApp({ household, host, demo, logger, webFolder, requestsPe
   api.use(express.json({ limit: MOST_BODY, strict: true }));
   api.use('/heads', headRoutes(household));
   api.use('/bowls', bowlRoutes(household));
+  api.use('/masks', maskRoutes(household));
+  api.use('/ingredients', ingredientRoutes(household));
   api.use(otherRoutes(household, demo));
   api.use(() => {
     throw notFound('address');

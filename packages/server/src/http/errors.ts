@@ -18,6 +18,8 @@ export const stale = (current: unknown) =>
     current,
   });
 
+export const inUse = (title: string, detail: string) => problem('in-use', 409, title, { detail });
+
 export const invalid = (fields: Record<string, string>) =>
   problem('invalid', 422, 'Something needs another look.', { detail: Object.values(fields).join(' '), fields });
 

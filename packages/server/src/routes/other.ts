@@ -1,18 +1,15 @@
 import { parse, settingsSchema, type Settings } from '@amber-ladle/contract';
 import { Router } from 'express';
 import type { Household } from '../services/household';
-import { getMask, listMasks } from '../services/masks';
 import { readSettings, writeSettings } from '../services/settings';
 
-/** Masks, settings, the present, health and the stream of changes. */
+/** Settings, the present, health and the stream of changes. */
 export function otherRoutes(household: Household, demo: boolean): Router {
   const router = Router();
   router.get('/health', async (_request, response) => {
     await household.source.query('SELECT 1');
     response.json({ ok: true, demo, now: household.clock.now() });
   });
-  router.get('/masks', (_request, response) => void response.json(listMasks()));
-  router.get('/masks/:id', (request, response) => void response.json(getMask(request.params.id)));
   router.get('/settings', async (_request, response) => void response.json(await readSettings(household)));
   router.put('/settings', async (request, response) => {
     response.json(await writeSettings(household, parse<Settings>(settingsSchema, request.body)));

@@ -1,22 +1,30 @@
 import {
+  NO_CHOICES,
   spoonsOf,
   type Bowl,
   type BowlSnapshot,
   type BowlSummary,
+  type Head,
   type KeepBowl,
   type Page,
+  type SnapshotHead,
 } from '@amber-ladle/contract';
-import { sizeBowl } from '@amber-ladle/core/batch';
-import { CATALOGUE } from '@amber-ladle/core/ingredient';
+import { sizeBowl, type SizedHead } from '@amber-ladle/core/batch';
+import { ingredientById } from '@amber-ladle/core/ingredient';
+import { swapped } from '@amber-ladle/core/mask';
 import { IsNull } from 'typeorm';
 import { BowlEntity, type BowlRow } from '../db/entities';
-import { notFound } from '../http/errors';
+import { invalid, notFound } from '../http/errors';
 import { getHead } from './heads';
 import type { Household } from './household';
+import { readCatalogue } from './ingredients';
 import { getMask } from './masks';
 import { readSettings } from './settings';
 
-const toBowl = ({ removedAt: _removedAt, ...bowl }: BowlRow): Bowl => bowl;
+const toBowl = ({ removedAt: _removedAt, ...bowl }: BowlRow): Bowl => ({
+  ...bowl,
+  snapshot: broughtUpToDate(bowl.snapshot),
+});
 
 /** Kept bowls, newest first. */
 export async function listBowls({ source }: Household, offset: number, limit: number): Promise<Page<BowlSummary>> {
@@ -63,12 +71,12 @@ export async function keepBowl(household: Household, wish: KeepBowl): Promise<{ 
   const known = await household.source.getRepository(BowlEntity).findOneBy({ id: wish.id });
   if (known) return { bowl: toBowl(known), isNew: false };
 
-  const head = await getHead(household, wish.headId);
-  const snapshot = snapshotOf(wish, head, spoonsOf(await readSettings(household)));
+  const snapshot = await snapshotOf(household, wish);
+  const { head, others } = snapshot;
   const row: BowlRow = {
     id: wish.id,
     headId: head.id,
-    headName: head.name,
+    headName: [head, ...others].map(({ name }) => name).join(' and '),
     maskId: snapshot.mask.id,
     maskName: snapshot.mask.name,
     madeMillilitres: snapshot.sized.madeMillilitres,
@@ -100,13 +108,47 @@ export async function restoreBowl(household: Household, id: string): Promise<Bow
   return getBowl(household, id);
 }
 
-function snapshotOf(
-  { profile, choices, maskId }: KeepBowl,
-  head: { id: string; name: string; ageYears: number; sensitiveSkin: boolean },
-  spoons: BowlSnapshot['spoons'],
-): BowlSnapshot {
-  const mask = getMask(maskId);
-  const { id, name, ageYears, sensitiveSkin } = head;
-  const sized = sizeBowl({ profile, wearer: { ageYears, sensitiveSkin } }, mask, CATALOGUE, { spoons, ...choices });
-  return { head: { id, name, ageYears, sensitiveSkin, profile }, mask, choices, spoons, sized };
+const snapshotHead = ({ id, name, ageYears, sensitiveSkin, profile }: Head): SnapshotHead => ({
+  id,
+  name,
+  ageYears,
+  sensitiveSkin,
+  profile,
+});
+const asSized = ({ profile, ageYears, sensitiveSkin }: SnapshotHead): SizedHead => ({
+  profile,
+  wearer: { ageYears, sensitiveSkin },
+});
+
+/** Sizes what was asked for with the household's own catalogue and spoons, and puts down all that went into it. */
+async function snapshotOf(household: Household, wish: KeepBowl): Promise<BowlSnapshot> {
+  const { profile, choices, maskId, otherHeadIds } = wish;
+  const catalogue = await readCatalogue(household);
+  const head = { ...snapshotHead(await getHead(household, wish.headId)), profile };
+  const others: SnapshotHead[] = [];
+  for (const id of otherHeadIds) if (id !== head.id) others.push(snapshotHead(await getHead(household, id)));
+  const spoons = spoonsOf(await readSettings(household));
+  const book = await getMask(household, maskId);
+  try {
+    const mask = swapped(book, choices.swaps, catalogue);
+    const { swaps: _swaps, makings: _makings, ...options } = choices;
+    const sized = sizeBowl(asSized(head), mask, catalogue, { spoons, ...options, others: others.map(asSized) });
+    const ingredients = sized.lines.map(({ ingredientId }) => ingredientById(catalogue, ingredientId));
+    return { head, others, mask, ingredients, choices, spoons, sized };
+  } catch (error) {
+    if (error instanceof RangeError) throw invalid({ choices: error.message });
+    throw error;
+  }
+}
+
+/** Snapshots of bowls that were kept before swaps, shared bowls and own ingredients came up. */
+function broughtUpToDate(snapshot: BowlSnapshot): BowlSnapshot {
+  const { sized, choices } = snapshot;
+  return {
+    ...snapshot,
+    others: snapshot.others ?? [],
+    ingredients: snapshot.ingredients ?? [],
+    choices: { ...NO_CHOICES, ...choices },
+    sized: { ...sized, others: sized.others ?? [], total: sized.total ?? sized.demand.total, gap: sized.gap ?? 0 },
+  };
 }

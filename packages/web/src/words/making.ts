@@ -13,7 +13,7 @@ export function makingWords(ingredientId: string, grams: number, spoons: readonl
   const making = makingFor(preparation, grams);
   const spooned = writeSpoons(spoonBreakdown(making.rawMillilitres, spoons));
   const from = `From ${kitchenRound(making.rawGrams)} g ${preparation.raw} (${spooned})`;
-  if (preparation.liquid === 'oil') return `${from} in ${kitchenRound(making.liquidGrams)} g of almond oil.`;
+  if (preparation.liquidId !== 'water') return `${from} in ${kitchenRound(making.liquidGrams)} g of almond oil.`;
   const boiled = `${kitchenRound(making.liquidGrams)} mL water, ${making.minutes} min ${LID_WORDS[making.lid]}`;
   const blender = making.blenderGrams > 1 ? `; ${kitchenRound(making.blenderGrams)} mL more at the blender` : '';
   return `${from} and ${boiled}${blender}.`;

@@ -58,7 +58,8 @@ export function boundCell(problem: FitProblem, cell: Cell, best: number): CellBo
   // Most cells are far from any good scale: without a price for the volume they fall already.
   if (priced(table, 0).value >= best) return undefined;
   for (;;) {
-    const capBound = unavoidableCapCost(problem, table.inPlay);
+    const loads = leastLoads(problem, table.inPlay);
+    const capBound = unavoidableCapCost(problem, loads);
     const price = bestPrice(table);
     const bound = priced(table, price).value + capBound;
     if (bound >= best) return undefined;
@@ -66,9 +67,7 @@ export function boundCell(problem: FitProblem, cell: Cell, best: number): CellBo
     const candidates = table.inPlay.map((inPlay, i) => candidatesOf(table, i, inPlay, price));
     const kept = candidates.map((list) => list.filter(({ above }) => bound + above < best));
     const capped = kept.map((list, i) =>
-      list.filter(
-        ({ choice, above }) => bound - capBound + above + capCostWith(problem, table.inPlay, i, choice) < best,
-      ),
+      list.filter(({ choice, above }) => bound - capBound + above + capCostWith(problem, loads, i, choice) < best),
     );
     if (capped.some((list) => list.length === 0)) return undefined;
     const struck = capped.some((list, i) => list.length < (table.inPlay[i]?.length ?? 0));
@@ -138,30 +137,30 @@ function load(problem: FitProblem, cap: number, part: number, choice: number): n
   return (problem.caps[cap]?.coefficients[part] ?? 0) * (problem.parts[part]?.choices[choice]?.grams ?? 0);
 }
 
-function leastLoad(problem: FitProblem, cap: number, part: number, inPlay: readonly number[]): number {
-  return Math.min(...inPlay.map((j) => load(problem, cap, part, j)));
+/** Per cap: the least that each part must add to its left side, and the sum of them. */
+interface LeastLoads {
+  readonly parts: readonly (readonly number[])[];
+  readonly totals: readonly number[];
+}
+
+function leastLoads(problem: FitProblem, inPlay: readonly (readonly number[])[]): LeastLoads {
+  const parts = problem.caps.map((_, c) =>
+    inPlay.map((choices, i) => Math.min(...choices.map((j) => load(problem, c, i, j)))),
+  );
+  return { parts, totals: parts.map((loads) => loads.reduce((sum, least) => sum + least, 0)) };
 }
 
 /** The cost of the caps when every part does its best for each cap alone: no answer pays less. */
-function unavoidableCapCost(problem: FitProblem, inPlay: readonly (readonly number[])[]): number {
-  return problem.caps.reduce((sum, { bound, norm }, c) => {
-    const least = inPlay.reduce((total, choices, i) => total + leastLoad(problem, c, i, choices), 0);
-    return sum + capCost((least - bound) / norm);
-  }, 0);
+function unavoidableCapCost({ caps }: FitProblem, { totals }: LeastLoads): number {
+  return caps.reduce((sum, { bound, norm }, c) => sum + capCost(((totals[c] ?? 0) - bound) / norm), 0);
 }
 
 /** The same once a part has taken an amount. */
-function capCostWith(
-  problem: FitProblem,
-  inPlay: readonly (readonly number[])[],
-  part: number,
-  choice: number,
-): number {
-  if (problem.caps.length === 0) return 0;
-  return unavoidableCapCost(
-    problem,
-    inPlay.map((choices, i) => (i === part ? [choice] : choices)),
-  );
+function capCostWith(problem: FitProblem, { parts, totals }: LeastLoads, part: number, choice: number): number {
+  return problem.caps.reduce((sum, { bound, norm }, c) => {
+    const least = (totals[c] ?? 0) - (parts[c]?.[part] ?? 0) + load(problem, c, part, choice);
+    return sum + capCost((least - bound) / norm);
+  }, 0);
 }
 
 /** The least drift cost that an amount of x formula-grams can have at any scale in the cell. */

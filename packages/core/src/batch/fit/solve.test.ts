@@ -78,6 +78,20 @@ describe('fit', () => {
     );
   });
 
+  it('says honestly how far off it may be when it is stopped early', () => {
+    fc.assert(
+      fc.property(problem, fc.integer({ min: 1, max: 400 }), (instance, mostSteps) => {
+        const { objective, gap, isProven } = fit(instance, { mostSteps });
+        const true_ = exhaustive(instance);
+        const slack = 1e-6 * (1 + true_);
+        expect(objective).toBeGreaterThanOrEqual(true_ - slack);
+        expect(objective - gap).toBeLessThanOrEqual(true_ + slack);
+        if (isProven) expect(Math.abs(objective - true_)).toBeLessThan(slack);
+      }),
+      { numRuns: 400 },
+    );
+  });
+
   it('takes the formula exactly where the amounts allow it', () => {
     const choices = Array.from({ length: 40 }, (_, j) => ({ grams: j + 1, charge: 0 }));
     const found = fit({

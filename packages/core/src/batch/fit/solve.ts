@@ -10,9 +10,25 @@ export interface FitAnswer extends Evaluation {
   readonly grams: readonly number[];
   /** True when every drift lies within its tolerance, no cap is broken and the bowl holds the need. */
   readonly fits: boolean;
+  /** True when no other amounts have a lower objective; false where the work it would take to know was too much. */
+  readonly isProven: boolean;
+  /** How much lower an answer could be at the most; 0 when proven. */
+  readonly gap: number;
   /** Cells and amounts looked at, for the bench. */
   readonly visited: number;
 }
+
+export interface FitOptions {
+  /** Steps of the search after which the best answer so far is given, with its gap. */
+  readonly mostSteps?: number;
+}
+
+/** Bowls of up to about twenty ingredients need far less; forty would keep a kitchen waiting. */
+const MOST_STEPS = 800_000;
+/** What bounding a cell weighs in steps, for each amount in it. */
+const BOUND_STEPS = 2;
+/** Steps in one cell before it is worth halving it. */
+const STEPS_PER_CELL = 60_000;
 
 const FIRST_CELLS = 24;
 /** Answers tried in one cell before it is worth halving it. */
@@ -27,13 +43,16 @@ const EPSILON = 1e-9;
  *
  * The range of scales is cut into cells. A cell is dropped when even its lower bound is no better than the best
  * answer so far; otherwise amounts that cannot belong to a better answer are struck out, and what remains is searched
- * depth first. A cell that still holds too many answers is halved.
+ * depth first. A cell that still holds too many answers is halved. Where even that takes too long (dozens of
+ * ingredients, contradictory wishes) the best answer found is given, with the gap to the lowest bound that is left.
  *
  * @throws RangeError for a problem without parts, or a part without choices, share or tolerance
  */
-export function fit(problem: FitProblem): FitAnswer {
+export function fit(problem: FitProblem, { mostSteps = MOST_STEPS }: FitOptions = {}): FitAnswer {
   check(problem);
   const { parts } = problem;
+  const amounts = parts.reduce((sum, { choices }) => sum + choices.length, 0);
+  let steps = 0;
   let visited = 0;
   let best = firstAnswer(problem);
   const toBeat = (): number => best.evaluation.objective - EPSILON;
@@ -48,17 +67,36 @@ export function fit(problem: FitProblem): FitAnswer {
   for (let cell = cells.pop(); cell; cell = cells.pop()) {
     visited++;
     const bounded = boundCell(problem, cell, toBeat());
+    steps += amounts * BOUND_STEPS;
     if (!bounded) continue;
+    const left = mostSteps - steps;
+    if (left <= 0) {
+      cells.push(cell);
+      break;
+    }
     const narrow = cell.high / cell.low - 1 < NARROWEST;
-    if (search(problem, bounded, toBeat, narrow ? Infinity : ANSWERS_PER_CELL, tryAnswer)) continue;
+    const most = narrow ? { answers: Infinity, steps: left } : { answers: ANSWERS_PER_CELL, steps: STEPS_PER_CELL };
+    const searched = search(problem, bounded, toBeat, most, tryAnswer);
+    steps += searched.steps;
+    if (searched.isDone) continue;
+    if (narrow) {
+      cells.push(cell);
+      break;
+    }
     const middle = Math.sqrt(cell.low * cell.high);
     cells.push({ low: cell.low, high: middle }, { low: middle, high: cell.high });
   }
 
   const grams = gramsOf(problem, best.chosen);
   const { evaluation } = best;
+  const lowest = cells.reduce(
+    (least, cell) => Math.min(least, boundCell(problem, cell, toBeat())?.bound ?? Infinity),
+    evaluation.objective,
+  );
   return {
     ...evaluation,
+    isProven: lowest >= toBeat(),
+    gap: lowest >= toBeat() ? 0 : evaluation.objective - lowest,
     chosen: best.chosen,
     grams,
     fits:
@@ -80,22 +118,24 @@ function firstCells({ parts }: FitProblem): Cell[] {
 
 /**
  * Tries every combination whose costs above the bound, caps included, leave it better than the best answer.
- * @returns false when `most` answers did not suffice
+ * @returns not done when `most` answers or steps did not suffice
  */
 function search(
   problem: FitProblem,
   { candidates, bound }: CellBound,
   toBeat: () => number,
-  most: number,
+  most: { readonly answers: number; readonly steps: number },
   tryAnswer: (chosen: readonly number[]) => void,
-): boolean {
+): { readonly isDone: boolean; readonly steps: number } {
   const order = candidates.map((_, i) => i).sort((a, b) => (candidates[a]?.length ?? 0) - (candidates[b]?.length ?? 0));
   const loads = capLoads(problem, candidates, order);
   const chosen = new Array<number>(candidates.length).fill(0);
-  let left = most;
+  let left = most.answers;
+  let steps = 0;
   const limit = problem.limitMillilitres / problem.needMillilitres;
   const descend = (depth: number, above: number, cost: number, volume: number, used: readonly number[]): boolean => {
     const part = order[depth];
+    if (++steps > most.steps) return false;
     if (part === undefined) {
       if (--left < 0) return false;
       // With everything chosen the volume is known, and its true cost tells more than its price did.
@@ -114,7 +154,8 @@ function search(
   };
   // The bound may hold a cap's unavoidable cost already; starting without it keeps the caps from counting twice.
   const nothing = problem.caps.map(() => 0);
-  return descend(0, bound - brokenCaps(problem, nothing, loads, 0), 0, 0, nothing);
+  const isDone = descend(0, bound - brokenCaps(problem, nothing, loads, 0), 0, 0, nothing);
+  return { isDone, steps };
 }
 
 /** The left sides of the caps once a part has taken an amount. */

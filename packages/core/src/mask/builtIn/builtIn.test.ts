@@ -4,18 +4,14 @@ import {
   estimateTexture,
   formulaMillilitresPerGram,
   gramsToReach,
+  NEEDS,
   normaliseShares,
   textureBounds,
   textureClass,
 } from '..';
-import { sizeBowl } from '../../batch';
-import type { DENSITY_PER_SQUARE_CENTIMETRE } from '../../hair';
-import { CATALOGUE, ingredientById } from '../../ingredient';
+import { reviewMask } from '../../batch';
+import { CATALOGUE, FAMILIES, ingredientById } from '../../ingredient';
 import { SPOON_SETS } from '../../measure';
-import { anAdult, aProfile } from '../../testing';
-
-const head = (stretchedLengthCentimetres: number, density: keyof typeof DENSITY_PER_SQUARE_CENTIMETRE) =>
-  aProfile({ stretchedLengthCentimetres, amount: { kind: 'density', density } });
 
 describe.each(BUILT_IN_MASKS.map((mask) => [mask.id, mask] as const))('%s', (_, mask) => {
   it('shares out to one, every part known', () => {
@@ -24,35 +20,27 @@ describe.each(BUILT_IN_MASKS.map((mask) => [mask.id, mask] as const))('%s', (_, 
       expect(ingredientById(CATALOGUE, ingredientId).measuredBy).toContain(measuredBy);
   });
 
-  it('has the texture it is meant to have', () => {
-    const grams = mask.parts.map(({ ingredientId, share }) => ({ ingredientId, grams: share }));
-    const estimate = estimateTexture(grams, CATALOGUE);
-    // An oil stands apart: it is classed by how it spreads, and must at least pour.
-    if (mask.texture === 'oil') expect(estimate.flowLog10).toBeLessThan(3);
-    else expect(estimate.texture).toBe(mask.texture);
+  it('passes the review: texture, order, cool egg, limits, and amounts from the shortest to the longest head', () => {
+    expect(reviewMask(mask, CATALOGUE, SPOON_SETS.us)).toEqual([]);
+  });
+});
+
+describe('the book', () => {
+  it('holds at least two dozen masks over the families of a kitchen', () => {
+    expect(BUILT_IN_MASKS.length).toBeGreaterThanOrEqual(24);
+    const families = new Set(
+      BUILT_IN_MASKS.flatMap(({ parts }) => parts.map((part) => ingredientById(CATALOGUE, part.ingredientId).family)),
+    );
+    expect(FAMILIES.filter((family) => !families.has(family))).toEqual([]);
   });
 
-  it('is in order: wear times rise, stains go before shampoo, egg stays cool', () => {
-    const { minimumMinutes, aimMinutes, limitMinutes } = mask.wear;
-    expect(minimumMinutes).toBeLessThanOrEqual(aimMinutes);
-    expect(aimMinutes).toBeLessThanOrEqual(limitMinutes);
-    const ingredients = mask.parts.map(({ ingredientId }) => ingredientById(CATALOGUE, ingredientId));
-    if (ingredients.some(({ stains }) => stains)) expect(mask.slot).toBe('before-shampoo');
-    if (ingredients.some(({ family }) => family === 'egg')) {
-      expect(mask.heat).toBe('never');
-      expect(mask.rinse.temperature).toBe('cool-to-lukewarm');
-      expect(limitMinutes).toBeLessThanOrEqual(60);
-    }
-    if (ingredients.some(({ id }) => ['banana', 'strawberry', 'pear'].includes(id))) expect(mask.strained).toBe(true);
-  });
-
-  it('fits the shortest and the longest head within its tolerances and caps', () => {
-    for (const profile of [head(10, 'low'), head(40, 'medium'), head(85, 'high')]) {
-      const bowl = sizeBowl({ profile, wearer: anAdult }, mask, CATALOGUE, { spoons: SPOON_SETS.us });
-      expect(bowl.outOfTolerance).toEqual([]);
-      expect(bowl.brokenCaps).toEqual([]);
-      expect(bowl.fits).toBe(true);
-    }
+  it('serves every need, slot and length of wear', () => {
+    for (const need of NEEDS)
+      expect(BUILT_IN_MASKS.filter(({ needs }) => needs.includes(need)).length).toBeGreaterThan(0);
+    expect(new Set(BUILT_IN_MASKS.map(({ slot }) => slot)).size).toBeGreaterThanOrEqual(2);
+    const aims = BUILT_IN_MASKS.map(({ wear }) => wear.aimMinutes);
+    expect(Math.min(...aims)).toBeLessThanOrEqual(20);
+    expect(Math.max(...aims)).toBeGreaterThanOrEqual(300);
   });
 });
 

@@ -1,0 +1,41 @@
+import { describe, expect, it } from 'vitest';
+import { CATALOGUE } from '../ingredient';
+import { SPOON_SETS } from '../measure';
+import { BUILT_IN_MASKS, type Mask } from '../mask';
+import { REVIEW_IDS, reviewMask, type ReviewId } from '.';
+
+const maskCalled = (id: string): Mask => BUILT_IN_MASKS.find((mask) => mask.id === id)!;
+const egg = maskCalled('galley-egg');
+const avocado = maskCalled('towpath-avocado');
+const stained = BUILT_IN_MASKS.find(({ parts }) => parts.some(({ ingredientId }) => ingredientId === 'carrot'))!;
+const oil = BUILT_IN_MASKS.find(({ texture }) => texture === 'oil')!;
+const scented = maskCalled('flax-slip');
+/** One mask per finding that has it, made from one that has none. */
+const SPOILED: Readonly<Record<ReviewId, Mask>> = {
+  'texture-off': { ...avocado, texture: 'runny' },
+  'oil-too-thick': { ...egg, texture: 'oil' },
+  'wear-order': { ...oil, wear: { minimumMinutes: 60, aimMinutes: 30, limitMinutes: 20 } },
+  'stain-after-shampoo': { ...stained, slot: 'after-shampoo' },
+  'egg-warm': { ...egg, heat: 'dryer-may-help' },
+  'egg-long': { ...egg, wear: { minimumMinutes: 15, aimMinutes: 60, limitMinutes: 120 } },
+  'bits-unstrained': { ...avocado, strained: false },
+  'does-not-fit': { ...egg, parts: egg.parts.map((part) => ({ ...part, tolerance: 0.001 })) },
+  // The least that a scale shows is a gram, and a gram is more than two pinches.
+  'breaks-limit': {
+    ...egg,
+    parts: [
+      ...egg.parts,
+      { ingredientId: 'black-pepper', share: 0.05, role: 'active', tolerance: 0.2, measuredBy: 'weight' },
+    ],
+  },
+};
+
+describe('reviewMask', () => {
+  it.each(REVIEW_IDS)('finds %s', (id) => {
+    expect(reviewMask(SPOILED[id], CATALOGUE, SPOON_SETS.us).map((finding) => finding.id)).toContain(id);
+  });
+
+  it.each([egg, avocado, stained, oil, scented].map((mask) => [mask.id, mask] as const))('is silent on %s', (_, mask) =>
+    expect(reviewMask(mask, CATALOGUE, SPOON_SETS.us)).toEqual([]),
+  );
+});

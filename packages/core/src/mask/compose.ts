@@ -1,0 +1,89 @@
+import {
+  ingredientById,
+  type Catalogue,
+  type Family,
+  type Ingredient,
+  type MeasuredBy,
+  type Role,
+} from '../ingredient';
+import { normaliseShares, ROLE_TOLERANCE } from './formula';
+import type { FormulaPart } from './types';
+
+/** One ingredient with the amount a maker takes of it. */
+export interface Amount {
+  readonly ingredientId: string;
+  /** Usable grams, above 0. */
+  readonly grams: number;
+  readonly role?: Role;
+  readonly measuredBy?: MeasuredBy;
+  readonly tolerance?: number;
+  /** As she wrote it: "2 yolks". */
+  readonly writtenAmount?: string;
+}
+
+/** What a family usually does in a mask; a large share makes a body of anything wet. Assumption of this project. */
+const USUAL_ROLE: Readonly<Record<Family, Role>> = {
+  fruit: 'body',
+  vegetable: 'body',
+  root: 'body',
+  egg: 'active',
+  aloe: 'active',
+  grain: 'body',
+  'seed-gel': 'body',
+  starch: 'body',
+  dairy: 'body',
+  'plant-milk': 'thinner',
+  honey: 'humectant',
+  oil: 'oil',
+  butter: 'oil',
+  powder: 'active',
+  pepper: 'active',
+  clay: 'active',
+  soda: 'active',
+  acid: 'acid',
+  humectant: 'humectant',
+  scent: 'scent',
+  base: 'body',
+  water: 'thinner',
+};
+
+/** Wet things of this share or more carry the bowl. Assumption of this project. */
+const BODY_SHARE = 0.4;
+
+/** The role an ingredient usually has at a share of the bowl, 0 to 1. */
+export function usualRole({ family, flowLog10 }: Ingredient, share: number): Role {
+  const role = USUAL_ROLE[family];
+  if (family === 'dairy' && flowLog10 < 2) return share >= BODY_SHARE ? 'body' : 'thinner';
+  return (role === 'active' || role === 'humectant') && share >= BODY_SHARE ? 'body' : role;
+}
+
+/**
+ * A formula from amounts: "2 yolks, 3 tbsp oil, half a papaya" as shares by mass, with usual roles and their tolerances.
+ * The same ingredient named twice is added up.
+ * @throws RangeError for no amount at all, one that is not above nothing, or an unknown ingredient
+ */
+export function composed(amounts: readonly Amount[], catalogue: Catalogue): readonly FormulaPart[] {
+  if (amounts.some(({ grams }) => !(grams > 0)))
+    throw new RangeError('Every ingredient needs an amount above nothing.');
+  const total = amounts.reduce((sum, { grams }) => sum + grams, 0);
+  const byId = new Map<string, Amount>();
+  for (const amount of amounts) {
+    const known = byId.get(amount.ingredientId);
+    const { writtenAmount: _written, ...summed } = { ...known, ...amount };
+    byId.set(amount.ingredientId, known ? { ...summed, grams: known.grams + amount.grams } : amount);
+  }
+  return normaliseShares(
+    [...byId.values()].map(({ ingredientId, grams, ...given }) => {
+      const row = ingredientById(catalogue, ingredientId);
+      const role = given.role ?? usualRole(row, grams / total);
+      return {
+        ingredientId,
+        share: grams,
+        role,
+        tolerance: given.tolerance ?? ROLE_TOLERANCE[role],
+        measuredBy: given.measuredBy ?? row.measuredBy[0],
+        ...(given.writtenAmount === undefined ? {} : { writtenAmount: given.writtenAmount }),
+      };
+    }),
+  );
+}

@@ -1,0 +1,102 @@
+import type { OwnIngredient } from '@amber-ladle/contract';
+import {
+  CATALOGUE,
+  madeProperties,
+  makingTree,
+  overlaid,
+  type Catalogue,
+  type Ingredient,
+} from '@amber-ladle/core/ingredient';
+import { IsNull, type EntityManager } from 'typeorm';
+import { IngredientEntity, MaskEntity, type IngredientRow } from '../db/entities';
+import { invalid, inUse, notFound, stale } from '../http/errors';
+import type { Household } from './household';
+
+const toOwn = ({ body, version, updatedAt }: IngredientRow): OwnIngredient => ({ row: body, version, updatedAt });
+
+/** The household's own ingredients and corrections. */
+export async function listIngredients({ source }: Household): Promise<OwnIngredient[]> {
+  return (await present(source.manager)).map(toOwn);
+}
+
+/** The built-in catalogue with the household's rows over it. */
+export async function readCatalogue({ source }: Household): Promise<Catalogue> {
+  return overlaid((await present(source.manager)).map(({ body }) => body));
+}
+
+/**
+ * Adds an ingredient, or corrects one. What a made thing has from its parts (density, flow, allergens, stains) is
+ * reckoned here, so that it always follows them.
+ * @throws HttpProblem 409 for a version that is not the current one, 422 for one that is made of itself or of the unknown
+ */
+export async function saveIngredient(
+  { writes, clock, events }: Household,
+  row: Ingredient,
+  version: number,
+): Promise<OwnIngredient> {
+  const saved = await writes.run(async (manager) => {
+    const known = await manager.findOneBy(IngredientEntity, { id: row.id });
+    const current = known && known.removedAt === null ? known.version : 0;
+    if (current !== version) throw stale(known ? toOwn(known) : undefined);
+    const others = (await present(manager)).map(({ body }) => body).filter(({ id }) => id !== row.id);
+    const next: IngredientRow = {
+      id: row.id,
+      version: (known?.version ?? 0) + 1,
+      body: withMade(row, overlaid([...others, row])),
+      updatedAt: clock.now(),
+      removedAt: null,
+    };
+    await manager.save(IngredientEntity, next);
+    return next;
+  });
+  events.tell('ingredients');
+  return toOwn(saved);
+}
+
+function withMade(row: Ingredient, catalogue: Catalogue): Ingredient {
+  if (!row.madeOf) return row;
+  try {
+    makingTree(catalogue, row.id, 100);
+    return { ...row, ...madeProperties(row.madeOf, catalogue) };
+  } catch (error) {
+    throw invalid({ 'row.madeOf': error instanceof Error ? error.message : String(error) });
+  }
+}
+
+/**
+ * Takes an own ingredient out, or a correction back.
+ * @throws HttpProblem 404, or 409 while an own mask or another ingredient uses it
+ */
+export async function removeIngredient({ writes, clock, events }: Household, id: string): Promise<void> {
+  await writes.run(async (manager) => {
+    const row = await manager.findOneBy(IngredientEntity, { id, removedAt: IsNull() });
+    if (!row) throw notFound('ingredient');
+    if (!CATALOGUE.has(id)) await refuseWhileUsed(manager, row);
+    await manager.update(IngredientEntity, { id }, { removedAt: clock.now() });
+  });
+  events.tell('ingredients');
+}
+
+async function refuseWhileUsed(manager: EntityManager, { id, body }: IngredientRow): Promise<void> {
+  const uses = (parts: readonly { ingredientId: string }[]): boolean =>
+    parts.some(({ ingredientId }) => ingredientId === id);
+  const masks = (await manager.findBy(MaskEntity, { removedAt: IsNull() })).filter((mask) => uses(mask.body.parts));
+  const made = (await present(manager)).filter((other) => uses(other.body.madeOf?.parts ?? []));
+  const names = [...masks, ...made].map((row) => `“${row.body.name}”`);
+  if (names.length > 0)
+    throw inUse(`${body.name} is still used.`, `Take it out of ${names.join(', ')} first. Nothing was changed.`);
+}
+
+/** Brings a removed ingredient back. @throws HttpProblem 404 */
+export async function restoreIngredient({ writes, events }: Household, id: string): Promise<OwnIngredient> {
+  const row = await writes.run(async (manager) => {
+    const known = await manager.findOneBy(IngredientEntity, { id });
+    if (!known) throw notFound('ingredient');
+    return manager.save(IngredientEntity, { ...known, removedAt: null });
+  });
+  events.tell('ingredients');
+  return toOwn(row);
+}
+
+const present = (manager: EntityManager): Promise<IngredientRow[]> =>
+  manager.find(IngredientEntity, { where: { removedAt: IsNull() }, order: { id: 'ASC' } });
