@@ -28,6 +28,33 @@ export const router = createRouter({
     },
     { path: '/masks', name: 'masks', component: () => import('./views/MasksView.vue'), meta: { title: 'Masks' } },
     {
+      path: '/masks/new',
+      name: 'mask-new',
+      component: () => import('./views/MaskEditView.vue'),
+      props: { id: 'new' },
+      meta: { title: 'A mask of your own' },
+    },
+    {
+      path: '/masks/:id/edit',
+      name: 'mask-edit',
+      component: () => import('./views/MaskEditView.vue'),
+      props: true,
+      meta: { title: 'Change a mask' },
+    },
+    {
+      path: '/ingredients',
+      name: 'ingredients',
+      component: () => import('./views/IngredientsView.vue'),
+      meta: { title: 'Ingredients' },
+    },
+    {
+      path: '/ingredients/:id',
+      name: 'ingredient',
+      component: () => import('./views/IngredientView.vue'),
+      props: true,
+      meta: { title: 'Ingredient' },
+    },
+    {
       path: '/masks/:id',
       name: 'mask',
       component: () => import('./views/MaskView.vue'),

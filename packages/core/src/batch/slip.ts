@@ -8,6 +8,9 @@ const SLIP_SHARE = { spoon: 0.5, pinch: 1, drop: 0.25, weight: 0.1 } as const;
 /** A spoon is heaped once, not every time: the slip is of one spoonful in three. Assumption of this project. */
 const SPOONFULS = 3;
 
+/** A piece taken for another differs by this many spreads of single pieces at the most. Assumption of this project. */
+const MOST_SPREADS = 2;
+
 /** What one slip of the hand at one ingredient costs. */
 export interface Slip {
   readonly ingredientId: string;
@@ -31,7 +34,9 @@ function slipGrams(line: SizedLine, catalogue: Catalogue): number {
   const sizes = pieces?.sizes.map(({ usableGrams }) => usableGrams) ?? [];
   const now = line.pieceGrams ?? 0;
   const next = sizes.find((grams) => grams > now + 1e-9) ?? now * (1 + 2 * (pieces?.weightSpread ?? 0));
-  return (next - now) * (line.pieces ?? 1);
+  // A papaya two sizes larger is no slip: nobody takes one by mistake.
+  const most = MOST_SPREADS * (pieces?.weightSpread ?? 0) * now;
+  return Math.min(next - now, most) * (line.pieces ?? 1);
 }
 
 /** What a slip at each ingredient does to the bowl, the costliest first: what to measure with care. */

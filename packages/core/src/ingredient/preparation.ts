@@ -157,6 +157,9 @@ export function preparationOf(ingredientId: string): Preparation | undefined {
   return PREPARATIONS.find((preparation) => preparation.ingredientId === ingredientId);
 }
 
+/** True for what is cooked or steeped before it goes into the bowl. */
+export const hasPot = (ingredientId: string): boolean => preparationOf(ingredientId) !== undefined;
+
 /**
  * Cooked weight of a food that only takes up water: dry solids are conserved.
  * @param rawGrams 0 or more

@@ -1,5 +1,5 @@
-import type { BowlChoices, Head } from '@amber-ladle/contract';
-import { DEFAULT_ENOUGH_CHANCE, demandFor, lossesOf, millilitresToMake } from '@amber-ladle/core/batch';
+import { NO_CHOICES, type BowlChoices, type Head, type MakingChoice } from '@amber-ladle/contract';
+import { demandFor, lossesOf, millilitresToMake, totalDemand, type SizedHead } from '@amber-ladle/core/batch';
 import type { HairProfile } from '@amber-ladle/core/hair';
 import type { Mask } from '@amber-ladle/core/mask';
 import { quantile } from '@amber-ladle/core/statistic';
@@ -7,22 +7,24 @@ import { useSessionStorage } from '@vueuse/core';
 import { computed, ref, watch, type Ref } from 'vue';
 import { useHousehold } from '../stores/household';
 import { useSizing, type SizingWish } from './useSizing';
+import { useSwaps } from './useSwaps';
 
-const NO_CHOICES: BowlChoices = {
-  enoughChance: DEFAULT_ENOUGH_CHANCE,
-  pieceSizes: {},
-  pieceGrams: {},
-  lockedGrams: {},
-};
+const asSized = ({ profile, ageYears, sensitiveSkin }: Head): SizedHead => ({
+  profile,
+  wearer: { ageYears, sensitiveSkin },
+});
 
 /**
- * The workbench: one head and one mask, their measurements and choices, and what the bowl comes to.
- * The need answers at once; the fit to pieces and spoons follows from the worker.
+ * The workbench: one head (or several that share a bowl) and one mask, their measurements and choices, and what the
+ * bowl comes to. The need answers at once; the fit to pieces and spoons follows from the worker.
+ *
+ * @param book the mask as it stands in the book; `mask` is what it is with its swaps made
  */
-export function useBench(head: Ref<Head | undefined>, mask: Ref<Mask | undefined>) {
+export function useBench(head: Ref<Head | undefined>, book: Ref<Mask | undefined>, others: Ref<readonly Head[]>) {
   const household = useHousehold();
   const profile = ref<HairProfile>();
   const choices = useSessionStorage<BowlChoices>('amber-ladle-choices', { ...NO_CHOICES }, { mergeDefaults: true });
+  const change = (part: Partial<BowlChoices>): void => void (choices.value = { ...choices.value, ...part });
 
   watch(
     () => head.value?.id,
@@ -30,37 +32,38 @@ export function useBench(head: Ref<Head | undefined>, mask: Ref<Mask | undefined
     { immediate: true },
   );
 
-  /** Exactly two yolks is said of one mask; the next one starts free. */
+  /** Exactly two yolks, or oat milk for milk, is said of one mask; the next one starts free. */
   watch(
-    () => mask.value?.id,
-    (_id, before) => before !== undefined && (choices.value = { ...choices.value, lockedGrams: {} }),
+    () => book.value?.id,
+    (_id, before) => before !== undefined && change({ lockedGrams: {}, swaps: {} }),
   );
 
-  const wearer = computed(() => ({
-    ageYears: head.value?.ageYears ?? 30,
-    sensitiveSkin: head.value?.sensitiveSkin ?? false,
-  }));
+  const swaps = useSwaps(book, choices);
+  const { mask } = swaps;
 
-  const wish = computed<SizingWish | undefined>(() =>
-    profile.value && mask.value
-      ? {
-          head: { profile: profile.value, wearer: wearer.value },
-          mask: mask.value,
-          options: { spoons: household.spoons, ...choices.value },
-        }
-      : undefined,
+  const heads = computed<readonly SizedHead[]>(() =>
+    head.value && profile.value
+      ? [{ ...asSized(head.value), profile: profile.value }, ...others.value.map(asSized)]
+      : [],
   );
+
+  const wish = computed<SizingWish | undefined>(() => {
+    const [first, ...rest] = heads.value;
+    if (!first || !mask.value) return undefined;
+    const { swaps: _swaps, makings: _makings, ...options } = choices.value;
+    return { head: first, mask: mask.value, options: { spoons: household.spoons, ...options, others: rest } };
+  });
   const { bowl, isFitting, failure } = useSizing(wish);
 
-  /** What the head takes and what must be made, at once. */
+  /** What the heads take and what must be made, at once. */
   const need = computed(() => {
-    if (!profile.value || !mask.value) return undefined;
-    const wanted = demandFor({ profile: profile.value, wearer: wearer.value }, mask.value);
-    const losses = lossesOf(mask.value);
-    const make = (chance: number) => millilitresToMake(quantile(wanted.total, chance), losses);
+    const asked = mask.value;
+    if (heads.value.length === 0 || !asked) return undefined;
+    const demands = heads.value.map((one) => demandFor(one, asked));
+    const total = totalDemand(demands);
+    const losses = lossesOf(asked);
+    const make = (chance: number) => millilitresToMake(quantile(total, chance), losses);
     return {
-      demand: wanted,
-      losses,
       millilitres: make(choices.value.enoughChance),
       lowMillilitres: make(0.15),
       highMillilitres: make(0.85),
@@ -69,33 +72,51 @@ export function useBench(head: Ref<Head | undefined>, mask: Ref<Mask | undefined
 
   const isChanged = computed(() => JSON.stringify(profile.value) !== JSON.stringify(head.value?.profile));
 
+  /** A dictionary without one key, or with it set anew. */
+  function set<T>(from: Record<string, T>, key: string, value?: T): Record<string, T> {
+    const { [key]: _before, ...rest } = from;
+    return value === undefined ? rest : { ...rest, [key]: value };
+  }
+
   function choosePiece(ingredientId: string, sizeId: string): void {
-    const { [ingredientId]: _weighed, ...pieceGrams } = choices.value.pieceGrams;
-    const { [ingredientId]: _locked, ...lockedGrams } = choices.value.lockedGrams;
-    choices.value = {
-      ...choices.value,
-      pieceGrams,
-      lockedGrams,
-      pieceSizes: { ...choices.value.pieceSizes, [ingredientId]: sizeId },
-    };
+    const { pieceGrams, lockedGrams, pieceSizes } = choices.value;
+    change({
+      pieceGrams: set(pieceGrams, ingredientId),
+      lockedGrams: set(lockedGrams, ingredientId),
+      pieceSizes: set(pieceSizes, ingredientId, sizeId),
+    });
   }
 
   function weigh(ingredientId: string, grams: number): void {
-    const { [ingredientId]: _locked, ...lockedGrams } = choices.value.lockedGrams;
-    choices.value = {
-      ...choices.value,
-      lockedGrams,
-      pieceGrams: { ...choices.value.pieceGrams, [ingredientId]: grams },
-    };
+    const { pieceGrams, lockedGrams } = choices.value;
+    change({
+      lockedGrams: set(lockedGrams, ingredientId),
+      pieceGrams: set(pieceGrams, ingredientId, grams),
+    });
   }
 
-  function lock(ingredientId: string, grams: number | undefined): void {
-    const { [ingredientId]: _before, ...others } = choices.value.lockedGrams;
-    choices.value = {
-      ...choices.value,
-      lockedGrams: grams === undefined ? others : { ...others, [ingredientId]: grams },
-    };
-  }
+  const lock = (ingredientId: string, grams: number | undefined): void =>
+    change({ lockedGrams: set(choices.value.lockedGrams, ingredientId, grams) });
 
-  return { profile, choices, wearer, bowl, isFitting, failure, need, isChanged, choosePiece, weigh, lock };
+  const cook = (ingredientId: string, making: MakingChoice): void =>
+    change({ makings: set(choices.value.makings, ingredientId, making) });
+
+  return {
+    profile,
+    choices,
+    change,
+    heads,
+    mask,
+    swaps,
+    wish,
+    bowl,
+    isFitting,
+    failure,
+    need,
+    isChanged,
+    choosePiece,
+    weigh,
+    lock,
+    cook,
+  };
 }

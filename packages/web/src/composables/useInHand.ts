@@ -1,5 +1,5 @@
 import { chanceEnough } from '@amber-ladle/core/batch';
-import { CATALOGUE, ingredientById, pieceSize, type Ingredient } from '@amber-ladle/core/ingredient';
+import { ingredientById, pieceSize, type Ingredient } from '@amber-ladle/core/ingredient';
 import { readFraction } from '@amber-ladle/core/measure';
 import type { Mask } from '@amber-ladle/core/mask';
 import { computed, ref, watch, type Ref } from 'vue';
@@ -25,7 +25,7 @@ export function useInHand(mask: Ref<Mask>) {
 
   const fields = computed<HandField[]>(() =>
     mask.value.parts.map(({ ingredientId, measuredBy }) => {
-      const ingredient = ingredientById(CATALOGUE, ingredientId);
+      const ingredient = ingredientById(household.catalogue, ingredientId);
       return measuredBy === 'piece' && ingredient.pieces
         ? { ingredient, unit: ingredient.pieces.nouns, gramsEach: pieceSize(ingredient).usableGrams }
         : { ingredient, unit: 'g', gramsEach: 1 };

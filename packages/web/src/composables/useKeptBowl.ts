@@ -1,5 +1,6 @@
 import type { Bowl } from '@amber-ladle/contract';
-import { ref, watch, type Ref } from 'vue';
+import type { Catalogue } from '@amber-ladle/core/ingredient';
+import { computed, ref, watch, type Ref } from 'vue';
 import { useHousehold } from '../stores/household';
 
 /** A kept bowl by id, read afresh whenever the id changes. */
@@ -21,5 +22,13 @@ export function useKeptBowl(id: Ref<string | undefined>) {
     },
     { immediate: true },
   );
-  return { bowl, failure };
+  /** The rows the bowl was reckoned with, whatever was corrected since. */
+  const catalogue = computed<Catalogue>(
+    () =>
+      new Map([
+        ...household.catalogue,
+        ...(bowl.value?.snapshot.ingredients ?? []).map((row) => [row.id, row] as const),
+      ]),
+  );
+  return { bowl, failure, catalogue };
 }

@@ -1,16 +1,18 @@
 <script setup lang="ts">
-import { CATALOGUE, ingredientById } from '@amber-ladle/core/ingredient';
+import { ingredientById } from '@amber-ladle/core/ingredient';
 import type { FormulaPart } from '@amber-ladle/core/mask';
 import { computed } from 'vue';
+import { useHousehold } from '../stores/household';
 import { FAMILY_FILL } from '../words/family';
 
 /** A formula's shares by mass as one exact bar; names and shares are read out, and stand in the list beside it. */
+const household = useHousehold();
 const { parts } = defineProps<{ parts: readonly FormulaPart[] }>();
 
 const spans = computed(() => {
   let from = 0;
   return parts.map(({ ingredientId, share }) => {
-    const ingredient = ingredientById(CATALOGUE, ingredientId);
+    const ingredient = ingredientById(household.catalogue, ingredientId);
     const span = {
       id: ingredientId,
       x: from * 100,

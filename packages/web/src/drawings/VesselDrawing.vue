@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { CATALOGUE, ingredientById } from '@amber-ladle/core/ingredient';
-import type { SizedBowl } from '@amber-ladle/core/batch';
+import { ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
+import type { FittedAmounts } from '@amber-ladle/core/batch';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed } from 'vue';
 import { FAMILY_FILL } from '../words/family';
@@ -9,8 +9,9 @@ import { FAMILY_FILL } from '../words/family';
  * The crock: straight walls, so that a layer's height is its volume. Beside it a scale in mL,
  * across it the line that this head needs, and a bracket round the span in which seven of ten heads like it lie.
  */
-const { bowl, needMillilitres, lowMillilitres, highMillilitres } = defineProps<{
-  bowl: SizedBowl | undefined;
+const { bowl, catalogue, needMillilitres, lowMillilitres, highMillilitres } = defineProps<{
+  bowl: FittedAmounts | undefined;
+  catalogue: Catalogue;
   needMillilitres: number;
   lowMillilitres: number;
   highMillilitres: number;
@@ -42,7 +43,7 @@ const layers = computed(() => {
   return [...(bowl?.lines ?? [])]
     .sort((a, b) => b.bowlMillilitres - a.bowlMillilitres)
     .map((line) => {
-      const ingredient = ingredientById(CATALOGUE, line.ingredientId);
+      const ingredient = ingredientById(catalogue, line.ingredientId);
       const from = below;
       below += line.bowlMillilitres;
       return {

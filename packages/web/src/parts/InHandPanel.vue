@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { CATALOGUE, ingredientById } from '@amber-ladle/core/ingredient';
+import { ingredientById } from '@amber-ladle/core/ingredient';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import type { Mask } from '@amber-ladle/core/mask';
 import { toRef } from 'vue';
@@ -12,7 +12,7 @@ const props = defineProps<{ mask: Mask }>();
 const household = useHousehold();
 const { fields, written, faults, bowl, failure, serves } = useInHand(toRef(props, 'mask'));
 
-const nameOf = (id: string): string => ingredientById(CATALOGUE, id).name.toLowerCase();
+const nameOf = (id: string): string => ingredientById(household.catalogue, id).name.toLowerCase();
 function chanceWords(chance: number): string {
   if (chance > 0.97) return 'plenty';
   if (chance < 0.03) return 'far too little';
@@ -50,7 +50,7 @@ function chanceWords(chance: number): string {
             <b>{{ head.name }}</b> {{ chanceWords(head.chance) }}
           </li>
         </ul>
-        <MeasuresCard :bowl="bowl" :spoons="household.spoons" />
+        <MeasuresCard :bowl="bowl" :catalogue="household.catalogue" :spoons="household.spoons" />
       </template>
     </div>
   </div>

@@ -1,27 +1,33 @@
 <script setup lang="ts">
 import { neighbouringGrams, writeLine, writeSize, type FittedAmounts, type SizedLine } from '@amber-ladle/core/batch';
-import { CATALOGUE, ingredientById } from '@amber-ladle/core/ingredient';
+import { ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
 import type { Spoon } from '@amber-ladle/core/measure';
 import { computed } from 'vue';
-import { makingWords } from '../words/making';
+import { makingWords, type Makings } from '../words/making';
 import AmountStepper from './AmountStepper.vue';
 import DriftMark from './DriftMark.vue';
 
 /** The measures, as large as a recipe card: pieces and spoons first, grams and millilitres beside. */
 const {
   bowl,
+  catalogue,
   spoons,
+  makings = {},
   pieceSizes = {},
   pieceGrams = {},
   editable = false,
 } = defineProps<{
   bowl: FittedAmounts;
+  catalogue: Catalogue;
+  /** The school each made thing is cooked by. */
+  makings?: Makings;
   spoons: readonly Spoon[];
   pieceSizes?: Readonly<Record<string, string>>;
   /** Usable grams of a piece that was weighed, by ingredient. */
   pieceGrams?: Readonly<Record<string, number>>;
   editable?: boolean;
 }>();
+defineSlots<{ tools?: (props: { line: SizedLine; called: string }) => unknown }>();
 const emit = defineEmits<{
   piece: [ingredientId: string, sizeId: string];
   /** Usable grams of one piece as it lies there. */
@@ -33,7 +39,7 @@ const emit = defineEmits<{
 const neighbour = (line: SizedLine, direction: 1 | -1): number | undefined =>
   line.grams > 0
     ? neighbouringGrams(
-        ingredientById(CATALOGUE, line.ingredientId),
+        ingredientById(catalogue, line.ingredientId),
         {
           measuredBy: line.measuredBy,
           spoons,
@@ -46,14 +52,14 @@ const neighbour = (line: SizedLine, direction: 1 | -1): number | undefined =>
 
 const rows = computed(() =>
   bowl.lines.map((line) => {
-    const ingredient = ingredientById(CATALOGUE, line.ingredientId);
+    const ingredient = ingredientById(catalogue, line.ingredientId);
     const counted = line.measuredBy === 'piece' ? ingredient.pieces : undefined;
     return {
       line,
-      ...writeLine(line, CATALOGUE, spoons),
+      ...writeLine(line, catalogue, spoons),
       ingredient: ingredient.name.toLowerCase(),
       state: ingredient.state,
-      making: makingWords(line.ingredientId, line.grams, spoons),
+      making: makingWords(line.ingredientId, line.grams, spoons, catalogue, makings),
       sizes: (counted?.sizes ?? []).map((size) => ({ id: size.id, name: size.name, words: writeSize(size) })),
       weighed: pieceGrams[line.ingredientId],
       chosen: pieceGrams[line.ingredientId] ? undefined : (pieceSizes[line.ingredientId] ?? counted?.usualSize),
@@ -93,6 +99,7 @@ function toggleLock({ line }: Row): void {
         <span>{{ row.beside }}</span>
         <DriftMark :drift="row.line.drift" :tolerance="row.line.tolerance" />
         <span v-if="row.left" class="left">{{ row.left }}</span>
+        <slot name="tools" v-bind="{ line: row.line, called: row.ingredient }" />
         <AmountStepper
           v-if="editable && row.line.grams > 0"
           class="stepper"
@@ -104,37 +111,34 @@ function toggleLock({ line }: Row): void {
         />
       </div>
       <p v-if="row.making" class="making figures">{{ row.making }}</p>
-      <div
-        v-if="editable && row.sizes.length > 1"
-        class="sizes"
-        role="group"
-        :aria-label="`Size of ${row.line.ingredientId}`"
-      >
-        <button
-          v-for="size in row.sizes"
-          :key="size.id"
-          type="button"
-          class="pill"
-          :aria-pressed="size.id === row.chosen"
-          :title="size.words"
-          @click="emit('piece', row.line.ingredientId, size.id)"
-        >
-          {{ size.name }}
-        </button>
-        <label class="weigh quiet">
-          or
-          <input
-            type="number"
-            inputmode="decimal"
-            min="1"
-            max="3000"
-            class="figures"
-            :value="row.weighed"
-            :aria-label="`Usable grams of one ${row.ingredient}, weighed`"
-            @change="onWeigh(row.line.ingredientId, $event)"
-          />
-          g each
-        </label>
+      <div v-if="editable && row.sizes.length > 1" class="lower">
+        <span class="sizes" role="group" :aria-label="`Size of ${row.ingredient}`">
+          <button
+            v-for="size in row.sizes"
+            :key="size.id"
+            type="button"
+            class="pill"
+            :aria-pressed="size.id === row.chosen"
+            :title="size.words"
+            @click="emit('piece', row.line.ingredientId, size.id)"
+          >
+            {{ size.name }}
+          </button>
+          <label class="weigh quiet">
+            or
+            <input
+              type="number"
+              inputmode="decimal"
+              min="1"
+              max="3000"
+              class="figures"
+              :value="row.weighed"
+              :aria-label="`Usable grams of one ${row.ingredient}, weighed`"
+              @change="onWeigh(row.line.ingredientId, $event)"
+            />
+            g each
+          </label>
+        </span>
       </div>
     </li>
   </ul>
@@ -194,6 +198,12 @@ function toggleLock({ line }: Row): void {
   color: var(--ink);
   font: inherit;
 }
+.lower {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 2px 4px;
+}
 .left {
   font-style: italic;
 }
@@ -201,6 +211,5 @@ function toggleLock({ line }: Row): void {
   display: flex;
   flex-wrap: wrap;
   gap: 6px;
-  margin-top: 6px;
 }
 </style>

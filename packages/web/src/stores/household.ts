@@ -6,18 +6,29 @@ import {
   type Head,
   type HeadInput,
   type KeepBowl,
+  type MaskInput,
+  type MaskVersion,
+  type OwnIngredient,
   type Page,
   type Settings,
 } from '@amber-ladle/contract';
+import { overlaid, type Ingredient } from '@amber-ladle/core/ingredient';
 import type { Mask } from '@amber-ladle/core/mask';
 import { defineStore } from 'pinia';
-import { computed, ref } from 'vue';
+import { computed, ref, shallowRef, watch } from 'vue';
 import { ask } from '../api/client';
+import { plain, sizing } from '../workers/sizing';
 
 /** What the server holds, as the screens need it; follows changes made elsewhere. */
 export const useHousehold = defineStore('household', () => {
   const heads = ref<Head[]>([]);
-  const masks = ref<Mask[]>([]);
+  const masks = shallowRef<Mask[]>([]);
+  /** Own ingredients and corrections of built-in ones. */
+  const ownIngredients = shallowRef<OwnIngredient[]>([]);
+  /** The built-in ingredients with the household's own laid over them. */
+  const catalogue = computed(() => overlaid(ownIngredients.value.map(({ row }) => row)));
+  // The worker reckons with the same catalogue; what is asked of it later waits behind this.
+  watch(ownIngredients, (own) => void sizing().learn(plain(own.map(({ row }) => row))));
   const bowls = ref<Page<BowlSummary>>({ items: [], total: 0, offset: 0 });
   const settings = ref<Settings>({ ...DEFAULT_SETTINGS });
   const isReady = ref(false);
@@ -29,7 +40,16 @@ export const useHousehold = defineStore('household', () => {
   /** Settings on their way to the server. */
   let storing: Promise<unknown> = Promise.resolve();
 
+  async function readMasks(): Promise<void> {
+    // Together, so that no mask ever calls for an ingredient that is not here yet.
+    const [own, book] = await Promise.all([ask<OwnIngredient[]>('GET', '/ingredients'), ask<Mask[]>('GET', '/masks')]);
+    ownIngredients.value = own;
+    masks.value = book;
+  }
+
   const readers = {
+    masks: readMasks,
+    ingredients: readMasks,
     heads: async () => void (heads.value = await ask<Head[]>('GET', '/heads')),
     bowls: async () => void (bowls.value = await ask<Page<BowlSummary>>('GET', '/bowls?limit=50')),
     settings: async () => {
@@ -42,8 +62,7 @@ export const useHousehold = defineStore('household', () => {
     const health = await ask<{ demo: boolean; now: string }>('GET', '/health');
     isDemo.value = health.demo;
     clockOffset.value = Date.parse(health.now) - Date.now();
-    const [book] = await Promise.all([ask<Mask[]>('GET', '/masks'), ...Object.values(readers).map((read) => read())]);
-    masks.value = book ?? [];
+    await Promise.all([readMasks(), readers.heads(), readers.bowls(), readers.settings()]);
     isReady.value = true;
   }
 
@@ -84,6 +103,37 @@ export const useHousehold = defineStore('household', () => {
     await ask('POST', `/bowls/${id}/restore`);
     await readers.bowls();
   }
+  /** Keeps a new mask, or a new version of one. */
+  async function saveMask(input: MaskInput, saved?: Pick<Mask, 'id' | 'version'>): Promise<Mask> {
+    const mask = saved
+      ? await ask<Mask>('PUT', `/masks/${saved.id}`, { ...input, version: saved.version })
+      : await ask<Mask>('POST', '/masks', input);
+    await readMasks();
+    return mask;
+  }
+  async function removeMask(id: string): Promise<void> {
+    await ask('DELETE', `/masks/${id}`);
+    await readMasks();
+  }
+  async function restoreMask(id: string): Promise<void> {
+    await ask('POST', `/masks/${id}/restore`);
+    await readMasks();
+  }
+  const readVersions = (id: string): Promise<MaskVersion[]> => ask('GET', `/masks/${id}/versions`);
+  /** Adds an ingredient, or corrects one; `version` is that of the row on the screen, 0 for none. */
+  async function saveIngredient(row: Ingredient, version: number): Promise<void> {
+    await ask('PUT', `/ingredients/${row.id}`, { row, version });
+    await readMasks();
+  }
+  async function removeIngredient(id: string): Promise<void> {
+    await ask('DELETE', `/ingredients/${id}`);
+    await readMasks();
+  }
+  async function restoreIngredient(id: string): Promise<void> {
+    await ask('POST', `/ingredients/${id}/restore`);
+    await readMasks();
+  }
+  const ownById = (id: string): OwnIngredient | undefined => ownIngredients.value.find(({ row }) => row.id === id);
   /** Shown at once and stored one after the other, so that quick taps neither wait nor overtake each other. */
   async function saveSettings(next: Settings): Promise<void> {
     settings.value = next;
@@ -104,6 +154,8 @@ export const useHousehold = defineStore('household', () => {
   return {
     heads,
     masks,
+    ownIngredients,
+    catalogue,
     bowls,
     settings,
     spoons,
@@ -117,6 +169,14 @@ export const useHousehold = defineStore('household', () => {
     keepBowl,
     removeBowl,
     restoreBowl,
+    saveMask,
+    removeMask,
+    restoreMask,
+    readVersions,
+    saveIngredient,
+    removeIngredient,
+    restoreIngredient,
+    ownById,
     saveSettings,
     readBowl,
     headById,

@@ -1,24 +1,31 @@
 <script setup lang="ts">
+import type { Bowl } from '@amber-ladle/contract';
 import { writeFraction, kitchenRound, fromMillilitres } from '@amber-ladle/core/measure';
 import { PROFILE_LIMITS } from '@amber-ladle/core/hair';
-import { CATALOGUE } from '@amber-ladle/core/ingredient';
+import { hasPot, ingredientById } from '@amber-ladle/core/ingredient';
 import { useSessionStorage } from '@vueuse/core';
-import { computed, ref, watch } from 'vue';
+import { computed, nextTick, ref, watch } from 'vue';
 import { v4 as newId } from 'uuid';
 import { useRoute, useRouter } from 'vue-router';
 import HeadDrawing from '../drawings/HeadDrawing.vue';
 import VesselDrawing from '../drawings/VesselDrawing.vue';
-import TextureScale from '../drawings/TextureScale.vue';
 import MeasuresCard from '../parts/MeasuresCard.vue';
+import MindList from '../parts/MindList.vue';
+import PotDialog from '../parts/PotDialog.vue';
 import ProfileFields from '../parts/ProfileFields.vue';
+import SharePanel from '../parts/SharePanel.vue';
+import SwapMenu from '../parts/SwapMenu.vue';
+import TexturePanel from '../parts/TexturePanel.vue';
 import SpareSlider from '../parts/SpareSlider.vue';
 import WhyDialog from '../parts/WhyDialog.vue';
 import { useBench } from '../composables/useBench';
 import { useKeys } from '../composables/useKeys';
+import { useCompared, useOthers } from '../composables/useShared';
+import { useShortfall } from '../composables/useShortfall';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
 import { COVERAGE_WORDS, SLOT_WORDS } from '../words/mask';
-import { pullWords, thinnerWords } from '../words/texture';
+import { consequenceWords, WISH_WORDS } from '../words/swap';
 import { whySteps } from '../words/why';
 
 const household = useHousehold();
@@ -36,13 +43,51 @@ const maskId = computed({
   set: (id) => void router.replace({ query: { ...route.query, mask: id } }),
 });
 const head = computed(() => household.headById(headId.value) ?? household.heads[0]);
-const mask = computed(() => household.maskById(maskId.value) ?? household.masks[0]);
-watch([head, mask], () => (last.value = { headId: head.value?.id ?? '', maskId: mask.value?.id ?? '' }), {
+const book = computed(() => household.maskById(maskId.value) ?? household.masks[0]);
+watch([head, book], () => (last.value = { headId: head.value?.id ?? '', maskId: book.value?.id ?? '' }), {
   immediate: true,
 });
 
-const bench = useBench(head, mask);
-const { profile, choices, bowl, need, isFitting, failure, isChanged } = bench;
+const others = useOthers(head);
+const { isApart } = others;
+/** Each bowl of "a bowl each" is still compared with the one bowl it could be. */
+const bench = useBench(head, book, others.sharing);
+const { profile, choices, mask, bowl, need, isFitting, failure, isChanged } = bench;
+const { consequences, made: swapsMade, wishes } = bench.swaps;
+const compared = useCompared(
+  computed(() => {
+    const wish = bench.wish.value;
+    const served = others.chosen.value.map(({ profile: hair, ageYears, sensitiveSkin }) => ({
+      profile: hair,
+      wearer: { ageYears, sensitiveSkin },
+    }));
+    return wish && { ...wish, options: { ...wish.options, others: served } };
+  }),
+);
+/** The further bowls of "a bowl each", in the order of the heads. */
+const apart = computed(() =>
+  isApart.value && compared.value
+    ? others.chosen.value.flatMap((person, i) => {
+        const own = compared.value?.apart[i + 1];
+        return own ? [{ person, bowl: own }] : [];
+      })
+    : [],
+);
+const names = computed(() => [head.value, ...others.sharing.value].map((person) => person?.name ?? '').join(' and '));
+const { shortfall, isPending } = useShortfall(
+  computed(() =>
+    bowl.value && mask.value
+      ? { bowl: bowl.value, mask: mask.value, weighed: Object.keys(choices.value.pieceGrams) }
+      : undefined,
+  ),
+);
+const makingOf = (ingredientId: string) => choices.value.makings[ingredientId] ?? {};
+const nameOf = (id: string): string => ingredientById(household.catalogue, id).name.toLowerCase();
+/** The book's own ingredient that one on the bench stands in for. */
+function stoodFor(ingredientId: string): string | undefined {
+  const original = bench.swaps.originalOf(ingredientId);
+  return original === ingredientId ? undefined : nameOf(original);
+}
 
 function setLength(stretchedLengthCentimetres: number): void {
   if (profile.value) profile.value = { ...profile.value, stretchedLengthCentimetres };
@@ -74,32 +119,62 @@ const remarks = computed(() => {
     words.push(
       'No amounts of these pieces and spoons keep the formula for so small or so large a bowl; this is the nearest.',
     );
+  if (bowl.value.gap > 0) words.push('Found in the time a kitchen has; a slightly closer bowl may exist.');
   if (mask.value.texture !== 'oil' && bowl.value.texture.texture !== mask.value.texture)
     words.push(`Comes out ${bowl.value.texture.texture} rather than ${mask.value.texture}.`);
   return words;
 });
 
+/** "Use this one up", as it was asked elsewhere: all of it goes in, and the rest follows. */
+watch(
+  () => [route.query['useUp'], route.query['grams'], book.value?.id] as const,
+  ([ingredientId, grams, id]) => {
+    const all = Number(grams);
+    if (!ingredientId || !id || !(all > 0 && all <= 5000)) return;
+    void nextTick(() => bench.lock(String(ingredientId), all));
+    const { useUp: _useUp, grams: _grams, ...query } = route.query;
+    void router.replace({ query });
+  },
+  { immediate: true },
+);
+
 const isKeeping = ref(false);
-/** The id of the bowl being kept: the same for a second try, so that a lost answer cannot keep it twice. */
-let keepingId = newId();
-watch([head, mask, profile, choices], () => (keepingId = newId()));
+/** Ids of the bowls being kept: the same for a second try, so that a lost answer cannot keep one twice. */
+let keepingIds: string[] = [];
+watch([head, mask, profile, choices, others.chosenIds, isApart], () => (keepingIds = []));
 async function keep(): Promise<void> {
-  if (!head.value || !mask.value || !profile.value || isKeeping.value) return;
+  if (!head.value || !book.value || !profile.value || isKeeping.value) return;
   isKeeping.value = true;
-  try {
-    const kept = await household.keepBowl({
-      id: keepingId,
+  const { lockedGrams: _locked, ...free } = choices.value;
+  const wishes = [
+    {
       headId: head.value.id,
-      maskId: mask.value.id,
       profile: profile.value,
       choices: choices.value,
-    });
-    keepingId = newId();
-    notice.show(`Kept: ${kept.maskName} for ${kept.headName}.`, async () => {
-      await household.removeBowl(kept.id);
+      otherHeadIds: others.sharing.value.map(({ id }) => id),
+    },
+    // What was fixed on the bench is said of its bowl, not of the others.
+    ...apart.value.map(({ person }) => ({
+      headId: person.id,
+      profile: person.profile,
+      choices: { ...free, lockedGrams: {} },
+      otherHeadIds: [],
+    })),
+  ];
+  try {
+    const kept: Bowl[] = [];
+    for (const [i, wish] of wishes.entries()) {
+      const id = (keepingIds[i] ??= newId());
+      kept.push(await household.keepBowl({ id, maskId: book.value.id, ...wish }));
+    }
+    keepingIds = [];
+    const [first] = kept;
+    if (!first) return;
+    notice.show(`Kept: ${first.maskName} for ${kept.map(({ headName }) => headName).join(' and ')}.`, async () => {
+      for (const { id } of kept) await household.removeBowl(id);
       await router.push({ name: 'bowl' });
     });
-    await router.push({ name: 'kept-bowl', params: { id: kept.id } });
+    await router.push({ name: 'kept-bowl', params: { id: first.id } });
   } catch (error) {
     notice.fail(error);
   } finally {
@@ -124,8 +199,8 @@ async function saveToHead(): Promise<void> {
     <p>A bowl is sized to a head. Measure one first; it takes a minute.</p>
     <v-btn color="primary" :to="{ name: 'head', params: { id: 'new' } }">Add a head</v-btn>
   </div>
-  <div v-else-if="profile && mask && need" class="bench">
-    <h1 class="sr-only">Bowl: {{ mask.name }} for {{ head.name }}</h1>
+  <div v-else-if="profile && book && mask && need" class="bench">
+    <h1 class="sr-only">Bowl: {{ mask.name }} for {{ names }}</h1>
     <section class="pick" aria-label="Head and mask">
       <div class="who" role="group" aria-label="Head">
         <button
@@ -139,8 +214,15 @@ async function saveToHead(): Promise<void> {
           {{ person.name }}
         </button>
       </div>
+      <SharePanel
+        v-model="isApart"
+        :candidates="others.candidates.value"
+        :chosen-ids="others.chosenIds.value"
+        :compared="compared"
+        @toggle="others.toggle"
+      />
       <v-autocomplete
-        :model-value="mask.id"
+        :model-value="book.id"
         :items="maskItems"
         label="Mask"
         class="mask-pick"
@@ -153,6 +235,27 @@ async function saveToHead(): Promise<void> {
           <v-list-item v-bind="item" :subtitle="entry.subtitle" />
         </template>
       </v-autocomplete>
+      <div v-if="wishes.length > 0" class="wishes" role="group" aria-label="Swaps">
+        <button
+          v-for="{ wish, isMet } in wishes"
+          :key="wish"
+          type="button"
+          class="pill"
+          :aria-pressed="isMet"
+          @click="bench.swaps.toggleWish(wish, isMet)"
+        >
+          {{ WISH_WORDS[wish] }}
+        </button>
+      </div>
+      <div v-if="consequences" class="swapped" aria-live="polite" data-test="swapped">
+        <ul class="plain-list">
+          <li v-for="one in swapsMade" :key="one.ingredientId">
+            <b>{{ one.standIn }}</b> for {{ one.name }}
+            <button type="button" class="tool" @click="bench.swaps.swap(one.ingredientId, undefined)">take back</button>
+          </li>
+        </ul>
+        <p class="quiet">{{ consequenceWords(consequences).join(' ') }}</p>
+      </div>
     </section>
     <section class="hair" aria-label="Hair">
       <HeadDrawing :profile="profile" @length="setLength" />
@@ -172,12 +275,13 @@ async function saveToHead(): Promise<void> {
       </p>
       <VesselDrawing
         :bowl="bowl"
+        :catalogue="household.catalogue"
         :need-millilitres="need.millilitres"
         :low-millilitres="need.lowMillilitres"
         :high-millilitres="need.highMillilitres"
       />
       <p class="needline">
-        <span class="key" aria-hidden="true" /> {{ head.name }} needs
+        <span class="key" aria-hidden="true" /> {{ names }} {{ others.sharing.value.length > 0 ? 'need' : 'needs' }}
         <b class="figures" data-test="need">{{ kitchenRound(need.millilitres) }} mL</b>, seven times in ten between
         <span class="figures">{{ kitchenRound(need.lowMillilitres) }} and {{ kitchenRound(need.highMillilitres) }}</span
         >.
@@ -186,7 +290,9 @@ async function saveToHead(): Promise<void> {
       <SpareSlider
         :model-value="choices.enoughChance"
         :bowl="bowl"
-        @update:model-value="choices = { ...choices, enoughChance: $event }"
+        :shortfall="shortfall"
+        :is-pending="isPending"
+        @update:model-value="bench.change({ enoughChance: $event })"
       />
     </section>
 
@@ -202,7 +308,9 @@ async function saveToHead(): Promise<void> {
       <MeasuresCard
         v-if="bowl"
         :bowl="bowl"
+        :catalogue="household.catalogue"
         :spoons="household.spoons"
+        :makings="choices.makings"
         :piece-sizes="choices.pieceSizes"
         :piece-grams="choices.pieceGrams"
         editable
@@ -210,18 +318,47 @@ async function saveToHead(): Promise<void> {
         @piece="bench.choosePiece"
         @weigh="bench.weigh"
         @lock="bench.lock"
-      />
-      <div v-if="bowl && mask.texture !== 'oil'" class="texture">
-        <TextureScale :flow-log10="bowl.texture.flowLog10" />
-        <p class="quiet">{{ pullWords(bowl, CATALOGUE) }}. {{ thinnerWords(bowl, mask, CATALOGUE) }}</p>
-      </div>
+      >
+        <template #tools="{ line, called }">
+          <SwapMenu
+            :name="called"
+            :offered="() => bench.swaps.offered(line.ingredientId)"
+            :original="stoodFor(line.ingredientId)"
+            @swap="bench.swaps.swap(line.ingredientId, $event)"
+          />
+          <PotDialog
+            v-if="hasPot(line.ingredientId)"
+            :ingredient-id="line.ingredientId"
+            :grams="line.grams"
+            :spoons="household.spoons"
+            :catalogue="household.catalogue"
+            :making="makingOf(line.ingredientId)"
+            @cook="bench.cook(line.ingredientId, $event)"
+            @lock="bench.lock(line.ingredientId, $event)"
+          />
+        </template>
+      </MeasuresCard>
+      <section v-for="own in apart" :key="own.person.id" class="own" :aria-label="`Bowl for ${own.person.name}`">
+        <h3>
+          For {{ own.person.name }}
+          <span class="figures quiet sum">{{ kitchenRound(own.bowl.madeMillilitres) }} mL</span>
+        </h3>
+        <MeasuresCard
+          :bowl="own.bowl"
+          :catalogue="household.catalogue"
+          :spoons="household.spoons"
+          :makings="choices.makings"
+        />
+      </section>
+      <TexturePanel v-if="bowl && mask.texture !== 'oil'" :bowl="bowl" :catalogue="household.catalogue" />
+      <MindList v-if="bowl" :bowl="bowl" :mask="mask" :catalogue="household.catalogue" />
       <ul v-if="remarks.length > 0" class="plain-list remarks">
         <li v-for="remark in remarks" :key="remark">{{ remark }}</li>
       </ul>
       <v-btn color="primary" size="large" block height="56" :loading="isKeeping" :disabled="!bowl" @click="keep">
-        Keep this bowl
+        {{ apart.length > 0 ? 'Keep these bowls' : 'Keep this bowl' }}
       </v-btn>
-      <p class="quiet patch">New to {{ head.name }}? Patch test at the inner elbow a day or two before.</p>
+      <p class="quiet patch">New to {{ names }}? Patch test at the inner elbow a day or two before.</p>
     </section>
   </div>
 </template>
@@ -313,15 +450,25 @@ async function saveToHead(): Promise<void> {
   padding-left: 12px;
   margin: 10px 0;
 }
-.texture {
-  margin-top: 12px;
+.wishes {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  margin: 0 0 8px;
 }
-.texture p {
-  font-size: 0.92rem;
+.swapped {
+  border-left: 3px solid var(--amber-fill);
+  padding-left: 12px;
+  margin-bottom: 10px;
+}
+.swapped p {
   margin: 2px 0 0;
+  font-size: 0.95rem;
 }
-.texture p::first-letter {
-  text-transform: uppercase;
+.own {
+  border-top: 2px solid var(--ink);
+  margin-top: 14px;
+  padding-top: 10px;
 }
 .alert {
   color: var(--clay);

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { ingredientById } from '@amber-ladle/core/ingredient';
+import { handlingNotes } from '@amber-ladle/core/mask';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed, toRef } from 'vue';
 import { useRouter } from 'vue-router';
@@ -16,9 +18,24 @@ const props = defineProps<{ id: string }>();
 const household = useHousehold();
 const notice = useNotice();
 const router = useRouter();
-const { bowl, failure } = useKeptBowl(toRef(props, 'id'));
+const { bowl, failure, catalogue } = useKeptBowl(toRef(props, 'id'));
 const sized = computed(() => bowl.value?.snapshot.sized);
 const zone = computed(() => household.settings.timeZone);
+const notes = computed(() =>
+  bowl.value
+    ? handlingNotes(bowl.value.snapshot.mask, catalogue.value).map(({ id, ingredientIds, words }) => ({
+        id,
+        who: ingredientIds.map((one) => ingredientById(catalogue.value, one).name).join(', '),
+        words,
+      }))
+    : [],
+);
+const swaps = computed(() =>
+  Object.entries(bowl.value?.snapshot.choices.swaps ?? {}).map(
+    ([from, to]) =>
+      `${catalogue.value.get(to)?.name ?? to} for ${(catalogue.value.get(from)?.name ?? from).toLowerCase()}`,
+  ),
+);
 const print = (): void => window.print();
 
 async function remove(): Promise<void> {
@@ -51,10 +68,18 @@ async function remove(): Promise<void> {
         {{ kitchenRound(sized.needMillilitres) }} mL, at {{ bowl.snapshot.head.profile.stretchedLengthCentimetres }} cm.
         <WhyDialog class="no-print" :steps="whySteps(sized)" :millilitres="sized.needMillilitres" />
       </p>
+      <p v-if="swaps.length > 0" class="quiet">Swapped: {{ swaps.join(', ') }}.</p>
       <div class="two">
-        <MeasuresCard :bowl="sized" :spoons="bowl.snapshot.spoons" />
-        <VesselDrawing
+        <MeasuresCard
           :bowl="sized"
+          :catalogue="catalogue"
+          :spoons="bowl.snapshot.spoons"
+          :makings="bowl.snapshot.choices.makings"
+        />
+        <VesselDrawing
+          class="no-print"
+          :bowl="sized"
+          :catalogue="catalogue"
           :need-millilitres="sized.needMillilitres"
           :low-millilitres="sized.needMillilitres"
           :high-millilitres="sized.needMillilitres"
@@ -63,6 +88,11 @@ async function remove(): Promise<void> {
       <ol class="steps">
         <li v-for="step in bowl.snapshot.mask.steps" :key="step">{{ step }}</li>
       </ol>
+      <ul v-if="notes.length > 0" class="notes">
+        <li v-for="note in notes" :key="note.id">
+          <b>{{ note.who }}</b> {{ note.words }}
+        </li>
+      </ul>
       <p>
         Wear {{ writeMinutes(bowl.snapshot.mask.wear.aimMinutes) }}, never past
         {{ writeMinutes(bowl.snapshot.mask.wear.limitMinutes) }}. {{ rinseWords(bowl.snapshot.mask.rinse) }}
@@ -95,6 +125,18 @@ async function remove(): Promise<void> {
   grid-template-columns: 1.3fr 1fr;
   gap: 32px;
   align-items: start;
+}
+.notes {
+  padding-left: 1.3em;
+  margin: 0 0 14px;
+}
+@media print {
+  .two {
+    grid-template-columns: 1fr;
+  }
+  .page {
+    padding: 0;
+  }
 }
 .steps {
   padding-left: 1.4em;

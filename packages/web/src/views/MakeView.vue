@@ -5,7 +5,7 @@ import NoBowlYet from '../parts/NoBowlYet.vue';
 import { useCurrentBowl } from '../composables/useCurrentBowl';
 import { useKeys } from '../composables/useKeys';
 
-const { bowl, failure } = useCurrentBowl();
+const { bowl, failure, catalogue } = useCurrentBowl();
 const at = ref(0);
 watch(bowl, () => (at.value = 0));
 /** Measuring comes first; then the mask's own steps. */
@@ -29,7 +29,13 @@ useKeys([
     <div class="stage" aria-live="polite">
       <template v-if="at === 0">
         <h2>Measure out</h2>
-        <MeasuresCard :bowl="bowl.snapshot.sized" :spoons="bowl.snapshot.spoons" class="measures" />
+        <MeasuresCard
+          :bowl="bowl.snapshot.sized"
+          :catalogue="catalogue"
+          :makings="bowl.snapshot.choices.makings"
+          :spoons="bowl.snapshot.spoons"
+          class="measures"
+        />
       </template>
       <p v-else class="serif step">{{ bowl.snapshot.mask.steps[at - 1] }}</p>
     </div>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { CATALOGUE, FAMILIES, ingredientById, type Family } from '@amber-ladle/core/ingredient';
-import { NEEDS, type Mask, type Need } from '@amber-ladle/core/mask';
+import { FAMILIES, ingredientById, type Family } from '@amber-ladle/core/ingredient';
+import { BUILT_IN_MASKS, NEEDS, type Mask, type Need } from '@amber-ladle/core/mask';
 import { computed, ref } from 'vue';
 import FormulaBar from '../drawings/FormulaBar.vue';
 import { useHousehold } from '../stores/household';
@@ -8,6 +8,7 @@ import { FAMILY_WORDS } from '../words/family';
 import { NEED_WORDS, SLOT_WORDS, writeMinutes } from '../words/mask';
 
 const household = useHousehold();
+const builtIn = new Set(BUILT_IN_MASKS.map(({ id }) => id));
 const search = ref('');
 const need = ref<Need | null>(null);
 const family = ref<Family | null>(null);
@@ -21,9 +22,13 @@ const times = [40, 60, 90, 150].map((value) => ({ value, title: `within ${writeM
 
 const totalMinutes = (mask: Mask): number => mask.handsOnMinutes + mask.wear.aimMinutes;
 const familiesOf = (mask: Mask): Family[] =>
-  mask.parts.map(({ ingredientId }) => ingredientById(CATALOGUE, ingredientId).family);
+  mask.parts.map(({ ingredientId }) => ingredientById(household.catalogue, ingredientId).family);
 const words = (mask: Mask): string =>
-  [mask.name, mask.summary, ...mask.parts.map(({ ingredientId }) => ingredientById(CATALOGUE, ingredientId).name)]
+  [
+    mask.name,
+    mask.summary,
+    ...mask.parts.map(({ ingredientId }) => ingredientById(household.catalogue, ingredientId).name),
+  ]
     .join(' ')
     .toLowerCase();
 
@@ -41,7 +46,13 @@ const shown = computed(() =>
 
 <template>
   <div class="page">
-    <h1>Masks</h1>
+    <div class="title">
+      <h1>Masks</h1>
+      <span class="does">
+        <v-btn color="primary" :to="{ name: 'mask-new' }">Write one</v-btn>
+        <v-btn variant="text" color="primary" :to="{ name: 'ingredients' }">Ingredients</v-btn>
+      </span>
+    </div>
     <div class="filters">
       <v-text-field v-model="search" label="Find by name or ingredient" clearable />
       <v-select v-model="need" :items="needs" label="Used for" clearable />
@@ -50,14 +61,21 @@ const shown = computed(() =>
       <v-select v-model="mostMinutes" :items="times" label="Time" clearable />
     </div>
     <p class="quiet" role="status">{{ shown.length }} of {{ household.masks.length }} masks</p>
+    <p v-if="shown.length === 0" class="empty">
+      None like that. Clear a filter, or
+      <RouterLink class="quiet-link" :to="{ name: 'mask-new' }">write it yourself</RouterLink>.
+    </p>
     <ul class="plain-list rows book">
       <li v-for="mask in shown" :key="mask.id">
         <RouterLink :to="{ name: 'mask', params: { id: mask.id } }">
-          <span class="serif name">{{ mask.name }}</span>
+          <span
+            ><span class="serif name">{{ mask.name }}</span>
+            <span v-if="!builtIn.has(mask.id)" class="quiet own"> your own, version {{ mask.version }}</span></span
+          >
           <FormulaBar :parts="mask.parts" />
           <span>{{ mask.summary }}</span>
           <span class="quiet meta">
-            {{ mask.needs.map((n) => NEED_WORDS[n]).join(', ') }} · {{ SLOT_WORDS[mask.slot] }} ·
+            {{ [...mask.needs.map((n) => NEED_WORDS[n]), SLOT_WORDS[mask.slot]].join(', ') }} ·
             <span class="figures">{{ writeMinutes(totalMinutes(mask)) }}</span>
           </span>
         </RouterLink>
@@ -67,6 +85,15 @@ const shown = computed(() =>
 </template>
 
 <style scoped>
+.title {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+}
+.does {
+  display: flex;
+  gap: 8px;
+}
 .filters {
   display: grid;
   grid-template-columns: 2fr 1fr 1fr 1fr 1fr;

@@ -1,4 +1,4 @@
-import type { Mask, Need, Slot } from '@amber-ladle/core/mask';
+import type { HairState, Mask, Need, Slot } from '@amber-ladle/core/mask';
 
 /** What makers use a mask for, in words. */
 export const NEED_WORDS: Readonly<Record<Need, string>> = {
@@ -36,11 +36,29 @@ export const HEAT_WORDS: Readonly<Record<Mask['heat'], string>> = {
   'dryer-may-help': 'A cap; a hooded dryer on low may shorten it.',
 };
 
-const TEMPERATURE_WORDS: Readonly<Record<Mask['rinse']['temperature'], string>> = {
+export const TEMPERATURE_WORDS: Readonly<Record<Mask['rinse']['temperature'], string>> = {
   'cool-to-lukewarm': 'cool to lukewarm water only',
   lukewarm: 'lukewarm water',
   'lukewarm-then-cool': 'lukewarm, then cool water',
   warm: 'warm water',
+};
+
+export const MIXING_WORDS: Readonly<Record<Mask['mixing'], string>> = {
+  blender: 'blender',
+  fork: 'fork',
+  pot: 'pot and spoon',
+};
+
+export const APPLICATOR_WORDS: Readonly<Record<Mask['applicator'], string>> = {
+  brush: 'brush',
+  hand: 'hands',
+  bottle: 'applicator bottle',
+};
+
+export const HAIR_STATE_WORDS: Readonly<Record<HairState, string>> = {
+  dry: 'dry',
+  spritzed: 'lightly spritzed',
+  'towel-dried': 'washed and towel-dried',
 };
 
 /** How to rinse a mask out, in one sentence. */

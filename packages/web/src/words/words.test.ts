@@ -1,12 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import { BUILT_IN_MASKS } from '@amber-ladle/core/mask';
+import { BUILT_IN_MASKS, swapConsequences, swapped, swapsFor } from '@amber-ladle/core/mask';
 import { sizeBowl } from '@amber-ladle/core/batch';
-import { CATALOGUE } from '@amber-ladle/core/ingredient';
+import { CATALOGUE, overlaid } from '@amber-ladle/core/ingredient';
 import { SPOON_SETS } from '@amber-ladle/core/measure';
 import { makingWords } from './making';
 import { aProfile } from '@amber-ladle/core/testing';
 import { rinseWords, writeMinutes } from './mask';
-import { pullWords, thinnerWords } from './texture';
+import { consequenceWords } from './swap';
+import { pullWords } from './texture';
 import { whySteps } from './why';
 import { writeDay, writeTime } from './when';
 
@@ -55,24 +56,49 @@ it('explains a need by steps that end at it', () => {
 });
 
 it('says what goes in the pot, and nothing of what comes as it is', () => {
-  const words = makingWords('rice-cream', 400, SPOON_SETS.us);
+  const words = makingWords('rice-cream', 400, SPOON_SETS.us, CATALOGUE);
   expect(words).toMatch(
     /^From \d+ g white rice, dry \(.*cup.*\) and \d+ mL water, 25 min with the lid ajar; \d+ mL more at the blender\.$/,
   );
-  expect(makingWords('rose-infused-oil', 50, SPOON_SETS.us)).toContain('g of almond oil');
-  expect(makingWords('milk', 50, SPOON_SETS.us)).toBe('');
+  expect(makingWords('rose-infused-oil', 50, SPOON_SETS.us, CATALOGUE)).toContain('almond oil');
+  expect(makingWords('milk', 50, SPOON_SETS.us, CATALOGUE)).toBe('');
 });
 
-it('offers a thinner only where a reasonable amount does it', () => {
-  const profile = aProfile();
-  const sizeOf = (id: string) => {
-    const mask = BUILT_IN_MASKS.find((candidate) => candidate.id === id)!;
-    const wearer = { ageYears: 30, sensitiveSkin: false };
-    return { mask, bowl: sizeBowl({ profile, wearer }, mask, CATALOGUE, { spoons: SPOON_SETS.us }) };
+it('names what thickens and what thins a bowl most', () => {
+  const mask = BUILT_IN_MASKS.find(({ id }) => id === 'galley-egg')!;
+  const head = { profile: aProfile(), wearer: { ageYears: 30, sensitiveSkin: false } };
+  const bowl = sizeBowl(head, mask, CATALOGUE, { spoons: SPOON_SETS.us });
+  expect(pullWords(bowl, CATALOGUE)).toBe('mayonnaise thickens it most, whole egg thins it most');
+});
+
+it('says what a swap changes: texture, allergens, what is stricter now', () => {
+  const egg = BUILT_IN_MASKS.find(({ id }) => id === 'galley-egg')!;
+  const without = swapped(egg, swapsFor(egg, 'without-egg', CATALOGUE).swaps, CATALOGUE);
+  expect(consequenceWords(swapConsequences(egg, without, CATALOGUE)).join(' ')).toContain('No egg');
+  const rice = BUILT_IN_MASKS.find(({ id }) => id === 'rice-silk')!;
+  const stained = swapped({ ...rice, slot: 'after-shampoo' }, { 'rice-cream': 'carrot' }, CATALOGUE);
+  const words = consequenceWords(swapConsequences({ ...rice, slot: 'after-shampoo' }, stained, CATALOGUE)).join(' ');
+  expect(words).toContain('Before the shampoo now, since it stains.');
+});
+
+it('says what goes in the pot by the school that was chosen, and what a made thing of one’s own is made of', () => {
+  const pot = (options: object) => makingWords('rice-cream', 400, SPOON_SETS.us, CATALOGUE, { 'rice-cream': options });
+  expect(pot({ volumes: 3.75 })).toContain('top up with');
+  expect(pot({ soaked: true })).toMatch(/, 1[67] min/);
+  expect(pot({ lid: 'on' })).toContain('with the lid on');
+  const balm = {
+    ...CATALOGUE.get('olive-oil')!,
+    id: 'balm',
+    name: 'Balm',
+    madeOf: {
+      parts: [
+        { ingredientId: 'olive-oil', share: 0.75 },
+        { ingredientId: 'shea-butter', share: 0.25 },
+      ],
+      keptBackShare: 0,
+      minutes: 10,
+      how: '',
+    },
   };
-  const egg = sizeOf('galley-egg');
-  expect(thinnerWords(egg.bowl, egg.mask, CATALOGUE)).toMatch(/mL more water would make it pourable/);
-  expect(pullWords(egg.bowl, CATALOGUE)).toBe('mayonnaise thickens it most, whole egg thins it most');
-  const rice = sizeOf('rice-silk');
-  expect(thinnerWords(rice.bowl, rice.mask, CATALOGUE)).toBe('');
+  expect(makingWords('balm', 40, SPOON_SETS.us, overlaid([balm]))).toBe('Made of 30 g olive oil, 10 g shea butter.');
 });

@@ -1,24 +1,56 @@
 import {
   bowlFromInHand,
+  masksUsingUp,
+  reviewMask,
+  simulateShortfall,
   sizeBowl,
+  slips,
+  togetherOrApart,
   type AmountOptions,
   type InHand,
+  type ReviewFinding,
+  type Shortfall,
+  type ShortfallOptions,
   type SizedBowl,
   type SizedHead,
   type SizeOptions,
+  type Slip,
+  type TogetherOrApart,
+  type UpUse,
 } from '@amber-ladle/core/batch';
-import { CATALOGUE } from '@amber-ladle/core/ingredient';
+import { CATALOGUE, overlaid, type Ingredient } from '@amber-ladle/core/ingredient';
 import type { Mask } from '@amber-ladle/core/mask';
+import type { Spoon } from '@amber-ladle/core/measure';
 import { expose } from 'comlink';
 
+let catalogue = CATALOGUE;
+
 const sizing = {
-  size: (head: SizedHead, mask: Mask, options: SizeOptions): SizedBowl => sizeBowl(head, mask, CATALOGUE, options),
+  /** The household's own rows, laid over the built-in ones from here on. */
+  learn: (own: readonly Ingredient[]): void => void (catalogue = overlaid(own)),
+  size: (head: SizedHead, mask: Mask, options: SizeOptions): SizedBowl => sizeBowl(head, mask, catalogue, options),
   fromInHand: (
     mask: Mask,
     gramsInHand: Readonly<Record<string, number>>,
     head: Pick<SizedHead, 'wearer'>,
     options: AmountOptions,
-  ): InHand => bowlFromInHand(mask, CATALOGUE, gramsInHand, head, options),
+  ): InHand => bowlFromInHand(mask, catalogue, gramsInHand, head, options),
+  shortfall: (bowl: SizedBowl, mask: Mask, options: ShortfallOptions): Shortfall =>
+    simulateShortfall(bowl, mask, catalogue, options),
+  together: (
+    heads: readonly [SizedHead, ...SizedHead[]],
+    mask: Mask,
+    options: Omit<SizeOptions, 'others'>,
+  ): TogetherOrApart => togetherOrApart(heads, mask, catalogue, options),
+  usingUp: (
+    masks: readonly Mask[],
+    ingredientId: string,
+    grams: number,
+    head: SizedHead,
+    options: AmountOptions,
+  ): readonly UpUse[] => masksUsingUp(masks, catalogue, ingredientId, grams, head, options),
+  slips: (bowl: SizedBowl, mask: Mask): readonly Slip[] => slips(bowl, mask, catalogue),
+  review: (mask: Mask, spoons: readonly Spoon[]): readonly ReviewFinding[] => reviewMask(mask, catalogue, spoons),
 };
 
 export type Sizing = typeof sizing;

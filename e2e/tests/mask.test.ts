@@ -1,0 +1,229 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { axeFaults, made, openHouse, textWhen, type House } from './house';
+
+let house: House;
+beforeAll(async () => {
+  house = await openHouse();
+});
+afterAll(async () => {
+  await house.close();
+});
+const click = (text: string): Promise<void> => house.page.locator(`::-p-text(${text})`).click();
+const text = (selector: string): Promise<string> => house.page.$eval(selector, (e) => e.textContent ?? '');
+
+const PASTED = `Lock-keeper's Sunday
+2 yolks
+3 tbsp olive oil
+half a papaya
+1 tbsp moonlight dew
+Press the papaya through a cloth.
+Beat in the yolks by fork.`;
+
+describe('a mask of one’s own', () => {
+  it('is pasted, asked about, confirmed line by line, survives a reload, and is sized', async () => {
+    const { page } = house;
+    await house.open('/masks/new');
+    await click('Paste a mask');
+    await page.waitForSelector('.paste textarea');
+    await page.type('.paste textarea', PASTED);
+    await textWhen(page, '.sheet [role="status"]', /4 measures, 1 to be asked about, 2 steps/);
+    await click('Look at the lines');
+    await page.waitForSelector('.reading .pill');
+    // Nothing counts before it is confirmed.
+    await click('Put it in the book');
+    await textWhen(page, '.alert', /still have a question/);
+    for (let left = 3; left > 0; left--) {
+      await page.locator('.reading .pill').click();
+      await page.waitForFunction((n) => document.querySelectorAll('.reading .pill').length === n, {}, left - 1);
+    }
+    await page.reload();
+    await textWhen(page, '.question', /Which ingredient is “moonlight”, “dew”\?/);
+    expect(await page.$eval('.names input', (e) => (e as HTMLInputElement).value)).toBe("Lock-keeper's Sunday");
+    await page.locator('[aria-label="Take out line 5"], [aria-label="Take out line 4"]').click();
+    await textWhen(page, '[data-test="review"]', /Raw egg cooks/);
+    await click('Apply the usual care');
+    await textWhen(page, '[data-test="review"]', /Nothing to say against it/);
+    expect(await axeFaults(page)).toEqual([]);
+    await click('Put it in the book');
+    await textWhen(page, 'h1', /Lock-keeper's Sunday/);
+    expect(await text('table')).toContain('Egg yolk');
+    await click('Size this');
+    expect(await made(page)).toBeGreaterThan(50);
+  });
+
+  it('keeps its versions, brings one back, and is taken out with a way back', async () => {
+    const { page } = house;
+    await house.open('/masks');
+    await click("Lock-keeper's Sunday");
+    await click('Change it');
+    await page.waitForSelector('.written');
+    await page.locator('[aria-label^="Usable grams of Olive oil"]').fill('30');
+    await page.keyboard.press('Tab');
+    await click('Keep as version 2');
+    await textWhen(page, '.versions', /Version 2/);
+    await page.locator('[aria-label="Bring version 1 back"]').click();
+    await textWhen(page, '.versions', /Version 3/);
+    await click('Take it out of the book');
+    await textWhen(page, '.v-snackbar', /out of the book/);
+    await page.locator('.v-snackbar button ::-p-text(Undo)').click();
+    await textWhen(page, '.book', /Lock-keeper's Sunday/);
+  });
+
+  it('is refused kindly when it is a book', async () => {
+    const { page } = house;
+    await house.open('/masks/new');
+    await click('Paste a mask');
+    await page.waitForSelector('.paste textarea');
+    await page.type('.paste textarea', '1 egg');
+    await page.$eval('.paste textarea', (field) => {
+      const clipboardData = new DataTransfer();
+      clipboardData.setData('text', '1 egg\n'.repeat(400_000));
+      field.dispatchEvent(new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true }));
+    });
+    await textWhen(page, '.paste', /one mask at a time/i);
+    expect(await page.$eval('.paste textarea', (field) => (field as HTMLTextAreaElement).value)).toBe('1 egg');
+  });
+});
+
+describe('on the bench', () => {
+  it('swaps what is asked to be without, says what changes, and takes it back', async () => {
+    const { page } = house;
+    await house.open('/bowl?mask=galley-egg');
+    await made(page);
+    await click('without egg');
+    expect(await textWhen(page, '[data-test="swapped"]', /No .*egg/)).toContain('for whole egg');
+    expect(await text('.card')).not.toContain('Whole egg');
+    await click('take back');
+    await textWhen(page, '.card', /Whole egg/);
+    await page.locator('[aria-label="Swap castor oil"]').click();
+    await page.locator('.offers .v-list-item').click();
+    await textWhen(page, '[data-test="swapped"]', /for castor oil/);
+    await click('take back');
+  });
+
+  it('sizes one bowl for two, weighs it against a bowl each, and keeps either', async () => {
+    const { page } = house;
+    await house.open('/bowl?mask=towpath-avocado');
+    await made(page);
+    await page.locator('.share .pill ::-p-text(Pip)').click();
+    await textWhen(page, '[data-test="share"]', /One bowl: \d+ mL. A bowl each: \d+ mL/);
+    await textWhen(page, '.needline', /Isaura and Pip need/);
+    await click('a bowl each');
+    await textWhen(page, '.own', /For Pip/);
+    await click('Keep these bowls');
+    await page.waitForSelector('[data-test="kept-made"]');
+    await house.open('/notes');
+    const list = await textWhen(page, '.list', /Towpath avocado/);
+    expect(list.match(/Towpath avocado/g)!.length).toBeGreaterThanOrEqual(2);
+  });
+
+  it('simulates running short beside the screen and says how many bowls', async () => {
+    await house.open('/bowl?mask=towpath-avocado');
+    await textWhen(house.page, '.spare', /20,000 simulated bowls/);
+    expect(await house.page.$eval('.spare svg', (e) => e.getAttribute('aria-label'))).toMatch(/in 100 come up short/);
+  });
+
+  it('says how to have it thinner, and what a cooked amount makes', async () => {
+    const { page } = house;
+    await house.open('/bowl?mask=galley-egg');
+    await made(page);
+    await page.locator('.wish .pill ::-p-text(pourable)').click();
+    expect(await textWhen(page, '[data-test="texture-fix"]', /To have it pourable/)).toMatch(
+      /add about .* or hold back/,
+    );
+    await house.open('/bowl?mask=rice-silk');
+    await made(page);
+    await page.locator('[aria-label="Pot of rice cream"]').click();
+    const pot = await textWhen(page, '[data-test="pot"]', /mL water, 25 min/);
+    await click('soaked an hour');
+    expect(await textWhen(page, '[data-test="pot"]', /1\d min/)).not.toBe(pot);
+    await click('soaked an hour');
+    await page.type('.reverse input', '90');
+    await textWhen(page, '[data-test="cooked-makes"]', /6\d\d g/);
+    await click('Use all of it');
+    await page.waitForSelector('[aria-label="Exactly this much rice cream"][aria-pressed="true"]');
+  });
+});
+
+describe('ingredients', () => {
+  it('show every figure with its source, are corrected, and go back', async () => {
+    const { page } = house;
+    await house.open('/ingredients/honey');
+    expect(await text('table')).toMatch(/USDA FoodData Central, SR Legacy, from memory/);
+    await click('Correct it');
+    await page.waitForSelector('.form');
+    const weight = await page.waitForSelector('::-p-xpath(//label[contains(., "It weighs")]/following::input[1])');
+    await weight?.click({ count: 3 });
+    await weight?.type('6');
+    await click('Keep the correction');
+    await textWhen(page, 'table', /Weighed or entered by this household/);
+    await click('Back to the built-in figures');
+    await page.waitForFunction(() => !document.querySelector('table')?.textContent?.includes('this household'));
+  });
+
+  it('are added, used in a mask, and then not taken out', async () => {
+    const { page } = house;
+    await house.open('/ingredients/new');
+    await click('Add it');
+    await textWhen(page, '.form', /Give it a name|Weigh one level spoon/);
+    await page.type('.form input', 'Heather honey');
+    const weight = await page.waitForSelector('::-p-xpath(//label[contains(., "It weighs")]/following::input[1])');
+    await weight?.click({ count: 3 });
+    await weight?.type('7');
+    await click('Add it');
+    await textWhen(page, 'h1', /Heather honey/);
+    await house.open('/masks/new');
+    await page.type('.names input', 'Moor bowl');
+    await page.type('.written', '2 tbsp heather honey');
+    await textWhen(page, '.read', /Heather honey/);
+    await page.keyboard.press('Enter');
+    await page.waitForFunction(() => document.querySelectorAll('.written').length === 2);
+    await page.type('.line:nth-child(2) .written', '100 g yogurt');
+    await click('Put it in the book');
+    await textWhen(page, 'h1', /Moor bowl/);
+    await house.open('/ingredients/heather-honey');
+    await textWhen(page, '[data-test="uses"]', /Moor bowl/);
+    await click('Take it out');
+    await textWhen(page, '.v-snackbar', /Take it out of “Moor bowl” first/);
+    await textWhen(page, 'h1', /Heather honey/);
+  });
+});
+
+it('prints a clean card of a bowl', async () => {
+  const { page } = house;
+  await house.open('/bowls/5d0c1f0e-57e1-4c0e-9f60-3a5b1a3d0004');
+  await page.waitForSelector('.card');
+  await page.emulateMediaType('print');
+  const shown = await page.$$eval('header, .v-btn, .vessel, .card', (all) =>
+    all.map((e) => [
+      e.className.toString().split(' ')[0],
+      getComputedStyle(e).display !== 'none' && e.getClientRects().length > 0,
+    ]),
+  );
+  expect(shown.filter(([, visible]) => visible).map(([name]) => name)).toEqual(['plain-list']);
+  await page.emulateMediaType('screen');
+});
+
+it('fits a phone and pleases axe in both lights, on the new screens', async () => {
+  const { page } = house;
+  const screens = ['/masks/new', '/ingredients', '/ingredients/papaya', '/ingredients/new'];
+  for (const scheme of ['light', 'dark']) {
+    await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: scheme }]);
+    for (const path of screens) {
+      await house.open(path);
+      await new Promise((resolve) => setTimeout(resolve, 250));
+      expect([path, await axeFaults(page)]).toEqual([path, []]);
+    }
+  }
+  await page.setViewport({ width: 390, height: 844, hasTouch: true, isMobile: true });
+  for (const path of screens) {
+    await house.open(path);
+    const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+    expect([path, over]).toEqual([path, 0]);
+  }
+  await page.setViewport({ width: 1280, height: 800 });
+});
+
+it('never complained on the console', () => {
+  expect(house.complaints.filter((words) => !/409|422/.test(words))).toEqual([]);
+});

@@ -1,0 +1,113 @@
+import { gramsOf, namesIn, readLine, type DraftLine } from '@amber-ladle/core/exchange';
+import { ingredientById, type Catalogue, type MeasuredBy, type Role } from '@amber-ladle/core/ingredient';
+import { composed, type Amount, type FormulaPart } from '@amber-ladle/core/mask';
+import type { MeasureSystem } from '@amber-ladle/core/measure';
+import { computed, ref, type Ref } from 'vue';
+
+/** One line of a formula as it is being written. */
+export interface DraftRow {
+  readonly key: number;
+  text: string;
+  ingredientId: string | null;
+  grams: number | null;
+  /** Unset follows what is usual for the ingredient. */
+  role: Role | null;
+  measuredBy: MeasuredBy | null;
+  tolerancePercent: number | null;
+  /** False for a pasted line until the maker has said that it is read rightly. */
+  isConfirmed: boolean;
+}
+
+/** What was said of an amount is kept to this many figures. */
+const round = (grams: number): number => Number(grams.toPrecision(4));
+
+/** A formula in the making: lines as a cook writes them, what each comes to, and the shares they make together. */
+export function useDraft(catalogue: Ref<Catalogue>, system: Ref<MeasureSystem>, rows: Ref<DraftRow[]> = ref([])) {
+  const names = computed(() => namesIn(catalogue.value));
+  const read = (text: string): DraftLine => readLine(text, catalogue.value, system.value, names.value);
+
+  const nextKey = (): number => Math.max(0, ...rows.value.map(({ key }) => key)) + 1;
+  function rowFrom(text: string, isConfirmed: boolean, key = nextKey()): DraftRow {
+    const { ingredientId, grams, measuredBy, questions } = read(text);
+    const isClear = questions.length === 0;
+    return {
+      key,
+      text,
+      ingredientId: ingredientId ?? null,
+      grams: isClear && grams !== undefined ? round(grams) : null,
+      role: null,
+      measuredBy: isClear ? (measuredBy ?? null) : null,
+      tolerancePercent: null,
+      isConfirmed,
+    };
+  }
+
+  const add = (text = '', isConfirmed = true): void => void rows.value.push(rowFrom(text, isConfirmed));
+  function remove(key: number): void {
+    rows.value = rows.value.filter((row) => row.key !== key);
+  }
+  const replace = (key: number, part: Partial<DraftRow>): void => {
+    rows.value = rows.value.map((row) => (row.key === key ? { ...row, ...part } : row));
+  };
+  /** The line is written anew: what was chosen by hand for the old words no longer holds. */
+  const rewrite = (key: number, text: string): void => replace(key, rowFrom(text, true, key));
+  /** The ingredient is chosen by hand; the amount that was written is reckoned for it. */
+  function choose(key: number, ingredientId: string | null): void {
+    const row = rows.value.find((one) => one.key === key);
+    if (!row) return;
+    if (ingredientId === null) {
+      replace(key, { ingredientId: null, grams: null });
+      return;
+    }
+    const { amount } = read(row.text);
+    const reckoned = amount ? gramsOf(amount, ingredientById(catalogue.value, ingredientId)) : undefined;
+    replace(key, {
+      ingredientId,
+      grams: reckoned ? round(reckoned.grams) : row.grams,
+      measuredBy: reckoned?.measuredBy ?? null,
+      isConfirmed: true,
+    });
+  }
+
+  /** Lines of an existing formula, as so many grams of each to 100 g. */
+  function load(parts: readonly FormulaPart[]): void {
+    rows.value = parts.flatMap((part, i) => {
+      const row = catalogue.value.get(part.ingredientId);
+      const grams = round(part.share * 100);
+      return {
+        key: i + 1,
+        text: part.writtenAmount ?? `${grams} g ${row?.name ?? part.ingredientId}`,
+        ingredientId: row ? part.ingredientId : null,
+        grams,
+        role: part.role,
+        measuredBy: part.measuredBy,
+        tolerancePercent: Math.round(part.tolerance * 1000) / 10,
+        isConfirmed: true,
+      };
+    });
+  }
+
+  const isSettled = (row: DraftRow): boolean =>
+    row.isConfirmed && row.ingredientId !== null && row.grams !== null && row.grams > 0;
+  const written = computed(() => rows.value.filter(({ text, ingredientId }) => text.trim() !== '' || ingredientId));
+  const open = computed(() => written.value.filter((row) => !isSettled(row)));
+
+  const parts = computed<readonly FormulaPart[]>(() => {
+    const amounts = written.value
+      .filter(isSettled)
+      .map(({ ingredientId, grams, role, measuredBy, tolerancePercent, text }): Amount => ({
+        ingredientId: ingredientId ?? '',
+        grams: grams ?? 0,
+        ...(role ? { role } : {}),
+        ...(measuredBy ? { measuredBy } : {}),
+        ...(tolerancePercent ? { tolerance: tolerancePercent / 100 } : {}),
+        ...(text.trim() ? { writtenAmount: text.trim().slice(0, 120) } : {}),
+      }));
+    return amounts.length === 0 ? [] : composed(amounts, catalogue.value);
+  });
+  const shareOf = (row: DraftRow): number =>
+    parts.value.find(({ ingredientId }) => ingredientId === row.ingredientId)?.share ?? 0;
+
+  return { rows, written, open, parts, read, add, remove, replace, rewrite, choose, load, shareOf, isSettled };
+}
+export type Draft = ReturnType<typeof useDraft>;

@@ -1,0 +1,174 @@
+import { fieldMessages, maskInputSchema, parse, type MaskInput } from '@amber-ladle/contract';
+import type { FormulaDraft } from '@amber-ladle/core/exchange';
+import { estimateTexture, tightened, type Mask } from '@amber-ladle/core/mask';
+import { useSessionStorage } from '@vueuse/core';
+import { computed, ref, type Ref } from 'vue';
+import { ValidationError } from 'yup';
+import { ApiError } from '../api/client';
+import { useHousehold } from '../stores/household';
+import { plain, sizing } from '../workers/sizing';
+import { useDraft, type DraftRow } from './useDraft';
+import { useNewest } from './useNewest';
+import { useRested } from './useRested';
+
+export type MaskFields = Omit<MaskInput, 'parts'>;
+
+const blank = (): MaskFields => ({
+  name: '',
+  summary: '',
+  needs: [],
+  slot: 'before-shampoo',
+  coverage: 'roots-to-tips',
+  texture: 'creamy',
+  endsExtraShare: 0.1,
+  heldRatios: [],
+  mixing: 'blender',
+  strained: false,
+  applicator: 'brush',
+  heat: 'cap',
+  wear: { minimumMinutes: 20, aimMinutes: 40, limitMinutes: 60 },
+  rinse: { temperature: 'lukewarm-then-cool', shampoos: 1, conditioner: true, acidRinse: false },
+  keeping: 'same-day',
+  handsOnMinutes: 15,
+  steps: [],
+});
+
+interface Stored {
+  fields: MaskFields;
+  rows: DraftRow[];
+  isTouched: boolean;
+}
+
+/**
+ * A mask being written. What is typed stays in this browser until it is kept or thrown away, so that a reload or a
+ * lost server costs nothing.
+ *
+ * @param key what is being written: a mask's id, or a name for a new one
+ * @param from the mask it starts from
+ */
+export function useMaskEditor(key: string, from: Ref<Mask | undefined>, newName: string | undefined) {
+  const household = useHousehold();
+  const stored = useSessionStorage<Stored>(`amber-ladle-mask-${key}`, {
+    fields: blank(),
+    rows: [],
+    isTouched: false,
+  });
+  const errors = ref<Record<string, string>>({});
+  const fields = computed(() => stored.value.fields);
+  const rows = computed({
+    get: () => stored.value.rows,
+    set: (next) => {
+      errors.value = {};
+      stored.value = { ...stored.value, rows: next, isTouched: true };
+    },
+  });
+  const draft = useDraft(
+    computed(() => household.catalogue),
+    computed(() => household.settings.measureSystem),
+    rows,
+  );
+  function set(part: Partial<MaskFields>): void {
+    errors.value = {};
+    stored.value = { ...stored.value, fields: { ...fields.value, ...part }, isTouched: true };
+  }
+
+  function startOver(): void {
+    stored.value = { fields: blank(), rows: [], isTouched: false };
+    if (from.value) {
+      const { id: _id, version: _version, parts, ...rest } = plain(from.value);
+      draft.load(parts);
+      stored.value = { ...stored.value, fields: { ...rest, name: newName ?? rest.name }, isTouched: false };
+    } else {
+      draft.add();
+      stored.value = { ...stored.value, isTouched: false };
+    }
+  }
+  if (!stored.value.isTouched) startOver();
+
+  /** Takes what was read from a pasted text; its lines wait to be confirmed. */
+  function take(pasted: FormulaDraft): void {
+    rows.value = rows.value.filter(({ text }) => text.trim() !== '');
+    for (const { text } of pasted.lines) draft.add(text, false);
+    set({
+      ...(pasted.name && !fields.value.name ? { name: pasted.name } : {}),
+      ...(pasted.steps.length > 0 ? { steps: [...fields.value.steps, ...pasted.steps] } : {}),
+    });
+  }
+
+  const mask = computed<Mask | undefined>(() => {
+    if (draft.parts.value.length === 0) return undefined;
+    const ids = new Set(draft.parts.value.map(({ ingredientId }) => ingredientId));
+    const heldRatios = fields.value.heldRatios.filter(
+      ({ ingredientId, toIngredientId }) => ids.has(ingredientId) && ids.has(toIngredientId),
+    );
+    return { ...fields.value, heldRatios, id: key, version: from.value?.version ?? 1, parts: draft.parts.value };
+  });
+  const texture = computed(() =>
+    mask.value
+      ? estimateTexture(
+          mask.value.parts.map(({ ingredientId, share }) => ({ ingredientId, grams: share })),
+          household.catalogue,
+        )
+      : undefined,
+  );
+
+  const { rested, isMoving } = useRested(mask, 250);
+  /** What a careful colleague would say, a moment after the last key. */
+  const { current: findings } = useNewest(rested, (asked) => sizing().review(plain(asked), plain(household.spoons)));
+  /** The bowl it makes for the first head, and what a slip of the hand at each ingredient costs. */
+  const { current: trial } = useNewest(rested, async (asked) => {
+    const head = household.heads[0];
+    if (!head) return undefined;
+    const { ageYears, sensitiveSkin, profile, name } = head;
+    const sized = { profile: plain(profile), wearer: { ageYears, sensitiveSkin } };
+    const bowl = await sizing().size(sized, plain(asked), { spoons: plain(household.spoons) });
+    return { name, bowl, slips: await sizing().slips(bowl, plain(asked)) };
+  });
+
+  /** Applies the rules of its ingredients: egg cool and short, stains before shampoo, bits through a cloth. */
+  function tighten(): void {
+    if (!mask.value) return;
+    const { heat, rinse, wear, slot, strained, keeping } = tightened(mask.value, household.catalogue);
+    set({ heat, rinse, wear, slot, strained, keeping });
+  }
+
+  /** @returns the kept mask, or nothing when something needs another look */
+  async function save(saved: Pick<Mask, 'id' | 'version'> | undefined): Promise<Mask | undefined> {
+    if (draft.open.value.length > 0) {
+      errors.value = { parts: 'Some lines still have a question; answer it or take them out.' };
+      return undefined;
+    }
+    const input = {
+      ...plain(fields.value),
+      heldRatios: plain(mask.value?.heldRatios ?? []),
+      parts: plain(draft.parts.value),
+    };
+    try {
+      const kept = await household.saveMask(parse<MaskInput>(maskInputSchema, input), saved);
+      stored.value = { fields: blank(), rows: [], isTouched: false };
+      return kept;
+    } catch (error) {
+      if (error instanceof ValidationError) errors.value = fieldMessages(error);
+      else if (error instanceof ApiError && error.problem.fields) errors.value = error.problem.fields;
+      else throw error;
+      return undefined;
+    }
+  }
+  const isTouched = computed(() => stored.value.isTouched);
+  return {
+    fields,
+    set,
+    draft,
+    mask,
+    texture,
+    findings,
+    trial,
+    isMoving,
+    take,
+    tighten,
+    startOver,
+    save,
+    errors,
+    isTouched,
+  };
+}

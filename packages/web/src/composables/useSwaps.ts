@@ -1,0 +1,117 @@
+import type { BowlChoices } from '@amber-ladle/contract';
+import { ingredientById, type Ingredient } from '@amber-ladle/core/ingredient';
+import {
+  offends,
+  SWAP_WISHES,
+  swapCandidates,
+  swapConsequences,
+  swapped,
+  swapsFor,
+  type Mask,
+  type SwapWish,
+} from '@amber-ladle/core/mask';
+import { computed, type Ref } from 'vue';
+import { useHousehold } from '../stores/household';
+import { useNotice } from '../stores/notice';
+
+/** How many stand-ins are worth showing. */
+const MOST_OFFERED = 8;
+
+/** A mask of the book with what stands in for what, and what that changes. */
+export function useSwaps(book: Ref<Mask | undefined>, choices: Ref<BowlChoices>) {
+  const household = useHousehold();
+  const notice = useNotice();
+
+  const mask = computed<Mask | undefined>(() => {
+    if (!book.value) return undefined;
+    try {
+      return swapped(book.value, choices.value.swaps, household.catalogue);
+    } catch {
+      // A stand-in that has left the catalogue meanwhile stands in for nothing.
+      return book.value;
+    }
+  });
+
+  /** The book's ingredient that one on the bench stands in for; itself where it stands for itself. */
+  const originalOf = (ingredientId: string): string =>
+    Object.entries(choices.value.swaps).find(([, stand]) => stand === ingredientId)?.[0] ?? ingredientId;
+
+  const made = computed(() =>
+    (book.value?.parts ?? []).flatMap(({ ingredientId }) => {
+      const stand = choices.value.swaps[ingredientId];
+      return stand !== undefined && stand !== ingredientId && household.catalogue.has(stand)
+        ? [
+            {
+              ingredientId,
+              name: ingredientById(household.catalogue, ingredientId).name.toLowerCase(),
+              standIn: ingredientById(household.catalogue, stand).name,
+            },
+          ]
+        : [];
+    }),
+  );
+
+  const consequences = computed(() =>
+    book.value && mask.value && made.value.length > 0
+      ? swapConsequences(book.value, mask.value, household.catalogue)
+      : undefined,
+  );
+
+  /** What could stand in for an ingredient on the bench, the nearest first. */
+  function offered(ingredientId: string): readonly Ingredient[] {
+    if (!book.value) return [];
+    const original = originalOf(ingredientId);
+    return swapCandidates(book.value, original, household.catalogue)
+      .filter(({ id }) => id !== ingredientId)
+      .slice(0, MOST_OFFERED);
+  }
+
+  function put(swaps: BowlChoices['swaps']): void {
+    choices.value = { ...choices.value, swaps, lockedGrams: {} };
+  }
+
+  /** Lets one ingredient stand in for another; nothing puts the book's own back. */
+  function swap(ingredientId: string, standIn: string | undefined): void {
+    const original = originalOf(ingredientId);
+    const { [original]: _before, ...rest } = choices.value.swaps;
+    put(standIn === undefined ? rest : { ...rest, [original]: standIn });
+  }
+
+  /** The wishes that mean something for this mask, and whether each is fulfilled. */
+  const wishes = computed(() =>
+    SWAP_WISHES.filter((wish) =>
+      book.value?.parts.some(({ ingredientId }) => offends(ingredientById(household.catalogue, ingredientId), wish)),
+    ).map((wish) => ({
+      wish,
+      isMet: !mask.value?.parts.some(({ ingredientId }) =>
+        offends(ingredientById(household.catalogue, ingredientId), wish),
+      ),
+    })),
+  );
+
+  /** Fulfils a wish with the nearest stand-ins, or takes them back. */
+  function toggleWish(wish: SwapWish, isMet: boolean): void {
+    if (!book.value) return;
+    const offending = new Set(
+      book.value.parts
+        .filter(({ ingredientId }) => offends(ingredientById(household.catalogue, ingredientId), wish))
+        .map(({ ingredientId }) => ingredientId),
+    );
+    const kept = Object.fromEntries(Object.entries(choices.value.swaps).filter(([from]) => !offending.has(from)));
+    if (isMet) {
+      put(kept);
+      return;
+    }
+    const avoided = wishes.value.filter((one) => one.isMet).map((one) => one.wish);
+    const { swaps, without } = swapsFor(book.value, wish, household.catalogue, {
+      avoid: (row) => avoided.some((other) => offends(row, other)),
+    });
+    put({ ...kept, ...swaps });
+    if (without.length > 0) {
+      const names = without.map((id) => ingredientById(household.catalogue, id).name.toLowerCase());
+      notice.show(`Nothing here does the work of ${names.join(' and ')}; it stays in. Another mask may suit better.`);
+    }
+  }
+
+  return { mask, made, consequences, wishes, offered, swap, toggleWish, originalOf };
+}

@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import type { Head } from '@amber-ladle/contract';
+import type { TogetherOrApart } from '@amber-ladle/core/batch';
+import { kitchenRound } from '@amber-ladle/core/measure';
+import { computed } from 'vue';
+
+/** Who else is served: from one bowl, or from a bowl each, with what the difference comes to. */
+const { candidates, chosenIds, compared } = defineProps<{
+  /** The household's other heads. */
+  candidates: readonly Head[];
+  chosenIds: readonly string[];
+  compared: TogetherOrApart | undefined;
+}>();
+const emit = defineEmits<{ toggle: [headId: string] }>();
+const isApart = defineModel<boolean>({ required: true });
+
+const words = computed(() => {
+  if (!compared) return '';
+  const { togetherMillilitres, apartMillilitres, togetherCut, apartCut } = compared;
+  const [together, apart] = [kitchenRound(togetherMillilitres), kitchenRound(apartMillilitres)];
+  const saved = Math.max(0, apart - together);
+  const cut = apartCut - togetherCut;
+  const pieces = cut > 0 ? ` and leaves ${cut} cut ${cut === 1 ? 'piece' : 'pieces'} fewer` : '';
+  return (
+    `One bowl: ${together} mL. A bowl each: ${apart} mL. ` +
+    (saved > 0 ? `One saves ${saved} mL${pieces}.` : 'There is nothing between them.')
+  );
+});
+</script>
+
+<template>
+  <div v-if="candidates.length > 0" class="share">
+    <div class="line" role="group" aria-label="Also for">
+      <span class="quiet">also for</span>
+      <button
+        v-for="person in candidates"
+        :key="person.id"
+        type="button"
+        class="pill"
+        :aria-pressed="chosenIds.includes(person.id)"
+        @click="emit('toggle', person.id)"
+      >
+        {{ person.name }}
+      </button>
+    </div>
+    <template v-if="chosenIds.length > 0">
+      <div class="line" role="group" aria-label="One bowl or a bowl each">
+        <button type="button" class="pill" :aria-pressed="!isApart" @click="isApart = false">one bowl</button>
+        <button type="button" class="pill" :aria-pressed="isApart" @click="isApart = true">a bowl each</button>
+      </div>
+      <p class="figures words" aria-live="polite" data-test="share">{{ words || 'comparing…' }}</p>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px;
+  margin-bottom: 8px;
+}
+.words {
+  margin: 0 0 8px;
+  font-size: 0.95rem;
+}
+</style>

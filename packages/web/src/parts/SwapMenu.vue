@@ -1,0 +1,39 @@
+<script setup lang="ts">
+import type { Ingredient } from '@amber-ladle/core/ingredient';
+import { FAMILY_WORDS } from '../words/family';
+
+/** What could stand in for one ingredient, opened where it stands. */
+const { name, offered } = defineProps<{
+  name: string;
+  /** The nearest first; asked for when the menu opens. */
+  offered: () => readonly Ingredient[];
+  /** The book's ingredient, where something stands in for it now. */
+  original?: string | undefined;
+}>();
+const emit = defineEmits<{ swap: [ingredientId: string | undefined] }>();
+</script>
+
+<template>
+  <v-menu>
+    <template #activator="{ props: activator }">
+      <button v-bind="activator" type="button" class="tool" :aria-label="`Swap ${name}`">swap</button>
+    </template>
+    <v-list :aria-label="`Instead of ${name}`" class="offers">
+      <v-list-item v-if="original" :title="`Back to ${original}`" @click="emit('swap', undefined)" />
+      <v-list-item
+        v-for="row in offered()"
+        :key="row.id"
+        :title="row.name"
+        :subtitle="row.state || FAMILY_WORDS[row.family].toLowerCase()"
+        @click="emit('swap', row.id)"
+      />
+      <v-list-item v-if="offered().length === 0" title="Nothing in the catalogue does its work." disabled />
+    </v-list>
+  </v-menu>
+</template>
+
+<style scoped>
+.offers {
+  max-height: 420px;
+}
+</style>

@@ -1,0 +1,124 @@
+<script setup lang="ts">
+import type { FittedAmounts } from '@amber-ladle/core/batch';
+import { gramsPerMillilitre, ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
+import { textureFixes } from '@amber-ladle/core/mask';
+import { kitchenRound } from '@amber-ladle/core/measure';
+import { computed, ref, watch } from 'vue';
+import TextureScale from '../drawings/TextureScale.vue';
+import { pullWords, TEXTURES, type ScaleTexture } from '../words/texture';
+
+/** How thick the bowl comes out, what does that, and how to have it otherwise. */
+const { bowl, catalogue } = defineProps<{ bowl: FittedAmounts; catalogue: Catalogue }>();
+
+const wanted = ref<ScaleTexture>();
+watch(
+  () => bowl.texture.texture,
+  (now) => now === wanted.value && (wanted.value = undefined),
+);
+
+/** Further fixes are more of the same. */
+const MOST_OF = { add: 2, 'hold-back': 1 } as const;
+const fixes = computed(() => {
+  if (!wanted.value) return [];
+  const all = textureFixes(bowl.lines, catalogue, wanted.value);
+  return (['add', 'hold-back'] as const)
+    .flatMap((what) => all.filter(({ does }) => does === what).slice(0, MOST_OF[what]))
+    .map(({ does, ingredientId, grams, isInBowl }) => {
+      const row = ingredientById(catalogue, ingredientId);
+      const name = row.name.toLowerCase();
+      const amount = `${kitchenRound(grams / gramsPerMillilitre(row))} mL (${kitchenRound(grams)} g)`;
+      return does === 'add'
+        ? `add about ${amount} ${isInBowl ? 'more ' : ''}${name}`
+        : `hold back about ${amount} of the ${name}`;
+    });
+});
+const LONGEST = 120;
+const pulls = computed(() => {
+  const most = Math.max(0.1, ...bowl.texture.pulls.map(({ pull }) => Math.abs(pull)));
+  return [...bowl.texture.pulls]
+    .sort((a, b) => b.pull - a.pull)
+    .map(({ ingredientId, pull }) => ({
+      id: ingredientId,
+      name: ingredientById(catalogue, ingredientId).name,
+      width: (Math.abs(pull) / most) * LONGEST,
+      words: Math.abs(pull) < 0.05 ? 'hardly any' : pull > 0 ? 'thickens' : 'thins',
+      isThick: pull > 0,
+    }));
+});
+</script>
+
+<template>
+  <div class="texture">
+    <TextureScale :flow-log10="bowl.texture.flowLog10" />
+    <p class="quiet">{{ pullWords(bowl, catalogue) }}.</p>
+    <div class="wish" role="group" aria-label="Texture to have instead">
+      <span class="quiet">Rather</span>
+      <button
+        v-for="texture in TEXTURES.filter((one) => one !== bowl.texture.texture && one !== 'stiff')"
+        :key="texture"
+        type="button"
+        class="pill"
+        :aria-pressed="wanted === texture"
+        @click="wanted = wanted === texture ? undefined : texture"
+      >
+        {{ texture }}
+      </button>
+    </div>
+    <p v-if="wanted" aria-live="polite" data-test="texture-fix" class="figures">
+      <template v-if="fixes.length > 0">To have it {{ wanted }}: {{ fixes.join('; or ') }}.</template>
+      <template v-else>That far is another mask: no reasonable amount makes this one {{ wanted }}.</template>
+    </p>
+    <details>
+      <summary>What each ingredient does to it</summary>
+      <ul class="plain-list pulls">
+        <li v-for="pull in pulls" :key="pull.id">
+          <span>{{ pull.name }}</span>
+          <span class="bar" :class="{ thick: pull.isThick }" :style="{ width: `${pull.width}px` }" aria-hidden="true" />
+          <span class="quiet">{{ pull.words }}</span>
+        </li>
+      </ul>
+      <p class="quiet">An estimate to an order of magnitude: the fork has the last word.</p>
+    </details>
+  </div>
+</template>
+
+<style scoped>
+.texture {
+  margin-top: 12px;
+}
+p {
+  font-size: 0.95rem;
+  margin: 2px 0 6px;
+}
+p.quiet::first-letter {
+  text-transform: uppercase;
+}
+.wish {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px;
+}
+summary {
+  min-height: 44px;
+  display: flex;
+  align-items: center;
+  cursor: pointer;
+  color: rgb(var(--v-theme-primary));
+}
+.pulls li {
+  display: grid;
+  grid-template-columns: 130px 124px 1fr;
+  gap: 8px;
+  align-items: center;
+  padding: 3px 0;
+  font-size: 0.95rem;
+}
+.bar {
+  height: 8px;
+  background: var(--leaf);
+}
+.bar.thick {
+  background: var(--amber-fill);
+}
+</style>

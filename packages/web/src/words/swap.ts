@@ -1,0 +1,36 @@
+import type { SwapConsequences, SwapWish } from '@amber-ladle/core/mask';
+
+export const WISH_WORDS: Readonly<Record<SwapWish, string>> = {
+  'without-egg': 'without egg',
+  'without-dairy': 'without dairy',
+  'without-nuts': 'without nuts',
+  'without-honey': 'without honey',
+  'lighter-oil': 'lighter oil',
+};
+
+const TIGHTENED_WORDS: Readonly<Record<SwapConsequences['tightened'][number], string>> = {
+  heat: 'no warmth now, since it has raw egg in it',
+  rinse: 'cool to lukewarm rinse now',
+  wear: 'a shorter wear, an hour at the most',
+  slot: 'before the shampoo now, since it stains',
+  strained: 'through a cloth now',
+  keeping: 'same day only now',
+};
+
+/** What a swap changes, a sentence each: texture, washing out, allergens. */
+export function consequenceWords(consequences: SwapConsequences): string[] {
+  const { textureBefore, textureAfter, allergensGained, allergensLost, latexGained, tightened } = consequences;
+  const list = (words: readonly string[]): string => words.join(', ').replaceAll('-', ' ');
+  return [
+    textureBefore.texture === textureAfter.texture
+      ? `Stays ${textureAfter.texture}.`
+      : `Turns from ${textureBefore.texture} to ${textureAfter.texture}.`,
+    ...(allergensLost.length > 0 ? [`No ${list(allergensLost)} any more.`] : []),
+    ...(allergensGained.length > 0 ? [`Now contains ${list(allergensGained)}: patch test anew.`] : []),
+    ...(latexGained ? ['A latex allergy can cross with what came in.'] : []),
+    ...tightened.map((field) => {
+      const words = TIGHTENED_WORDS[field];
+      return `${words[0]?.toUpperCase()}${words.slice(1)}.`;
+    }),
+  ];
+}
