@@ -147,6 +147,7 @@ else if (what === 'lint') {
 } else if (what === 'bench') {
   install();
   build();
+  await chromium();
   process.exit(
     tool('vite/bin/vite.js', ['build', '--logLevel', 'warn'], { cwd: join(root, 'bench') }) ||
       run(process.execPath, [join(root, 'bench/dist/bench.js')]),

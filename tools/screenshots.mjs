@@ -18,6 +18,8 @@ const VIEWS = [
   { name: 'mask', path: '/masks/rice-silk' },
   { name: 'heads', path: '/heads' },
   { name: 'head-new', path: '/heads/new' },
+  { name: 'mask-editor', path: '/masks/new?from=galley-egg' },
+  { name: 'ingredient', path: '/ingredients/papaya' },
   { name: 'settings', path: '/settings' },
 ];
 

@@ -1,3 +1,4 @@
+import { benchDrag } from './drag';
 import { benchLoad } from './load';
 import { benchServer } from './server';
 import { benchSizing } from './sizing';
@@ -5,3 +6,4 @@ import { benchSizing } from './sizing';
 benchSizing();
 benchLoad(process.cwd());
 await benchServer();
+await benchDrag();

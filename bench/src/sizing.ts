@@ -1,4 +1,4 @@
-import { fit, sizeBowl, type FitProblem } from '@amber-ladle/core/batch';
+import { fit, simulateShortfall, sizeBowl, type FitProblem } from '@amber-ladle/core/batch';
 import { CATALOGUE } from '@amber-ladle/core/ingredient';
 import { BUILT_IN_MASKS } from '@amber-ladle/core/mask';
 import { SPOON_SETS } from '@amber-ladle/core/measure';
@@ -103,4 +103,13 @@ export function benchSizing(): void {
       `${percentile(samples, 0.5).toFixed(1)} ms (${(percentile(samples, 0.5) / (base[0] ?? 1)).toFixed(1)} ×)`,
     );
   }
+
+  const [mask] = BUILT_IN_MASKS;
+  if (!mask) return;
+  const wearer = { ageYears: 30, sensitiveSkin: false };
+  const bowl = sizeBowl({ profile: profile(40, 'medium'), wearer }, mask, CATALOGUE, { spoons: SPOON_SETS.us });
+  const samples = 200_000;
+  const simulate = (): number => timed(() => simulateShortfall(bowl, mask, CATALOGUE, { samples }));
+  const best = Math.min(simulate(), simulate(), simulate());
+  print('simulated bowls a second', `${((samples / best) * 1000).toExponential(1)}`);
 }

@@ -55,6 +55,26 @@ describe('sizeBowl', () => {
     );
   });
 
+  it('conserves mass from what is bought to the head and what is lost on the way', () => {
+    for (const mask of BUILT_IN_MASKS)
+      for (const stretchedLengthCentimetres of [12, 45, 80]) {
+        const head = { profile: profile({ stretchedLengthCentimetres }), wearer: adult };
+        const bowl = sizeBowl(head, mask, CATALOGUE, { spoons: SPOON_SETS.us });
+        let inBowl = 0;
+        for (const line of bowl.lines) {
+          const row = CATALOGUE.get(line.ingredientId)!;
+          const refuse = line.wholeGrams * (row.pieces?.refuseShare ?? 0);
+          expect(line.wholeGrams - refuse).toBeCloseTo(line.grams, 9);
+          const strainedOut = mask.strained ? line.grams * row.strainedOutShare : 0;
+          expect((line.grams - strainedOut) / gramsPerMillilitre(row)).toBeCloseTo(line.bowlMillilitres, 9);
+          inBowl += line.bowlMillilitres;
+        }
+        expect(inBowl).toBeCloseTo(bowl.madeMillilitres, 6);
+        const dripped = (bowl.madeMillilitres - bowl.losses.holdUpMillilitres) * bowl.losses.dripShare;
+        expect(bowl.onHeadMillilitres + bowl.losses.holdUpMillilitres + dripped).toBeCloseTo(bowl.madeMillilitres, 6);
+      }
+  });
+
   it('needs more for longer, denser, thicker hair', () => {
     const need = (change: Partial<HairProfile>) =>
       sizeBowl(head(change), maskCalled('rice-silk'), CATALOGUE, us).needMillilitres;
