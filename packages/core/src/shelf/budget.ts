@@ -133,9 +133,7 @@ export function bowlBudget(
   return {
     usedShare: used,
     endsAtHere,
-    ...(fridge
-      ? { endsAtIfCold: end(fridgeCelsius(fridge, climate, now)) }
-      : {}),
+    ...(fridge ? { endsAtIfCold: end(fridgeCelsius(fridge, climate, now)) } : {}),
     ...(midnightAt === undefined ? {} : { midnightAt }),
     endsAt,
     isPast: now >= endsAt,
@@ -160,7 +158,11 @@ function whenSpent({ rule, freezes, startShare, madeAt }: BowlPast, spans: reado
 }
 
 /** The budget over time, for a chart: a point at every change of temperature. */
-export function budgetCourse(past: BowlPast, climate: Climate, until: number): readonly { at: number; share: number }[] {
+export function budgetCourse(
+  past: BowlPast,
+  climate: Climate,
+  until: number,
+): readonly { at: number; share: number }[] {
   let share = past.startShare;
   const points = [{ at: Date.parse(past.madeAt), share }];
   for (const span of spansOf(past.stays, climate, Date.parse(past.madeAt), until)) {

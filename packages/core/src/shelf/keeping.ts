@@ -74,7 +74,11 @@ const BY_ID: Readonly<Record<string, Row>> = {
   carrot: { whole: keeps(4 * DAY, 14 * DAY, 'foodkeeper') },
   'sweet-potato': { whole: keeps(14 * DAY, 14 * DAY, 'foodkeeper'), made: cold(3, 'foodkeeper', 3 * MONTH) },
   'onion-juice': { whole: keeps(30 * DAY, 30 * DAY, 'foodkeeper'), cut: cold(7), made: cold(2) },
-  'lemon-juice': { whole: keeps(7 * DAY, 14 * DAY, 'foodkeeper'), cut: cold(2), made: cold(2, 'foodkeeper', 3 * MONTH) },
+  'lemon-juice': {
+    whole: keeps(7 * DAY, 14 * DAY, 'foodkeeper'),
+    cut: cold(2),
+    made: cold(2, 'foodkeeper', 3 * MONTH),
+  },
   // Cool within the hour, then a day (UK FSA; the USDA allows longer, the stricter holds).
   'rice-cream': { made: keeps(1, DAY, 'uk-fsa', MONTH) },
   mayonnaise: { opened: keeps(TWO_HOURS, 60 * DAY, 'foodkeeper') },
@@ -90,7 +94,10 @@ export function keepingOf({ id, family }: { readonly id: string; readonly family
   const known = row[state];
   if (known) return known;
   const all = Object.values(row);
-  return all.reduce((strictest, one) => (one.coldHours < strictest.coldHours ? one : strictest), all[0] ?? cold(1, 'own'));
+  return all.reduce(
+    (strictest, one) => (one.coldHours < strictest.coldHours ? one : strictest),
+    all[0] ?? cold(1, 'own'),
+  );
 }
 
 /** True for what spoils within hours in a room. */

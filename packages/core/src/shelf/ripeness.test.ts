@@ -1,0 +1,104 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { forecast, Q10, ripened, ripenessAt, ripeningRate, RIPENING, STAGES, TOUCHED, type Span } from '.';
+import { DAY, HOUR, iso, STILL, T0 } from './testing';
+
+const avocado = RIPENING['avocado']!;
+const room = { celsius: 20, kind: 'counter' } as const;
+const fridge = { celsius: 4, kind: 'fridge' } as const;
+const span = (celsius: number, days: number, from = 0): Span => ({
+  from,
+  to: from + days * DAY,
+  celsius,
+  kind: 'counter',
+});
+const anyKind = fc.constantFrom(...Object.values(RIPENING));
+
+describe('ripening', () => {
+  // USDA FoodKeeper, from memory: 4 to 5 days from hard to ready on a counter, then 1 to 2 days.
+  it('takes an avocado to ready in four to five days, and past in one or two more', () => {
+    const { ready, pastAt } = forecast(avocado, 0, T0, room);
+    expect((ready!.at - T0) / DAY).toBeGreaterThanOrEqual(4);
+    expect((ready!.at - T0) / DAY).toBeLessThanOrEqual(5);
+    expect((pastAt - ready!.at) / DAY).toBeGreaterThanOrEqual(1);
+    expect((pastAt - ready!.at) / DAY).toBeLessThanOrEqual(2);
+  });
+
+  // USDA FoodKeeper, from memory: papaya, mango and pear 3 to 5 days to ready, then 2 to 3; banana yellow 2 to 5.
+  it.each(['papaya', 'mango', 'pear'])('takes %s three to five days, then two to three', (id) => {
+    const { readyDays, spanDays } = RIPENING[id]!;
+    expect(readyDays).toBeGreaterThanOrEqual(3);
+    expect(readyDays).toBeLessThanOrEqual(5);
+    expect(spanDays).toBeGreaterThanOrEqual(2);
+    expect(spanDays).toBeLessThanOrEqual(3);
+  });
+
+  // USDA FoodKeeper, from memory: a ready avocado keeps 3 to 5 days in a fridge.
+  it('holds a ready avocado three to seven days in the cold', () => {
+    const days = (forecast(avocado, 1, T0, { celsius: 6.5, kind: 'fridge' }).pastAt - T0) / DAY;
+    expect(days).toBeGreaterThanOrEqual(3);
+    expect(days).toBeLessThanOrEqual(7);
+  });
+
+  it('speeds up by Q10 for ten degrees, in a bag more, and stops in frost', () => {
+    expect(ripeningRate(avocado, { celsius: 30, kind: 'counter' })).toBeCloseTo(Q10, 12);
+    expect(ripeningRate(avocado, { celsius: 20, kind: 'bag' })).toBeGreaterThan(ripeningRate(avocado, room));
+    expect(ripeningRate(avocado, { celsius: -18, kind: 'freezer' })).toBe(0);
+    expect(forecast(avocado, 0.5, T0, { celsius: -18, kind: 'freezer' }).pastAt).toBe(Infinity);
+  });
+
+  it('hardly ripens below the chilling limit (Kader, from memory)', () => {
+    const banana = RIPENING['banana']!;
+    const below = ripeningRate(banana, { celsius: 12.9, kind: 'fridge' });
+    const above = ripeningRate(banana, { celsius: 13, kind: 'fridge' });
+    expect(below / above).toBeLessThan(0.5);
+  });
+
+  it('never goes back, is faster when warmer, and may be split anywhere', () => {
+    fc.assert(
+      fc.property(
+        anyKind,
+        fc.double({ min: 0, max: 1.9, noNaN: true }),
+        fc.double({ min: 0, max: 35, noNaN: true }),
+        fc.double({ min: 0.01, max: 6, noNaN: true }),
+        fc.double({ min: 0.05, max: 0.95, noNaN: true }),
+        (kind, start, celsius, days, part) => {
+          const whole = ripened(kind, start, span(celsius, days));
+          const first = ripened(kind, start, span(celsius, days * part));
+          const second = ripened(kind, first, span(celsius, days * (1 - part), days * part * DAY));
+          expect(second).toBeCloseTo(whole, 9);
+          expect(whole).toBeGreaterThanOrEqual(start);
+          expect(ripened(kind, start, span(celsius + 5, days))).toBeGreaterThanOrEqual(whole - 1e-12);
+        },
+      ),
+    );
+  });
+
+  it('starts anew from a touch', () => {
+    const touches = [
+      { at: iso(T0), stage: 'unripe' },
+      { at: iso(T0 + 2 * DAY), stage: 'ready' },
+    ] as const;
+    const stays = [{ placeId: 'counter', from: iso(T0) }];
+    const now = T0 + 2 * DAY + 6 * HOUR;
+    expect(ripenessAt(avocado, touches, stays, STILL, now)).toBeCloseTo(TOUCHED.ready + 0.25 / avocado.spanDays, 9);
+    // A touch of the future has not happened yet.
+    expect(ripenessAt(avocado, touches, stays, STILL, T0 + DAY)).toBeLessThan(0.5);
+  });
+
+  it('gives back the stage that was touched, at once', () => {
+    for (const stage of STAGES)
+      if (stage !== 'last-day') expect(forecast(avocado, TOUCHED[stage], T0, fridge).stage).toBe(stage);
+    expect(forecast(avocado, TOUCHED['last-day'], T0, room).stage).toBe('last-day');
+  });
+
+  it('has a band round its day, wider the further off', () => {
+    const near = forecast(avocado, 0.8, T0, room).ready!;
+    const far = forecast(avocado, 0.1, T0, room).ready!;
+    for (const { at, early, late } of [near, far]) {
+      expect(early).toBeLessThan(at);
+      expect(late).toBeGreaterThan(at);
+    }
+    expect(far.late - far.early).toBeGreaterThan(near.late - near.early);
+  });
+});
