@@ -36,6 +36,7 @@ const shownActions: KeyAction[] = [
     does: 'on Bowl: more or less length, with the handle in focus the arrow keys too',
     run: () => undefined,
   },
+  { keys: ['k'], does: 'on Bowl: keep it', run: () => undefined },
   { keys: [' ', 'Backspace'], does: 'on Make: next step, step before', run: () => undefined },
 ];
 

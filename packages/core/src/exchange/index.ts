@@ -1,3 +1,4 @@
 export * from './readAmount';
 export * from './readFormula';
 export { matchNames, namesIn, wordsOf } from './words';
+export * from './readLot';

@@ -6,3 +6,7 @@ export * from './window';
 export * from './budget';
 export * from './stock';
 export * from './draw';
+export * from './lot';
+export * from './plan';
+export * from './value';
+export * from './buy';

@@ -100,6 +100,7 @@ function stepLength(by: number): void {
 useKeys([
   { keys: ['+', '='], does: 'a centimetre longer', run: () => stepLength(1) },
   { keys: ['-', '−'], does: 'a centimetre shorter', run: () => stepLength(-1) },
+  { keys: ['k'], does: 'keep this bowl', run: () => void keep() },
 ]);
 
 const cups = computed(() => {

@@ -1,0 +1,62 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { CATALOGUE } from '../ingredient';
+import { readLot, type LotDraft } from '.';
+import { KITCHEN } from '../shelf/testing';
+
+const NOW = '2026-03-14T09:30:00.000Z';
+const read = (text: string): LotDraft =>
+  readLot(text, CATALOGUE, { system: 'us', places: KITCHEN, timeZone: 'Europe/Paris', now: NOW });
+
+describe('a line of shopping', () => {
+  it.each<[string, Partial<LotDraft>]>([
+    [
+      '3 hard avocados 180 g today 4.20',
+      {
+        ingredientId: 'avocado',
+        grams: 3 * 180 * 0.74,
+        pieceGrams: 180 * 0.74,
+        stage: 'unripe',
+        price: 4.2,
+        since: NOW,
+        placeId: 'counter',
+      },
+    ],
+    ['6 eggs fridge', { ingredientId: 'egg-whole', grams: 300, pieceGrams: 50, placeId: 'fridge' }],
+    ['6 eggs', { placeId: 'fridge' }],
+    ['half a papaya in the fridge', { ingredientId: 'papaya', state: 'cut', grams: 160, placeId: 'fridge' }],
+    ['half a papaya', { state: 'cut', placeId: 'fridge' }],
+    ['2 ripe bananas yesterday', { ingredientId: 'banana', stage: 'ready', since: '2026-03-12T23:00:00.000Z' }],
+    ['1 large papaya on the roof', { ingredientId: 'papaya', placeId: 'roof', pieceGrams: 781 }],
+    [
+      '500 g plain yogurt opened 1,80',
+      { ingredientId: 'yogurt', grams: 500, state: 'opened', price: 1.8, placeId: 'fridge' },
+    ],
+    ['250 ml olive oil €6', { ingredientId: 'olive-oil', price: 6, placeId: 'counter', state: 'whole' }],
+    ['1 kg rice 2.50', { ingredientId: 'rice-cream', state: 'raw', grams: 1000, price: 2.5 }],
+    ['4 pears 3 days ago', { ingredientId: 'pear', since: '2026-03-10T23:00:00.000Z', stage: 'unripe' }],
+    ['2 mangoes on thursday soft', { ingredientId: 'mango', stage: 'ready', since: '2026-03-11T23:00:00.000Z' }],
+    ['an aloe leaf', { ingredientId: 'aloe-gel', grams: 230 }],
+    ['150 g rice cream cooked', { ingredientId: 'rice-cream', state: 'made', grams: 150, placeId: 'fridge' }],
+  ])('%s', (text, wanted) => {
+    const { grams, pieceGrams, ...rest } = wanted;
+    const draft = read(text);
+    expect(draft).toMatchObject({ ...rest, questions: [] });
+    if (grams !== undefined) expect(draft.grams).toBeCloseTo(grams, 0);
+    if (pieceGrams !== undefined) expect(draft.pieceGrams).toBeCloseTo(pieceGrams, 0);
+  });
+
+  it.each(['3 moonfruit', 'some honey', 'avocados'])('asks about: %s', (text) => {
+    expect(read(text).questions.length).toBeGreaterThan(0);
+  });
+
+  it('never falls over, and never settles what has no weight', () => {
+    fc.assert(
+      fc.property(fc.string({ maxLength: 120, unit: 'grapheme' }), (text) => {
+        const draft = read(text);
+        if (draft.questions.length === 0) expect(draft.grams).toBeGreaterThanOrEqual(0);
+      }),
+      { numRuns: 300 },
+    );
+  });
+});

@@ -1,0 +1,161 @@
+import { tz } from '@date-fns/tz';
+import { formatISO, previousDay, startOfDay, subDays, type Day } from 'date-fns';
+import { ingredientById, usableGrams, type Catalogue } from '../ingredient';
+import type { MeasureSystem } from '../measure';
+import { RIPENING, type LotState, type Place, type Stage } from '../shelf';
+import { readLine, type DraftQuestion } from './readFormula';
+import { namesIn } from './words';
+
+/** What one written line of shopping comes to. */
+export interface LotDraft {
+  readonly text: string;
+  readonly ingredientId?: string;
+  readonly candidates: readonly string[];
+  readonly state: LotState;
+  /** Usable grams altogether; of the raw thing, grams as it is. */
+  readonly grams?: number;
+  /** Usable grams of one piece. */
+  readonly pieceGrams?: number;
+  readonly stage?: Stage;
+  readonly placeId: string;
+  /** ISO 8601. */
+  readonly since: string;
+  readonly price?: number;
+  readonly assumed: readonly string[];
+  readonly questions: readonly DraftQuestion[];
+  readonly unknownWords: readonly string[];
+}
+
+export interface ReadLotOptions {
+  readonly system: MeasureSystem;
+  readonly places: readonly Place[];
+  readonly timeZone: string;
+  /** ISO 8601. */
+  readonly now: string;
+}
+
+const STAGE_WORDS: readonly (readonly [RegExp, Stage])[] = [
+  [/\b(?:rock[- ]?hard|hard|unripe|green|firm)\b/i, 'unripe'],
+  [/\b(?:nearly ripe|nearly ready|nearly|almost ripe|almost ready|almost|giving)\b/i, 'nearly'],
+  [/\b(?:overripe|very soft|very ripe|spotted|brown)\b/i, 'last-day'],
+  [/\b(?:ripe|ready|soft)\b/i, 'ready'],
+];
+const STATE_WORDS: readonly (readonly [RegExp, LotState])[] = [
+  [/\b(?:opened|open)\b/i, 'opened'],
+  [/\b(?:cut|half used|leftover|left over)\b/i, 'cut'],
+  [/\b(?:cooked|home[- ]?made|made)\b/i, 'made'],
+];
+const WEEKDAYS = ['sunday', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday'];
+
+/** Where a kind is put when nobody says. Common practice, no published source. */
+function usualPlace(family: string, state: LotState, places: readonly Place[]): string {
+  const cold = ['egg', 'dairy'].includes(family) || state === 'cut' || state === 'opened' || state === 'made';
+  const dry = ['oil', 'honey', 'powder', 'pepper', 'clay', 'soda', 'acid', 'humectant', 'scent', 'butter', 'base'];
+  const kind = cold && !dry.includes(family) ? 'fridge' : 'counter';
+  return (places.find((place) => place.kind === kind) ?? places[0])?.id ?? '';
+}
+
+/**
+ * Reads "3 hard avocados 180 g today 4.20 fridge": how many, what, how ripe, what each weighs, when, for how much and
+ * where, in any order. What is not understood is asked about.
+ *
+ * A weight in grams after a count is that of each piece, with its peel. Money is the last bare number with two decimals,
+ * or one with a sign of money.
+ */
+export function readLot(
+  text: string,
+  catalogue: Catalogue,
+  { system, places, timeZone, now }: ReadLotOptions,
+  names = namesIn(catalogue),
+): LotDraft {
+  let rest = ` ${text.slice(0, 200)} `;
+  const take = (pattern: RegExp): RegExpExecArray | undefined => {
+    const found = pattern.exec(rest);
+    if (!found) return undefined;
+    rest = `${rest.slice(0, found.index)} ${rest.slice(found.index + found[0].length)}`;
+    return found;
+  };
+  const since = dayIn(take, timeZone, now);
+  const money =
+    take(/[€$£]\s*(\d+(?:[.,]\d{1,2})?)/) ??
+    take(/\b(\d+[.,]\d{2})\s*(?:[€$£]|eur|usd|gbp)?(?=\s)(?!\s*(?:g|kg|ml|l|oz)\b)/i);
+  const place = [...places]
+    .sort((a, b) => b.name.length - a.name.length)
+    .find(({ name }) => take(new RegExp(`\\b(?:(?:in|on|to)\\s+(?:the\\s+)?)?${escaped(name)}\\b`, 'i')));
+  const stage = STAGE_WORDS.find(([pattern]) => take(pattern))?.[1];
+  const said = STATE_WORDS.find(([pattern]) => take(pattern))?.[1];
+  // "3 avocados 180 g": a weight behind a count is that of each.
+  const counted =
+    /^\s*(?:an?\s|\d|half|one|two|three|four|five|six|[¼½¾⅓⅔])/i.test(rest) &&
+    !/^\s*\d+(?:[.,]\d+)?\s*(?:g|kg|ml|l)\b/i.test(rest);
+  const each = counted ? take(/\b(?:of|à|at|@)?\s*(\d+(?:[.,]\d+)?)\s*(g|kg)\b(?:\s*each)?/i) : undefined;
+
+  const reading = readLine(rest.trim(), catalogue, system, names);
+  const row = reading.ingredientId ? ingredientById(catalogue, reading.ingredientId) : undefined;
+  const price = money ? Number((money[1] ?? '').replace(',', '.')) : undefined;
+  const isRaw = reading.assumed.some((words) => words.includes(' makes '));
+  const state: LotState = isRaw ? 'raw' : (said ?? 'whole');
+  const base = {
+    text,
+    candidates: reading.candidates,
+    state,
+    placeId: place?.id ?? (row ? usualPlace(row.family, state, places) : (places[0]?.id ?? '')),
+    since,
+    ...(price !== undefined && Number.isFinite(price) ? { price } : {}),
+    questions: reading.questions,
+    unknownWords: reading.unknownWords,
+  };
+  if (!row) return { ...base, assumed: [] };
+  const assumed: string[] = [];
+  let grams = isRaw ? rawGrams(reading.assumed) : reading.grams;
+  let pieceGrams: number | undefined;
+  const { pieces } = row;
+  if (pieces && reading.measuredBy === 'piece' && grams !== undefined && !isRaw) {
+    const count = reading.amount?.quantity ?? 1;
+    pieceGrams = grams / Math.max(1e-9, count);
+    if (each) {
+      const whole = Number((each[1] ?? '').replace(',', '.')) * (each[2]?.toLowerCase() === 'kg' ? 1000 : 1);
+      pieceGrams = usableGrams(whole, pieces.refuseShare);
+      assumed.push(`${Math.round(whole)} g each with peel, stone or shell`);
+    } else assumed.push(...reading.assumed);
+    grams = count * pieceGrams;
+    if (!Number.isInteger(count)) pieceGrams = undefined;
+  } else assumed.push(...reading.assumed);
+  const isPart =
+    state === 'whole' && pieces !== undefined && reading.measuredBy === 'piece' && pieceGrams === undefined;
+  const ripens = RIPENING[row.id] !== undefined && state === 'whole' && !isPart;
+  return {
+    ...base,
+    ingredientId: row.id,
+    state: isPart ? 'cut' : state,
+    ...(isPart && !place ? { placeId: usualPlace(row.family, 'cut', places) } : {}),
+    ...(grams === undefined ? {} : { grams }),
+    ...(pieceGrams === undefined || state !== 'whole' ? {} : { pieceGrams }),
+    ...(ripens ? { stage: stage ?? 'unripe' } : {}),
+    assumed,
+  };
+}
+
+const escaped = (name: string): string => name.replace(/[.*+?^${}()|[\]\\]/g, '\\$&').replace(/\s+/g, '\\s+');
+
+/** The raw grams in "90 g white rice, dry makes 660 g rice cream". */
+function rawGrams(assumed: readonly string[]): number | undefined {
+  const words = assumed.find((one) => one.includes(' makes '));
+  return words ? Number(/^(\d+)/.exec(words)?.[1]) : undefined;
+}
+
+/** Today now, an earlier day at its beginning, in the household's time zone. */
+function dayIn(take: (pattern: RegExp) => RegExpExecArray | undefined, timeZone: string, now: string): string {
+  const zone = { in: tz(timeZone) };
+  const utc = (date: Date): string => new Date(formatISO(date)).toISOString();
+  if (take(/\b(?:bought\s+)?(?:today|now|just now)\b/i)) return now;
+  if (take(/\byesterday\b/i)) return utc(startOfDay(subDays(new Date(now), 1, zone), zone));
+  const ago = take(/\b(\d{1,3})\s+days?\s+ago\b/i);
+  if (ago) return utc(startOfDay(subDays(new Date(now), Number(ago[1]), zone), zone));
+  const weekday = take(new RegExp(`\\b(?:last\\s+|on\\s+)?(${WEEKDAYS.join('|')})\\b`, 'i'));
+  if (weekday) {
+    const day = WEEKDAYS.indexOf((weekday[1] ?? '').toLowerCase()) as Day;
+    return utc(startOfDay(previousDay(new Date(now), day, zone), zone));
+  }
+  return now;
+}

@@ -1,0 +1,119 @@
+import {
+  ingredientById,
+  makingFor,
+  pieceSize,
+  preparationOf,
+  wholeGrams,
+  type Catalogue,
+  type Ingredient,
+} from '../ingredient';
+import type { Climate } from './climate';
+import type { Lot } from './lot';
+import { planDraw } from './plan';
+import { RIPENING } from './ripeness';
+
+/** A bowl that is to be made, and when. */
+export interface WantedBowl {
+  readonly name: string;
+  /** ISO 8601. */
+  readonly at: string;
+  readonly lines: readonly { readonly ingredientId: string; readonly grams: number }[];
+}
+
+/** How much of a dry good or an oil the house wants to have. */
+export interface RestockLevel {
+  readonly ingredientId: string;
+  readonly grams: number;
+}
+
+export interface BuyLine {
+  readonly ingredientId: string;
+  /** What is asked for in a shop: the thing itself, or the raw thing it is made from. */
+  readonly what: string;
+  /** Usable grams; of the raw thing, grams as it is. */
+  readonly grams: number;
+  readonly isRaw: boolean;
+  /** In pieces where a shop counts them, rounded up. */
+  readonly pieces?: number;
+  /** What that weighs at the till, with peel and stone. */
+  readonly shopGrams: number;
+  /** What it is for. */
+  readonly reasons: readonly string[];
+  /** For what ripens: by when it must be ready. ISO 8601. */
+  readonly readyBy?: string;
+  /** Whether there is time to buy it hard. */
+  readonly buy?: 'hard' | 'ripe';
+}
+
+const DAY = 86_400_000;
+
+/**
+ * What must be bought for bowls to come, minus what is on the shelf and will still be good then, and to come back up
+ * to restock levels. Bowls are served in the order of their days; what one takes the next does not have.
+ */
+export function buyList(
+  bowls: readonly WantedBowl[],
+  levels: readonly RestockLevel[],
+  lots: readonly Lot[],
+  catalogue: Catalogue,
+  climate: Climate,
+  now: number,
+): readonly BuyLine[] {
+  interface Missing {
+    grams: number;
+    reasons: string[];
+    readyBy?: string;
+  }
+  const missing = new Map<string, Missing>();
+  const miss = (ingredientId: string, grams: number, reason: string, readyBy?: string): void => {
+    if (grams < 0.5) return;
+    const known = missing.get(ingredientId);
+    missing.set(ingredientId, {
+      grams: (known?.grams ?? 0) + grams,
+      reasons: [...(known?.reasons ?? []), reason],
+      ...((known?.readyBy ?? readyBy) ? { readyBy: known?.readyBy ?? readyBy ?? '' } : {}),
+    });
+  };
+  let left = [...lots];
+  for (const bowl of [...bowls].sort((a, b) => a.at.localeCompare(b.at))) {
+    const then = Math.max(now, Date.parse(bowl.at));
+    const plan = planDraw(bowl.lines, left, catalogue, climate, then);
+    for (const { ingredientId, shortGrams, takes } of plan) {
+      const { family } = ingredientById(catalogue, ingredientId);
+      if (family !== 'water') miss(ingredientId, shortGrams, bowl.name, bowl.at);
+      for (const take of takes)
+        left = left.map((lot) => (lot.id === take.lotId ? { ...lot, grams: lot.grams - take.grams } : lot));
+    }
+  }
+  for (const { ingredientId, grams } of levels) {
+    const there = left.filter((lot) => lot.ingredientId === ingredientId).reduce((sum, lot) => sum + lot.grams, 0);
+    miss(ingredientId, grams - there, 'to have in the house');
+  }
+  return [...missing].map(([id, { grams, reasons, readyBy }]): BuyLine => {
+    const row = ingredientById(catalogue, id);
+    const preparation = preparationOf(id);
+    const isRestock = readyBy === undefined;
+    const rawGrams = preparation ? (isRestock ? grams : makingFor(preparation, grams).rawGrams) : 0;
+    const ripening = RIPENING[id];
+    return {
+      ingredientId: id,
+      what: preparation ? preparation.raw : row.name,
+      grams: preparation ? rawGrams : grams,
+      isRaw: Boolean(preparation),
+      ...shopUnits(row, preparation ? rawGrams : grams, Boolean(preparation)),
+      reasons: [...new Set(reasons)],
+      ...(readyBy ? { readyBy } : {}),
+      ...(ripening && readyBy
+        ? { buy: Date.parse(readyBy) - now >= ripening.readyDays * DAY ? ('hard' as const) : ('ripe' as const) }
+        : {}),
+    };
+  });
+}
+
+function shopUnits(row: Ingredient, grams: number, isRaw: boolean): Pick<BuyLine, 'pieces' | 'shopGrams'> {
+  if (isRaw || !row.pieces || row.measuredBy[0] !== 'piece') return { shopGrams: grams };
+  const each = pieceSize(row).usableGrams;
+  // A crumb over a whole piece does not buy another.
+  const pieces = Math.max(1, Math.ceil(grams / each - 0.1));
+  return { pieces, shopGrams: wholeGrams(pieces * each, row.pieces.refuseShare) };
+}
