@@ -5,6 +5,7 @@ import type { Spoon } from '@amber-ladle/core/measure';
 import type { Mask } from '@amber-ladle/core/mask';
 import { array, boolean, lazy, number, object, string, type Schema } from 'yup';
 import { profileSchema } from './profile';
+import { stockChangeSchema, type BowlLife, type StockChange } from './stock';
 
 /** The maker's choices on the bench, beside head and mask. */
 export interface BowlChoices {
@@ -52,6 +53,8 @@ export interface KeepBowl {
   choices: BowlChoices;
   /** Other heads served from the same bowl. */
   otherHeadIds: string[];
+  /** What is taken from the shelf for it; it happens with the keeping, or neither does. */
+  draw?: StockChange | undefined;
 }
 
 /** Everything a bowl was made from and came to. Later edits of head, mask or catalogue never touch it. */
@@ -77,6 +80,8 @@ export interface BowlSummary {
   maskId: string;
   maskName: string;
   madeMillilitres: number;
+  /** Where it has been since; absent for bowls that were kept before the shelf came up. */
+  life?: BowlLife | undefined;
 }
 
 export interface Bowl extends BowlSummary {
@@ -132,4 +137,5 @@ export const keepBowlSchema = object({
     .of(string().required().max(80))
     .required()
     .max(MOST_OTHERS, `At most ${MOST_OTHERS} more heads share a bowl.`),
+  draw: stockChangeSchema.default(undefined).optional(),
 }).noUnknown();

@@ -6,3 +6,4 @@ export * from './ingredient';
 export * from './problem';
 export * from './page';
 export * from './mask';
+export * from './stock';

@@ -19,6 +19,7 @@ export const PROBLEM_TYPES = {
   'not-found': 'urn:amber-ladle:not-found',
   stale: 'urn:amber-ladle:stale',
   'in-use': 'urn:amber-ladle:in-use',
+  'not-enough': 'urn:amber-ladle:not-enough',
   'too-large': 'urn:amber-ladle:too-large',
   'wrong-origin': 'urn:amber-ladle:wrong-origin',
   'too-many': 'urn:amber-ladle:too-many',

@@ -1,9 +1,10 @@
 import { copyFileSync, existsSync, mkdirSync } from 'node:fs';
 import { dirname } from 'node:path';
 import { DataSource } from 'typeorm';
-import { BowlEntity, HeadEntity, IngredientEntity, MaskEntity, MaskVersionEntity, SettingEntity } from './entities';
+import { ENTITIES } from './entities';
 import { First1700000000001 } from './migrations/0001-first';
 import { OwnMasks1700000000002 } from './migrations/0002-own-masks';
+import { Shelf1700000000003 } from './migrations/0003-shelf';
 
 /** The little of better-sqlite3 that is needed at opening. */
 interface RawDatabase {
@@ -23,8 +24,8 @@ export async function openDatabase(file: string): Promise<DataSource> {
   const source = new DataSource({
     type: 'better-sqlite3',
     database: file,
-    entities: [HeadEntity, BowlEntity, SettingEntity, MaskEntity, MaskVersionEntity, IngredientEntity],
-    migrations: [First1700000000001, OwnMasks1700000000002],
+    entities: ENTITIES,
+    migrations: [First1700000000001, OwnMasks1700000000002, Shelf1700000000003],
     migrationsTransactionMode: 'all',
     synchronize: false,
     prepareDatabase: (raw: RawDatabase) => {

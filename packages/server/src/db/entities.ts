@@ -1,7 +1,8 @@
-import type { BowlSnapshot } from '@amber-ladle/contract';
+import type { BowlEnd, BowlSnapshot } from '@amber-ladle/contract';
 import type { HairProfile } from '@amber-ladle/core/hair';
 import type { Ingredient } from '@amber-ladle/core/ingredient';
 import type { Mask } from '@amber-ladle/core/mask';
+import type { LotState, MovementKind, PlaceKind, Stage, Stay, Touch } from '@amber-ladle/core/shelf';
 import { EntitySchema } from 'typeorm';
 
 /** A head of hair. A deleted one stays for a while, so that removing can be undone. */
@@ -135,3 +136,169 @@ export const IngredientEntity = new EntitySchema<IngredientRow>({
     removedAt: { type: 'text', name: 'removed_at', nullable: true },
   },
 });
+
+/** A place where things stand. */
+export interface PlaceRow {
+  id: string;
+  name: string;
+  kind: PlaceKind;
+  celsius: number;
+  sort: number;
+}
+
+export const PlaceEntity = new EntitySchema<PlaceRow>({
+  name: 'place',
+  columns: {
+    id: { type: 'text', primary: true },
+    name: { type: 'text' },
+    kind: { type: 'text' },
+    celsius: { type: 'real' },
+    sort: { type: 'integer' },
+  },
+});
+
+/**
+ * A lot. How it was born never changes; its condition (grams, state, stays, touches) follows from its movements and is
+ * kept beside them so that a shelf of thousands can be listed at once.
+ */
+export interface LotRow {
+  id: string;
+  ingredientId: string;
+  bornState: LotState;
+  bornAt: string;
+  pieceGrams: number | null;
+  pricePerGram: number | null;
+  label: string;
+  state: LotState;
+  since: string;
+  grams: number;
+  stays: Stay[];
+  touches: Touch[];
+  /** Until when it may be used as far as is known, for ordering; 9999 for what has no end in sight. */
+  endsAt: string;
+}
+
+export const LotEntity = new EntitySchema<LotRow>({
+  name: 'lot',
+  columns: {
+    id: { type: 'text', primary: true },
+    ingredientId: { type: 'text', name: 'ingredient_id' },
+    bornState: { type: 'text', name: 'born_state' },
+    bornAt: { type: 'text', name: 'born_at' },
+    pieceGrams: { type: 'real', name: 'piece_grams', nullable: true },
+    pricePerGram: { type: 'real', name: 'price_per_gram', nullable: true },
+    label: { type: 'text' },
+    state: { type: 'text' },
+    since: { type: 'text' },
+    grams: { type: 'real' },
+    stays: { type: 'simple-json' },
+    touches: { type: 'simple-json' },
+    endsAt: { type: 'text', name: 'ends_at' },
+  },
+});
+
+/** A change of stock as it was asked for: its id keeps a retry from happening twice. */
+export interface StockChangeRow {
+  id: string;
+  at: string;
+  note: string;
+  bowlId: string | null;
+  undoneBy: string | null;
+}
+
+export const StockChangeEntity = new EntitySchema<StockChangeRow>({
+  name: 'stock_change',
+  columns: {
+    id: { type: 'text', primary: true },
+    at: { type: 'text' },
+    note: { type: 'text' },
+    bowlId: { type: 'text', name: 'bowl_id', nullable: true },
+    undoneBy: { type: 'text', name: 'undone_by', nullable: true },
+  },
+});
+
+/** One line of the book of stock. Lines are added, never changed. */
+export interface MovementRow {
+  id: number;
+  changeId: string;
+  lotId: string;
+  kind: MovementKind;
+  grams: number;
+  at: string;
+  placeId: string | null;
+  stage: Stage | null;
+  state: LotState | null;
+  reason: string | null;
+}
+
+export const MovementEntity = new EntitySchema<MovementRow>({
+  name: 'movement',
+  columns: {
+    id: { type: 'integer', primary: true, generated: 'increment' },
+    changeId: { type: 'text', name: 'change_id' },
+    lotId: { type: 'text', name: 'lot_id' },
+    kind: { type: 'text' },
+    grams: { type: 'real' },
+    at: { type: 'text' },
+    placeId: { type: 'text', name: 'place_id', nullable: true },
+    stage: { type: 'text', nullable: true },
+    state: { type: 'text', nullable: true },
+    reason: { type: 'text', nullable: true },
+  },
+});
+
+/** What a thermometer said. */
+export interface ReadingRow {
+  placeId: string;
+  at: string;
+  celsius: number;
+}
+
+export const ReadingEntity = new EntitySchema<ReadingRow>({
+  name: 'reading',
+  columns: {
+    placeId: { type: 'text', name: 'place_id', primary: true },
+    at: { type: 'text', primary: true },
+    celsius: { type: 'real' },
+  },
+});
+
+/** Where a kept bowl has been, and how it ended. */
+export interface BowlLifeRow {
+  bowlId: string;
+  madeAt: string;
+  startShare: number;
+  stays: Stay[];
+  endedAt: string | null;
+  endedHow: BowlEnd | null;
+  decisions: { at: string; what: string }[];
+}
+
+export const BowlLifeEntity = new EntitySchema<BowlLifeRow>({
+  name: 'bowl_life',
+  columns: {
+    bowlId: { type: 'text', name: 'bowl_id', primary: true },
+    madeAt: { type: 'text', name: 'made_at' },
+    startShare: { type: 'real', name: 'start_share' },
+    stays: { type: 'simple-json' },
+    endedAt: { type: 'text', name: 'ended_at', nullable: true },
+    endedHow: { type: 'text', name: 'ended_how', nullable: true },
+    decisions: { type: 'simple-json' },
+  },
+});
+
+/** Every table there is. */
+export const ENTITIES = [
+  HeadEntity,
+  BowlEntity,
+  SettingEntity,
+  MaskEntity,
+  MaskVersionEntity,
+  IngredientEntity,
+  PlaceEntity,
+  LotEntity,
+  StockChangeEntity,
+  MovementEntity,
+  ReadingEntity,
+  BowlLifeEntity,
+];

@@ -7,6 +7,7 @@ import { bowlRoutes } from '../routes/bowls';
 import { headRoutes } from '../routes/heads';
 import { ingredientRoutes } from '../routes/ingredients';
 import { maskRoutes } from '../routes/masks';
+import { shelfRoutes } from '../routes/shelf';
 import { otherRoutes } from '../routes/other';
 import type { Household } from '../services/household';
 import { notFound } from './errors';
@@ -57,6 +58,7 @@ export function createApp({ household, host, demo, logger, webFolder, requestsPe
   api.use('/bowls', bowlRoutes(household));
   api.use('/masks', maskRoutes(household));
   api.use('/ingredients', ingredientRoutes(household));
+  api.use(shelfRoutes(household));
   api.use(otherRoutes(household, demo));
   api.use(() => {
     throw notFound('address');

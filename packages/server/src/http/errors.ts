@@ -18,6 +18,12 @@ export const stale = (current: unknown) =>
     current,
   });
 
+export const notEnough = (current: unknown) =>
+  problem('not-enough', 409, 'There is less of it than that.', {
+    detail: 'Somebody may have taken it meanwhile. Nothing was taken; look at the shelf again.',
+    current,
+  });
+
 export const inUse = (title: string, detail: string) => problem('in-use', 409, title, { detail });
 
 export const invalid = (fields: Record<string, string>) =>

@@ -1,6 +1,15 @@
-import { keepBowlSchema, pageQuerySchema, parse, type KeepBowl } from '@amber-ladle/contract';
+import {
+  bowlEndSchema,
+  bowlMadeSchema,
+  keepBowlSchema,
+  pageQuerySchema,
+  parse,
+  type BowlEnd,
+  type KeepBowl,
+} from '@amber-ladle/contract';
 import { Router } from 'express';
 import { getBowl, keepBowl, listBowls, removeBowl, restoreBowl } from '../services/bowls';
+import { endBowl, makeBowl, moveBowl } from '../services/bowlLife';
 import type { Household } from '../services/household';
 
 export function bowlRoutes(household: Household): Router {
@@ -16,6 +25,18 @@ export function bowlRoutes(household: Household): Router {
       .status(isNew ? 201 : 200)
       .location(`/api/bowls/${bowl.id}`)
       .json(bowl);
+  });
+  router.post('/:id/made', async (request, response) => {
+    const { placeId } = parse<{ placeId: string }>(bowlMadeSchema, request.body);
+    response.json(await makeBowl(household, request.params.id, placeId));
+  });
+  router.post('/:id/move', async (request, response) => {
+    const { placeId } = parse<{ placeId: string }>(bowlMadeSchema, request.body);
+    response.json(await moveBowl(household, request.params.id, placeId));
+  });
+  router.post('/:id/end', async (request, response) => {
+    const { how, decision } = parse<{ how: BowlEnd; decision?: string }>(bowlEndSchema, request.body);
+    response.json(await endBowl(household, request.params.id, how, decision));
   });
   router.delete('/:id', async (request, response) => {
     await removeBowl(household, request.params.id);

@@ -2,6 +2,7 @@ import {
   NO_CHOICES,
   spoonsOf,
   type Bowl,
+  type BowlLife,
   type BowlSnapshot,
   type BowlSummary,
   type Head,
@@ -12,18 +13,22 @@ import {
 import { sizeBowl, type SizedHead } from '@amber-ladle/core/batch';
 import { ingredientById } from '@amber-ladle/core/ingredient';
 import { swapped } from '@amber-ladle/core/mask';
-import { IsNull } from 'typeorm';
-import { BowlEntity, type BowlRow } from '../db/entities';
+import { In, IsNull } from 'typeorm';
+import { BowlEntity, BowlLifeEntity, LotEntity, type BowlLifeRow, type BowlRow } from '../db/entities';
 import { invalid, notFound } from '../http/errors';
+import { livesOf, startShareOf, toLife } from './bowlLife';
+import { climateOf } from './climate';
 import { getHead } from './heads';
 import type { Household } from './household';
 import { readCatalogue } from './ingredients';
 import { getMask } from './masks';
 import { readSettings } from './settings';
+import { applyChange, toLot } from './stock';
 
-const toBowl = ({ removedAt: _removedAt, ...bowl }: BowlRow): Bowl => ({
+const toBowl = ({ removedAt: _removedAt, ...bowl }: BowlRow, life?: BowlLife): Bowl => ({
   ...bowl,
   snapshot: broughtUpToDate(bowl.snapshot),
+  ...(life ? { life } : {}),
 });
 
 /** Kept bowls, newest first. */
@@ -43,15 +48,14 @@ export async function listBowls({ source }: Household, offset: number, limit: nu
     skip: offset,
     take: limit,
   });
-  const items = rows.map(({ id, headId, headName, maskId, maskName, madeMillilitres, keptAt }) => ({
-    id,
-    headId,
-    headName,
-    maskId,
-    maskName,
-    madeMillilitres,
-    keptAt,
-  }));
+  const lives = await livesOf(
+    source.manager,
+    rows.map(({ id }) => id),
+  );
+  const items = rows.map(({ id, headId, headName, maskId, maskName, madeMillilitres, keptAt }) => {
+    const life = lives.get(id);
+    return { id, headId, headName, maskId, maskName, madeMillilitres, keptAt, ...(life ? { life } : {}) };
+  });
   return { items, total, offset };
 }
 
@@ -59,7 +63,7 @@ export async function listBowls({ source }: Household, offset: number, limit: nu
 export async function getBowl({ source }: Household, id: string): Promise<Bowl> {
   const row = await source.getRepository(BowlEntity).findOneBy({ id, removedAt: IsNull() });
   if (!row) throw notFound('bowl');
-  return toBowl(row);
+  return toBowl(row, (await livesOf(source.manager, [id])).get(id));
 }
 
 /**
@@ -84,14 +88,37 @@ export async function keepBowl(household: Household, wish: KeepBowl): Promise<{ 
     removedAt: null,
     snapshot,
   };
+  const catalogue = await readCatalogue(household);
+  const { draw } = wish;
   const kept = await household.writes.run(async (manager) => {
     const twin = await manager.findOneBy(BowlEntity, { id: row.id });
-    if (!twin) await manager.insert(BowlEntity, row as never);
-    return twin;
+    if (twin) return { twin };
+    await manager.insert(BowlEntity, row as never);
+    let startShare = 0;
+    if (draw) {
+      // The clock of what goes in runs on: it is read before the lots are drawn down.
+      const taken = draw.movements.filter(({ kind }) => kind === 'draw').map(({ lotId }) => lotId);
+      const lots = (await manager.findBy(LotEntity, { id: In(taken) })).map(toLot);
+      const climate = await climateOf(manager, row.keptAt);
+      startShare = startShareOf(lots, catalogue, climate, Date.parse(row.keptAt));
+      await applyChange(manager, household, catalogue, draw, row.id);
+    }
+    const life: BowlLifeRow = {
+      bowlId: row.id,
+      madeAt: row.keptAt,
+      startShare,
+      stays: [],
+      endedAt: null,
+      endedHow: null,
+      decisions: [],
+    };
+    await manager.insert(BowlLifeEntity, life as never);
+    return { life };
   });
-  if (kept) return { bowl: toBowl(kept), isNew: false };
+  if (kept.twin) return { bowl: toBowl(kept.twin), isNew: false };
   household.events.tell('bowls');
-  return { bowl: toBowl(row), isNew: true };
+  if (draw) household.events.tell('shelf');
+  return { bowl: toBowl(row, kept.life ? toLife(kept.life) : undefined), isNew: true };
 }
 
 /** Puts a bowl away. @throws HttpProblem 404 */

@@ -7,8 +7,8 @@ import {
   type Catalogue,
   type Ingredient,
 } from '@amber-ladle/core/ingredient';
-import { IsNull, type EntityManager } from 'typeorm';
-import { IngredientEntity, MaskEntity, type IngredientRow } from '../db/entities';
+import { IsNull, MoreThan, type EntityManager } from 'typeorm';
+import { IngredientEntity, LotEntity, MaskEntity, type IngredientRow } from '../db/entities';
 import { invalid, inUse, notFound, stale } from '../http/errors';
 import type { Household } from './household';
 
@@ -83,6 +83,7 @@ async function refuseWhileUsed(manager: EntityManager, { id, body }: IngredientR
   const masks = (await manager.findBy(MaskEntity, { removedAt: IsNull() })).filter((mask) => uses(mask.body.parts));
   const made = (await present(manager)).filter((other) => uses(other.body.madeOf?.parts ?? []));
   const names = [...masks, ...made].map((row) => `“${row.body.name}”`);
+  if ((await manager.countBy(LotEntity, { ingredientId: id, grams: MoreThan(0) })) > 0) names.push('the shelf');
   if (names.length > 0)
     throw inUse(`${body.name} is still used.`, `Take it out of ${names.join(', ')} first. Nothing was changed.`);
 }

@@ -1,0 +1,171 @@
+import {
+  LOT_STATES,
+  MOVEMENT_KINDS,
+  PLACE_KINDS,
+  STAGES,
+  type Lot,
+  type LotMovement,
+  type LotState,
+  type MovementKind,
+  type Place,
+  type Reading,
+  type Stage,
+} from '@amber-ladle/core/shelf';
+import { array, number, object, string } from 'yup';
+
+/** A lot that comes into being with a change of stock. Its id is made on the device. */
+export interface NewLot {
+  id: string;
+  ingredientId: string;
+  state: LotState;
+  /** ISO 8601. */
+  since: string;
+  pieceGrams?: number | undefined;
+  pricePerGram?: number | undefined;
+  label: string;
+}
+
+/** One line of a change of stock. */
+export interface NewMovement {
+  lotId: string;
+  kind: MovementKind;
+  grams: number;
+  placeId?: string | undefined;
+  stage?: Stage | undefined;
+  state?: LotState | undefined;
+  reason?: string | undefined;
+}
+
+/** A change of stock: all of it happens, or nothing. The id is made on the device, so that a retry cannot draw twice. */
+export interface StockChange {
+  id: string;
+  note: string;
+  lots: NewLot[];
+  movements: NewMovement[];
+}
+
+/** A line of the book as it is kept. */
+export interface KeptMovement extends LotMovement {
+  id: number;
+  changeId: string;
+  reason?: string | undefined;
+  bowlId?: string | undefined;
+}
+
+/** What a change came to: the lots it touched, as they are now. */
+export interface StockAnswer {
+  lots: Lot[];
+  /** False where the same change was there already. */
+  isNew: boolean;
+}
+
+/** What the shelf needs to be drawn: lots with something in them, where they can stand, and what thermometers said. */
+export interface Shelf {
+  lots: Lot[];
+  total: number;
+  places: readonly Place[];
+  readings: readonly Reading[];
+}
+
+const MOST_LINES = 200;
+const identifier = string().required().max(80);
+const instant = string()
+  .required()
+  .test(
+    'instant',
+    'A moment is written as ISO 8601, such as 2026-03-14T09:30:00Z.',
+    (text) => /^\d{4}-\d\d-\d\dT\d\d:\d\d/.test(text ?? '') && !Number.isNaN(Date.parse(text ?? '')),
+  );
+
+export const newLotSchema = object({
+  id: string().required().uuid('A lot’s id is a UUID.'),
+  ingredientId: string().required('Say what it is.').max(80),
+  state: string().oneOf(LOT_STATES, 'It is whole, opened, cut, made or raw.').required(),
+  since: instant,
+  pieceGrams: number()
+    .moreThan(0, 'A piece weighs more than nothing.')
+    .max(20_000, 'A piece weighs at most 20 kg.')
+    .optional(),
+  pricePerGram: number().min(0, 'A price is nothing or more.').max(1000).optional(),
+  label: string().trim().defined().max(120, 'A label has at most 120 letters.'),
+}).noUnknown();
+
+export const newMovementSchema = object({
+  lotId: identifier,
+  kind: string().oneOf(MOVEMENT_KINDS).required(),
+  grams: number()
+    .typeError('An amount is a number of grams.')
+    .required()
+    .min(-100_000, 'At most 100 kg at once.')
+    .max(100_000, 'At most 100 kg at once.'),
+  placeId: string().max(80).optional(),
+  stage: string().oneOf(STAGES).optional(),
+  state: string().oneOf(LOT_STATES).optional(),
+  reason: string().trim().max(200).optional(),
+}).noUnknown();
+
+export const stockChangeSchema = object({
+  id: string().required('A change needs an id.').uuid('A change’s id is a UUID.'),
+  note: string().trim().defined().max(200),
+  lots: array().of(newLotSchema.required()).required().max(MOST_LINES, `At most ${MOST_LINES} lots at once.`),
+  movements: array()
+    .of(newMovementSchema.required())
+    .required()
+    .min(1, 'A change moves something.')
+    .max(2 * MOST_LINES, `At most ${2 * MOST_LINES} movements at once.`),
+}).noUnknown();
+
+export const placeSchema = object({
+  id: string()
+    .required()
+    .matches(/^[a-z][a-z0-9-]{0,40}$/, 'An id is lower-case letters, digits and hyphens.'),
+  name: string().trim().required('Give the place a name.').max(40, 'A name has at most 40 letters.'),
+  kind: string().oneOf(PLACE_KINDS).required(),
+  celsius: number().required().min(-40, 'At least −40 °C.').max(60, 'At most 60 °C.'),
+}).noUnknown();
+export const placesSchema = object({
+  places: array()
+    .of(placeSchema.required())
+    .required()
+    .min(1, 'Keep at least one place.')
+    .max(20, 'At most 20 places.')
+    .test(
+      'once',
+      'Two places share an id.',
+      (places) => new Set((places ?? []).map(({ id }) => id)).size === places?.length,
+    ),
+}).noUnknown();
+
+/** Where a kept bowl has been since it was made, and how it ended. */
+export interface BowlLife {
+  bowlId: string;
+  madeAt: string;
+  startShare: number;
+  stays: { placeId: string; from: string }[];
+  endedAt?: string | undefined;
+  /** Worn, put away, thrown away. */
+  endedHow?: BowlEnd | undefined;
+  /** What was decided against a warning, and when. */
+  decisions: { at: string; what: string }[];
+}
+export const BOWL_ENDS = ['worn', 'thrown-away', 'used-otherwise'] as const;
+export type BowlEnd = (typeof BOWL_ENDS)[number];
+
+export const bowlMadeSchema = object({ placeId: identifier }).noUnknown();
+export const bowlEndSchema = object({
+  how: string().oneOf(BOWL_ENDS).required(),
+  /** Needed to wear a bowl that is past its time. */
+  decision: string().trim().min(3, 'Say in a few words why.').max(300).optional(),
+}).noUnknown();
+
+/** Levels of dry goods and oils that the house wants to have, usable grams by ingredient. */
+export const restockSchema = object({
+  levels: array()
+    .of(
+      object({ ingredientId: identifier, grams: number().required().min(0).max(100_000, 'At most 100 kg.') })
+        .noUnknown()
+        .required(),
+    )
+    .required()
+    .max(100),
+}).noUnknown();

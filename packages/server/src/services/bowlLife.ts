@@ -1,0 +1,128 @@
+import type { BowlEnd, BowlLife } from '@amber-ladle/contract';
+import type { Catalogue, Ingredient } from '@amber-ladle/core/ingredient';
+import {
+  bowlBudget,
+  bowlRuleOf,
+  isPerishable,
+  keepingOf,
+  spansOf,
+  usedShare,
+  type Climate,
+  type Lot,
+} from '@amber-ladle/core/shelf';
+import { In, type EntityManager } from 'typeorm';
+import { BowlEntity, BowlLifeEntity, type BowlLifeRow } from '../db/entities';
+import { invalid, notFound } from '../http/errors';
+import { climateOf } from './climate';
+import type { Household } from './household';
+import { readSettings } from './settings';
+
+export const toLife = ({ endedAt, endedHow, ...row }: BowlLifeRow): BowlLife => ({
+  ...row,
+  ...(endedAt === null ? {} : { endedAt }),
+  ...(endedHow === null ? {} : { endedHow }),
+});
+
+/** The lives of bowls, by bowl. */
+export async function livesOf(manager: EntityManager, ids: readonly string[]): Promise<Map<string, BowlLife>> {
+  const rows = ids.length === 0 ? [] : await manager.findBy(BowlLifeEntity, { bowlId: In([...ids]) });
+  return new Map(rows.map((row) => [row.bowlId, toLife(row)]));
+}
+
+/**
+ * What perishable parts had used up of their time before they went into a bowl: the worst of them counts.
+ * @returns 0 to 1
+ */
+export function startShareOf(lots: readonly Lot[], catalogue: Catalogue, climate: Climate, now: number): number {
+  return lots.reduce((most, lot) => {
+    const row = catalogue.get(lot.ingredientId);
+    if (!row || lot.state === 'raw' || lot.state === 'whole') return most;
+    const keeping = keepingOf(row, lot.state);
+    if (!isPerishable(keeping)) return most;
+    const used = usedShare(keeping, spansOf(lot.stays, climate, Date.parse(lot.since), now));
+    return Math.max(most, Math.min(1, used));
+  }, 0);
+}
+
+/** A bowl is mixed now and stands in a place; with that its time begins. Mixing twice is mixing once. */
+export async function makeBowl(household: Household, bowlId: string, placeId: string): Promise<BowlLife> {
+  return changed(household, bowlId, async (manager, life) => {
+    await knownPlace(manager, household, placeId);
+    const now = household.clock.now();
+    if (life.stays.length > 0) return life;
+    return { ...life, madeAt: now, stays: [{ placeId, from: now }] };
+  });
+}
+
+/** A bowl is carried elsewhere. @throws HttpProblem 404, 422 for a bowl that has ended or an unknown place */
+export async function moveBowl(household: Household, bowlId: string, placeId: string): Promise<BowlLife> {
+  return changed(household, bowlId, async (manager, life) => {
+    await knownPlace(manager, household, placeId);
+    if (life.stays.length === 0) throw invalid({ placeId: 'It is not mixed yet.' });
+    return { ...life, stays: [...life.stays, { placeId, from: household.clock.now() }] };
+  });
+}
+
+/**
+ * A bowl ends. One that is past its time is worn only with a decision, which stays in the record.
+ * @throws HttpProblem 422 without the decision
+ */
+export async function endBowl(
+  household: Household,
+  bowlId: string,
+  how: BowlEnd,
+  decision: string | undefined,
+): Promise<BowlLife> {
+  return changed(household, bowlId, async (manager, life) => {
+    const now = household.clock.now();
+    if (how === 'worn' && !decision && (await isPast(manager, household, life)))
+      throw invalid({
+        decision: 'This bowl is past its time. To wear it all the same, say in a few words why; the record keeps it.',
+      });
+    return {
+      ...life,
+      endedAt: now,
+      endedHow: how,
+      decisions: decision ? [...life.decisions, { at: now, what: decision }] : life.decisions,
+    };
+  });
+}
+
+async function isPast(manager: EntityManager, household: Household, life: BowlLifeRow): Promise<boolean> {
+  const bowl = await manager.findOneBy(BowlEntity, { id: life.bowlId });
+  const rows = (bowl?.snapshot.ingredients ?? []) as readonly Ingredient[];
+  const strictest = bowlRuleOf(rows);
+  if (!bowl || !strictest || life.stays.length === 0) return false;
+  const now = household.clock.now();
+  const { keeping } = bowl.snapshot.mask;
+  const past = {
+    madeAt: life.madeAt,
+    stays: life.stays,
+    rule: strictest.rule,
+    freezes: keeping === 'freezes',
+    sameDay: keeping === 'same-day',
+    startShare: life.startShare,
+  };
+  const { timeZone } = await readSettings(household);
+  return bowlBudget(past, await climateOf(manager, now), timeZone, Date.parse(now)).isPast;
+}
+
+async function knownPlace(manager: EntityManager, { clock }: Household, placeId: string): Promise<void> {
+  const { places } = await climateOf(manager, clock.now());
+  if (!places.some(({ id }) => id === placeId)) throw invalid({ placeId: 'There is no such place.' });
+}
+
+async function changed(
+  household: Household,
+  bowlId: string,
+  change: (manager: EntityManager, life: BowlLifeRow) => Promise<BowlLifeRow>,
+): Promise<BowlLife> {
+  const life = await household.writes.run(async (manager) => {
+    const row = await manager.findOneBy(BowlLifeEntity, { bowlId });
+    if (!row) throw notFound('bowl');
+    if (row.endedAt) throw invalid({ bowl: 'This bowl has ended.' });
+    return manager.save(BowlLifeEntity, await change(manager, row));
+  });
+  household.events.tell('bowls');
+  return toLife(life);
+}

@@ -1,0 +1,32 @@
+import { wasteByMonth, type MonthOfWaste, type MovementKind } from '@amber-ladle/core/shelf';
+import type { Household } from './household';
+import { readSettings } from './settings';
+
+interface DiscardRow {
+  kind: MovementKind;
+  grams: number;
+  at: string;
+  reason: string | null;
+  pricePerGram: number | null;
+}
+
+/** What was thrown away by month; what was taken back again does not count. */
+export async function readWaste(household: Household): Promise<readonly MonthOfWaste[]> {
+  const rows = (await household.source.query(
+    `SELECT m.kind, m.grams, m.at, m.reason, l.price_per_gram AS pricePerGram
+       FROM movement m
+       JOIN lot l ON l.id = m.lot_id
+       JOIN stock_change c ON c.id = m.change_id
+      WHERE m.kind = 'discard' AND c.undone_by IS NULL
+      ORDER BY m.at`,
+  )) as DiscardRow[];
+  const { timeZone } = await readSettings(household);
+  return wasteByMonth(
+    rows.map(({ reason, pricePerGram, ...row }) => ({
+      ...row,
+      ...(reason === null ? {} : { reason }),
+      ...(pricePerGram === null ? {} : { pricePerGram }),
+    })),
+    timeZone,
+  );
+}
