@@ -5,7 +5,7 @@ import type { Spoon } from '@amber-ladle/core/measure';
 import type { Mask } from '@amber-ladle/core/mask';
 import { array, boolean, lazy, number, object, string, type Schema } from 'yup';
 import { profileSchema } from './profile';
-import { stockChangeSchema, type BowlLife, type StockChange } from './stock';
+import { instant, stockChangeSchema, type BowlLife, type StockChange } from './stock';
 
 /** The maker's choices on the bench, beside head and mask. */
 export interface BowlChoices {
@@ -55,6 +55,8 @@ export interface KeepBowl {
   otherHeadIds: string[];
   /** What is taken from the shelf for it; it happens with the keeping, or neither does. */
   draw?: StockChange | undefined;
+  /** The day it is meant for, where it is not for now; then nothing is taken yet. */
+  plannedFor?: string | undefined;
 }
 
 /** Everything a bowl was made from and came to. Later edits of head, mask or catalogue never touch it. */
@@ -138,4 +140,5 @@ export const keepBowlSchema = object({
     .required()
     .max(MOST_OTHERS, `At most ${MOST_OTHERS} more heads share a bowl.`),
   draw: stockChangeSchema.default(undefined).optional(),
+  plannedFor: instant.optional(),
 }).noUnknown();

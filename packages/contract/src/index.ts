@@ -7,3 +7,4 @@ export * from './problem';
 export * from './page';
 export * from './mask';
 export * from './stock';
+export * from './device';

@@ -11,7 +11,7 @@ import {
   type Reading,
   type Stage,
 } from '@amber-ladle/core/shelf';
-import { array, number, object, string } from 'yup';
+import { array, boolean, number, object, string } from 'yup';
 
 /** A lot that comes into being with a change of stock. Its id is made on the device. */
 export interface NewLot {
@@ -34,6 +34,8 @@ export interface NewMovement {
   stage?: Stage | undefined;
   state?: LotState | undefined;
   reason?: string | undefined;
+  /** When it happened, where that was before now. ISO 8601. */
+  at?: string | undefined;
 }
 
 /** A change of stock: all of it happens, or nothing. The id is made on the device, so that a retry cannot draw twice. */
@@ -69,19 +71,17 @@ export interface Shelf {
 
 const MOST_LINES = 200;
 const identifier = string().required().max(80);
-const instant = string()
-  .required()
-  .test(
-    'instant',
-    'A moment is written as ISO 8601, such as 2026-03-14T09:30:00Z.',
-    (text) => /^\d{4}-\d\d-\d\dT\d\d:\d\d/.test(text ?? '') && !Number.isNaN(Date.parse(text ?? '')),
-  );
+export const instant = string().test(
+  'instant',
+  'A moment is written as ISO 8601, such as 2026-03-14T09:30:00Z.',
+  (text) => text === undefined || (/^\d{4}-\d\d-\d\dT\d\d:\d\d/.test(text) && !Number.isNaN(Date.parse(text))),
+);
 
 export const newLotSchema = object({
   id: string().required().uuid('A lot’s id is a UUID.'),
   ingredientId: string().required('Say what it is.').max(80),
   state: string().oneOf(LOT_STATES, 'It is whole, opened, cut, made or raw.').required(),
-  since: instant,
+  since: instant.required(),
   pieceGrams: number()
     .moreThan(0, 'A piece weighs more than nothing.')
     .max(20_000, 'A piece weighs at most 20 kg.')
@@ -102,6 +102,7 @@ export const newMovementSchema = object({
   stage: string().oneOf(STAGES).optional(),
   state: string().oneOf(LOT_STATES).optional(),
   reason: string().trim().max(200).optional(),
+  at: instant.optional(),
 }).noUnknown();
 
 export const stockChangeSchema = object({
@@ -139,7 +140,12 @@ export const placesSchema = object({
 /** Where a kept bowl has been since it was made, and how it ended. */
 export interface BowlLife {
   bowlId: string;
+  /** When it was mixed, or kept while it is not mixed yet. */
   madeAt: string;
+  /** The day it is meant for, where it is not for now. */
+  plannedFor?: string | undefined;
+  /** True once its ingredients were taken from the shelf. */
+  isDrawn: boolean;
   startShare: number;
   stays: { placeId: string; from: string }[];
   endedAt?: string | undefined;
@@ -168,4 +174,19 @@ export const restockSchema = object({
     )
     .required()
     .max(100),
+}).noUnknown();
+
+/** What reading a table of stock came to. */
+export interface FileAnswer {
+  kind: 'lots' | 'movements';
+  rows: number;
+  faults: readonly { line: number; column: string; words: string }[];
+  /** True once it is on the shelf. */
+  isDone: boolean;
+}
+
+export const importSchema = object({
+  text: string().required('Choose a file.').max(200_000, 'That file is larger than a shelf can be.'),
+  /** False looks it over and changes nothing. */
+  isForReal: boolean().required(),
 }).noUnknown();

@@ -5,6 +5,8 @@ import { Clock } from './clock';
 import type { Config } from './config';
 import { openDatabase } from './db/database';
 import { seedDemo } from './demo/seed';
+import { SimulatedScale } from './devices/scale';
+import { SimulatedThermometers } from './devices/thermometer';
 import { Events } from './events';
 import { createApp } from './http/app';
 import { household } from './services/household';
@@ -28,8 +30,12 @@ export async function startServer(
   const home = household(source, clock, events);
   if (config.demo) await seedDemo(home);
 
+  const devices = { thermometers: new SimulatedThermometers(home), scale: new SimulatedScale() };
+  devices.thermometers.start();
+
   const app = createApp({
     household: home,
+    devices,
     host: config.host,
     demo: config.demo,
     logger,
@@ -52,6 +58,8 @@ export async function startServer(
     server,
     async stop() {
       events.close();
+      devices.thermometers.stop();
+      devices.scale.close();
       server.closeIdleConnections();
       await new Promise<void>((resolve) => {
         const force = setTimeout(() => server.closeAllConnections(), 3000);

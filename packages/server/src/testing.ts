@@ -8,6 +8,8 @@ import { pino } from 'pino';
 import type { DataSource } from 'typeorm';
 import { Clock } from './clock';
 import { openDatabase } from './db/database';
+import { SimulatedScale } from './devices/scale';
+import { SimulatedThermometers } from './devices/thermometer';
 import { Events } from './events';
 import { createApp } from './http/app';
 import { household, type Household } from './services/household';
@@ -21,7 +23,9 @@ export interface TestHouse {
 }
 
 /** A whole server on a database file of its own, its clock set to a fixed moment. */
-export async function testHouse(options: { requestsPerMinute?: number; withPages?: boolean } = {}): Promise<TestHouse> {
+export async function testHouse(
+  options: { requestsPerMinute?: number; withPages?: boolean; demo?: boolean } = {},
+): Promise<TestHouse> {
   const folder = mkdtempSync(join(tmpdir(), 'amber-ladle-test-'));
   const file = join(folder, 'household.sqlite');
   const pages = join(folder, 'pages');
@@ -36,10 +40,12 @@ export async function testHouse(options: { requestsPerMinute?: number; withPages
   const clock = new Clock();
   clock.set('2026-03-14T09:00:00.000Z');
   const home = household(source, clock, new Events());
+  const devices = { thermometers: new SimulatedThermometers(home), scale: new SimulatedScale() };
   const app = createApp({
     household: home,
+    devices,
     host: '127.0.0.1',
-    demo: false,
+    demo: options.demo ?? false,
     logger: pino({ level: 'silent' }),
     ...(options.requestsPerMinute ? { requestsPerMinute: options.requestsPerMinute } : {}),
     ...(options.withPages ? { webFolder: pages } : {}),
@@ -50,6 +56,7 @@ export async function testHouse(options: { requestsPerMinute?: number; withPages
     source,
     file,
     async close() {
+      devices.scale.close();
       await source.destroy();
       rmSync(folder, { recursive: true, force: true });
     },

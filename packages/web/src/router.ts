@@ -15,6 +15,19 @@ export const router = createRouter({
   routes: [
     { path: '/', name: 'today', component: () => import('./views/TodayView.vue'), meta: { title: 'Today' } },
     { path: '/shelf', name: 'shelf', component: () => import('./views/ShelfView.vue'), meta: { title: 'Shelf' } },
+    {
+      path: '/shelf/book',
+      name: 'book',
+      component: () => import('./views/BookView.vue'),
+      meta: { title: 'Book of stock' },
+    },
+    {
+      path: '/bowls/:id/label',
+      name: 'label',
+      component: () => import('./views/LabelView.vue'),
+      props: true,
+      meta: { title: 'Label' },
+    },
     { path: '/bowl', name: 'bowl', component: () => import('./views/BowlView.vue'), meta: { title: 'Bowl' } },
     { path: '/make', name: 'make', component: () => import('./views/MakeView.vue'), meta: { title: 'Make' } },
     { path: '/wear', name: 'wear', component: () => import('./views/WearView.vue'), meta: { title: 'Wear' } },

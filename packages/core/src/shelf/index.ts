@@ -10,3 +10,5 @@ export * from './lot';
 export * from './plan';
 export * from './value';
 export * from './buy';
+export * from './fridge';
+export * from './scale';

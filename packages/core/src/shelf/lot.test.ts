@@ -102,7 +102,12 @@ describe('planDraw', () => {
     const lots = [lot('eggs', 'egg-whole', { grams: 300, pieceGrams: 50 })];
     const lines = plan([{ ingredientId: 'egg-yolk', grams: 34 }], lots);
     expect(lines[0]!.takes).toEqual([
-      { lotId: 'eggs', grams: 100, leaves: [{ ingredientId: 'egg-white', grams: expect.closeTo(66, 9) }], isUnripe: false },
+      {
+        lotId: 'eggs',
+        grams: 100,
+        leaves: [{ ingredientId: 'egg-white', grams: expect.closeTo(66, 9) }],
+        isUnripe: false,
+      },
     ]);
     const { movements } = stockDraftOf(lines, lots, CATALOGUE, iso(T0), ids());
     expect(movements.map(({ kind, grams }) => [kind, grams])).toEqual([

@@ -267,6 +267,10 @@ export const ReadingEntity = new EntitySchema<ReadingRow>({
 export interface BowlLifeRow {
   bowlId: string;
   madeAt: string;
+  /** The day it is meant for, where it is not for now. */
+  plannedFor: string | null;
+  /** True once its ingredients were taken from the shelf. */
+  isDrawn: boolean;
   startShare: number;
   stays: Stay[];
   endedAt: string | null;
@@ -279,6 +283,8 @@ export const BowlLifeEntity = new EntitySchema<BowlLifeRow>({
   columns: {
     bowlId: { type: 'text', name: 'bowl_id', primary: true },
     madeAt: { type: 'text', name: 'made_at' },
+    plannedFor: { type: 'text', name: 'planned_for', nullable: true },
+    isDrawn: { type: 'boolean', name: 'is_drawn' },
     startShare: { type: 'real', name: 'start_share' },
     stays: { type: 'simple-json' },
     endedAt: { type: 'text', name: 'ended_at', nullable: true },

@@ -3,6 +3,7 @@ import type { Household } from '../services/household';
 import { createHead, listHeads } from '../services/heads';
 import { keepBowl } from '../services/bowls';
 import { Clock } from '../clock';
+import { seedShelf } from './shelf';
 
 /** The invented household of a canal narrowboat: three quite different heads. */
 const HEADS: readonly HeadInput[] = [
@@ -71,6 +72,7 @@ export async function seedDemo(household: Household): Promise<void> {
   const present = Date.parse(household.clock.now());
   const then = new Clock();
   const earlier: Household = { ...household, clock: then };
+  await seedShelf(household);
   const ids = new Map<string, HeadInput & { id: string }>();
   then.set(new Date(present - 30 * DAY).toISOString());
   for (const input of HEADS) ids.set(input.name, await createHead(earlier, input));

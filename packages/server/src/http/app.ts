@@ -7,6 +7,8 @@ import { bowlRoutes } from '../routes/bowls';
 import { headRoutes } from '../routes/heads';
 import { ingredientRoutes } from '../routes/ingredients';
 import { maskRoutes } from '../routes/masks';
+import { deviceRoutes, type Devices } from '../routes/devices';
+import { fileRoutes } from '../routes/files';
 import { shelfRoutes } from '../routes/shelf';
 import { otherRoutes } from '../routes/other';
 import type { Household } from '../services/household';
@@ -16,6 +18,7 @@ import { onError, sendProblem } from './onError';
 import { dataHeaders, pageHeaders, web } from './web';
 
 export interface AppOptions {
+  readonly devices: Devices;
   readonly household: Household;
   readonly host: string;
   readonly demo: boolean;
@@ -28,7 +31,15 @@ export interface AppOptions {
 const MOST_BODY = '256kb';
 
 /** The whole server as an Express app, without a port. */
-export function createApp({ household, host, demo, logger, webFolder, requestsPerMinute = 6000 }: AppOptions): Express {
+export function createApp({
+  household,
+  devices,
+  host,
+  demo,
+  logger,
+  webFolder,
+  requestsPerMinute = 6000,
+}: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(ownPagesOnly(host));
@@ -58,7 +69,9 @@ export function createApp({ household, host, demo, logger, webFolder, requestsPe
   api.use('/bowls', bowlRoutes(household));
   api.use('/masks', maskRoutes(household));
   api.use('/ingredients', ingredientRoutes(household));
+  api.use('/devices', deviceRoutes(household, devices, demo));
   api.use(shelfRoutes(household));
+  api.use(fileRoutes(household));
   api.use(otherRoutes(household, demo));
   api.use(() => {
     throw notFound('address');

@@ -4,12 +4,14 @@ import {
   keepBowlSchema,
   pageQuerySchema,
   parse,
+  stockChangeSchema,
   type BowlEnd,
   type KeepBowl,
+  type StockChange,
 } from '@amber-ladle/contract';
 import { Router } from 'express';
 import { getBowl, keepBowl, listBowls, removeBowl, restoreBowl } from '../services/bowls';
-import { endBowl, makeBowl, moveBowl } from '../services/bowlLife';
+import { drawForBowl, endBowl, makeBowl, moveBowl } from '../services/bowlLife';
 import type { Household } from '../services/household';
 
 export function bowlRoutes(household: Household): Router {
@@ -25,6 +27,10 @@ export function bowlRoutes(household: Household): Router {
       .status(isNew ? 201 : 200)
       .location(`/api/bowls/${bowl.id}`)
       .json(bowl);
+  });
+  router.post('/:id/draw', async (request, response) => {
+    const draw = parse<StockChange>(stockChangeSchema, request.body);
+    response.json(await drawForBowl(household, request.params.id, draw));
   });
   router.post('/:id/made', async (request, response) => {
     const { placeId } = parse<{ placeId: string }>(bowlMadeSchema, request.body);

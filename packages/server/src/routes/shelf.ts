@@ -8,6 +8,7 @@ import {
 } from '@amber-ladle/contract';
 import type { Place, RestockLevel } from '@amber-ladle/core/shelf';
 import { Router } from 'express';
+import { readBuyList } from '../services/buy';
 import { listPlaces, savePlaces } from '../services/climate';
 import type { Household } from '../services/household';
 import { readRestock, writeRestock } from '../services/restock';
@@ -28,6 +29,7 @@ export function shelfRoutes(household: Household): Router {
     const { offset, limit } = page(request.query);
     response.json(await listMovements(household, offset, limit));
   });
+  router.get('/buy', async (_request, response) => void response.json(await readBuyList(household)));
   router.get('/waste', async (_request, response) => void response.json(await readWaste(household)));
 
   router.post('/stock', async (request, response) => {

@@ -1,4 +1,4 @@
-import type { BowlEnd, BowlLife } from '@amber-ladle/contract';
+import type { BowlEnd, BowlLife, StockChange } from '@amber-ladle/contract';
 import type { Catalogue, Ingredient } from '@amber-ladle/core/ingredient';
 import {
   bowlBudget,
@@ -11,14 +11,17 @@ import {
   type Lot,
 } from '@amber-ladle/core/shelf';
 import { In, type EntityManager } from 'typeorm';
-import { BowlEntity, BowlLifeEntity, type BowlLifeRow } from '../db/entities';
+import { BowlEntity, BowlLifeEntity, LotEntity, type BowlLifeRow } from '../db/entities';
 import { invalid, notFound } from '../http/errors';
 import { climateOf } from './climate';
 import type { Household } from './household';
+import { readCatalogue } from './ingredients';
 import { readSettings } from './settings';
+import { applyChange, toLot } from './stock';
 
-export const toLife = ({ endedAt, endedHow, ...row }: BowlLifeRow): BowlLife => ({
+export const toLife = ({ plannedFor, endedAt, endedHow, ...row }: BowlLifeRow): BowlLife => ({
   ...row,
+  ...(plannedFor === null ? {} : { plannedFor }),
   ...(endedAt === null ? {} : { endedAt }),
   ...(endedHow === null ? {} : { endedHow }),
 });
@@ -42,6 +45,36 @@ export function startShareOf(lots: readonly Lot[], catalogue: Catalogue, climate
     const used = usedShare(keeping, spansOf(lot.stays, climate, Date.parse(lot.since), now));
     return Math.max(most, Math.min(1, used));
   }, 0);
+}
+
+/**
+ * Takes what a kept bowl needs from the shelf; the bowl is then for now.
+ * @throws HttpProblem 404, 409 where a lot holds less, 422 for a bowl that has ended
+ */
+export async function drawForBowl(household: Household, bowlId: string, draw: StockChange): Promise<BowlLife> {
+  const catalogue = await readCatalogue(household);
+  const life = await changed(household, bowlId, async (manager, row) => {
+    if (row.isDrawn) return row;
+    return { ...row, ...(await drawnFor(manager, household, catalogue, draw, bowlId)) };
+  });
+  household.events.tell('shelf');
+  return life;
+}
+
+/** Draws for a bowl inside a transaction. The clock of what goes in runs on: it is read before the lots are drawn down. */
+export async function drawnFor(
+  manager: EntityManager,
+  household: Household,
+  catalogue: Catalogue,
+  draw: StockChange,
+  bowlId: string,
+): Promise<Pick<BowlLifeRow, 'isDrawn' | 'startShare'>> {
+  const now = household.clock.now();
+  const taken = draw.movements.filter(({ kind }) => kind === 'draw').map(({ lotId }) => lotId);
+  const lots = (await manager.findBy(LotEntity, { id: In(taken) })).map(toLot);
+  const startShare = startShareOf(lots, catalogue, await climateOf(manager, now), Date.parse(now));
+  await applyChange(manager, household, catalogue, draw, bowlId);
+  return { isDrawn: true, startShare };
 }
 
 /** A bowl is mixed now and stands in a place; with that its time begins. Mixing twice is mixing once. */

@@ -13,17 +13,15 @@ import {
 import { sizeBowl, type SizedHead } from '@amber-ladle/core/batch';
 import { ingredientById } from '@amber-ladle/core/ingredient';
 import { swapped } from '@amber-ladle/core/mask';
-import { In, IsNull } from 'typeorm';
-import { BowlEntity, BowlLifeEntity, LotEntity, type BowlLifeRow, type BowlRow } from '../db/entities';
+import { IsNull } from 'typeorm';
+import { BowlEntity, BowlLifeEntity, type BowlLifeRow, type BowlRow } from '../db/entities';
 import { invalid, notFound } from '../http/errors';
-import { livesOf, startShareOf, toLife } from './bowlLife';
-import { climateOf } from './climate';
+import { drawnFor, livesOf, toLife } from './bowlLife';
 import { getHead } from './heads';
 import type { Household } from './household';
 import { readCatalogue } from './ingredients';
 import { getMask } from './masks';
 import { readSettings } from './settings';
-import { applyChange, toLot } from './stock';
 
 const toBowl = ({ removedAt: _removedAt, ...bowl }: BowlRow, life?: BowlLife): Bowl => ({
   ...bowl,
@@ -94,19 +92,14 @@ export async function keepBowl(household: Household, wish: KeepBowl): Promise<{ 
     const twin = await manager.findOneBy(BowlEntity, { id: row.id });
     if (twin) return { twin };
     await manager.insert(BowlEntity, row as never);
-    let startShare = 0;
-    if (draw) {
-      // The clock of what goes in runs on: it is read before the lots are drawn down.
-      const taken = draw.movements.filter(({ kind }) => kind === 'draw').map(({ lotId }) => lotId);
-      const lots = (await manager.findBy(LotEntity, { id: In(taken) })).map(toLot);
-      const climate = await climateOf(manager, row.keptAt);
-      startShare = startShareOf(lots, catalogue, climate, Date.parse(row.keptAt));
-      await applyChange(manager, household, catalogue, draw, row.id);
-    }
+    const drawn = draw
+      ? await drawnFor(manager, household, catalogue, draw, row.id)
+      : { isDrawn: false, startShare: 0 };
     const life: BowlLifeRow = {
       bowlId: row.id,
       madeAt: row.keptAt,
-      startShare,
+      plannedFor: wish.plannedFor ?? null,
+      ...drawn,
       stays: [],
       endedAt: null,
       endedHow: null,

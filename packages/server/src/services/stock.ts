@@ -10,7 +10,14 @@ import {
   type LotMovement,
 } from '@amber-ladle/core/shelf';
 import { In, MoreThan, type EntityManager } from 'typeorm';
-import { LotEntity, MovementEntity, StockChangeEntity, type LotRow, type MovementRow } from '../db/entities';
+import {
+  BowlLifeEntity,
+  LotEntity,
+  MovementEntity,
+  StockChangeEntity,
+  type LotRow,
+  type MovementRow,
+} from '../db/entities';
 import { invalid, notEnough, notFound } from '../http/errors';
 import { climateOf } from './climate';
 import type { Household } from './household';
@@ -117,7 +124,8 @@ export async function applyChange(
     if (!catalogue.has(ingredientId)) fields[`lots[${i}].ingredientId`] = 'This ingredient is not in the catalogue.';
     if (since > now) fields[`lots[${i}].since`] = 'That is still to come.';
   });
-  change.movements.forEach(({ placeId }, i) => {
+  change.movements.forEach(({ placeId, at }, i) => {
+    if (at && at > now) fields[`movements[${i}].at`] = 'That is still to come.';
     if (placeId && !climate.places.some(({ id }) => id === placeId))
       fields[`movements[${i}].placeId`] = 'There is no such place.';
   });
@@ -163,7 +171,7 @@ export async function applyChange(
       kind: movement.kind,
       grams: movement.grams,
       // What was bought yesterday has stood there since yesterday.
-      at: movement.kind === 'add' ? (born.get(movement.lotId)?.since ?? now) : now,
+      at: movement.at ?? (movement.kind === 'add' ? (born.get(movement.lotId)?.since ?? now) : now),
       placeId: movement.placeId ?? null,
       stage: movement.stage ?? null,
       state: movement.state ?? null,
@@ -189,6 +197,7 @@ export async function undoChange(household: Household, id: string): Promise<Stoc
     const undoId = `undo-${id}`;
     await manager.insert(StockChangeEntity, { id: undoId, at: now, note: '', bowlId: null, undoneBy: null });
     await manager.update(StockChangeEntity, { id }, { undoneBy: undoId });
+    if (change.bowlId) await manager.update(BowlLifeEntity, { bowlId: change.bowlId }, { isDrawn: false });
     await manager.insert(
       MovementEntity,
       lines.map(({ lotId, grams }) => ({

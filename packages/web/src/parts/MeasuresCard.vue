@@ -27,7 +27,11 @@ const {
   pieceGrams?: Readonly<Record<string, number>>;
   editable?: boolean;
 }>();
-defineSlots<{ tools?: (props: { line: SizedLine; called: string }) => unknown }>();
+defineSlots<{
+  tools?: (props: { line: SizedLine; called: string }) => unknown;
+  /** Where it comes from. */
+  source?: (props: { line: SizedLine }) => unknown;
+}>();
 const emit = defineEmits<{
   piece: [ingredientId: string, sizeId: string];
   /** Usable grams of one piece as it lies there. */
@@ -99,17 +103,20 @@ function toggleLock({ line }: Row): void {
         <span>{{ row.beside }}</span>
         <DriftMark :drift="row.line.drift" :tolerance="row.line.tolerance" />
         <span v-if="row.left" class="left">{{ row.left }}</span>
-        <slot name="tools" v-bind="{ line: row.line, called: row.ingredient }" />
-        <AmountStepper
-          v-if="editable && row.line.grams > 0"
-          class="stepper"
-          :name="row.ingredient"
-          :is-locked="row.line.isLocked"
-          :can-less="row.less !== undefined"
-          @step="step(row, $event)"
-          @lock="toggleLock(row)"
-        />
+        <span class="hands">
+          <slot name="tools" v-bind="{ line: row.line, called: row.ingredient }" />
+          <AmountStepper
+            v-if="editable && row.line.grams > 0"
+            class="stepper"
+            :name="row.ingredient"
+            :is-locked="row.line.isLocked"
+            :can-less="row.less !== undefined"
+            @step="step(row, $event)"
+            @lock="toggleLock(row)"
+          />
+        </span>
       </div>
+      <slot name="source" v-bind="{ line: row.line }" />
       <p v-if="row.making" class="making figures">{{ row.making }}</p>
       <div v-if="editable && row.sizes.length > 1" class="lower">
         <span class="sizes" role="group" :aria-label="`Size of ${row.ingredient}`">
@@ -171,7 +178,7 @@ function toggleLock({ line }: Row): void {
 .beside {
   display: flex;
   flex-wrap: wrap;
-  gap: 2px 14px;
+  gap: 2px 10px;
   align-items: center;
   font-size: 0.92rem;
 }
@@ -179,8 +186,10 @@ function toggleLock({ line }: Row): void {
   margin: 4px 0 0;
   font-size: 0.95rem;
 }
-.stepper {
-  margin: -6px -6px -6px auto;
+.hands {
+  display: inline-flex;
+  align-items: center;
+  margin: -4px -6px -4px auto;
 }
 .weigh {
   display: inline-flex;

@@ -61,9 +61,9 @@ function take(): void {
         label="The text"
         rows="9"
         :error-messages="tooLong || reading.fault"
-        @paste="onPaste"
         :counter="MOST_PASTED.characters"
         class="paste"
+        @paste="onPaste"
       />
       <p role="status" class="figures">{{ summary }}</p>
       <p class="actions">

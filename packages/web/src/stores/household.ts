@@ -16,8 +16,12 @@ import { overlaid, type Ingredient } from '@amber-ladle/core/ingredient';
 import type { Mask } from '@amber-ladle/core/mask';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
+import { onChange, type Change } from '../api/changes';
 import { ask } from '../api/client';
 import { plain, sizing } from '../workers/sizing';
+
+/** How often remaining times are drawn anew. */
+const MOMENT_MILLISECONDS = 10_000;
 
 /** What the server holds, as the screens need it; follows changes made elsewhere. */
 export const useHousehold = defineStore('household', () => {
@@ -35,6 +39,8 @@ export const useHousehold = defineStore('household', () => {
   const isDemo = ref(false);
   /** The server's present less the browser's, so that the demo's set clock holds on screen too. */
   const clockOffset = ref(0);
+  /** The present as screens that show remaining time see it, in milliseconds; it moves on by itself. */
+  const moment = ref(Date.now());
   const spoons = computed(() => spoonsOf(settings.value));
 
   /** Settings on their way to the server. */
@@ -59,20 +65,25 @@ export const useHousehold = defineStore('household', () => {
   };
 
   async function load(): Promise<void> {
-    const health = await ask<{ demo: boolean; now: string }>('GET', '/health');
-    isDemo.value = health.demo;
-    clockOffset.value = Date.parse(health.now) - Date.now();
+    await readClock();
     await Promise.all([readMasks(), readers.heads(), readers.bowls(), readers.settings()]);
     isReady.value = true;
   }
 
+  /** Reads the server's present, which the demo and tests can set. */
+  async function readClock(): Promise<void> {
+    const health = await ask<{ demo: boolean; now: string }>('GET', '/health');
+    isDemo.value = health.demo;
+    clockOffset.value = Date.parse(health.now) - Date.now();
+    moment.value = now().getTime();
+  }
+
   /** Looks again whenever another tab or device changed something. */
   function follow(): void {
-    const stream = new EventSource('/api/events');
-    stream.addEventListener('change', (event) => {
-      const read = readers[(event as MessageEvent<string>).data as keyof typeof readers];
-      void read?.().catch(() => undefined);
-    });
+    for (const [what, read] of Object.entries(readers))
+      onChange(what as Change, () => void read().catch(() => undefined));
+    onChange('clock', () => void readClock().catch(() => undefined));
+    setInterval(() => (moment.value = now().getTime()), MOMENT_MILLISECONDS);
   }
 
   async function saveHead(input: HeadInput, saved?: Head): Promise<Head> {
@@ -182,5 +193,6 @@ export const useHousehold = defineStore('household', () => {
     headById,
     maskById,
     now,
+    moment,
   };
 });

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { Bowl } from '@amber-ladle/contract';
+import type { Bowl, StockChange } from '@amber-ladle/contract';
+import type { SizedLine } from '@amber-ladle/core/batch';
 import { writeFraction, kitchenRound, fromMillilitres } from '@amber-ladle/core/measure';
 import { PROFILE_LIMITS } from '@amber-ladle/core/hair';
 import { hasPot, ingredientById } from '@amber-ladle/core/ingredient';
@@ -9,6 +10,7 @@ import { v4 as newId } from 'uuid';
 import { useRoute, useRouter } from 'vue-router';
 import HeadDrawing from '../drawings/HeadDrawing.vue';
 import VesselDrawing from '../drawings/VesselDrawing.vue';
+import DrawDialog from '../parts/DrawDialog.vue';
 import MeasuresCard from '../parts/MeasuresCard.vue';
 import MindList from '../parts/MindList.vue';
 import PotDialog from '../parts/PotDialog.vue';
@@ -19,11 +21,14 @@ import TexturePanel from '../parts/TexturePanel.vue';
 import SpareSlider from '../parts/SpareSlider.vue';
 import WhyDialog from '../parts/WhyDialog.vue';
 import { useBench } from '../composables/useBench';
+import { useDrawPlan } from '../composables/useDrawPlan';
 import { useKeys } from '../composables/useKeys';
+import { useRested } from '../composables/useRested';
 import { useCompared, useOthers } from '../composables/useShared';
 import { useShortfall } from '../composables/useShortfall';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
+import { useShelf } from '../stores/shelf';
 import { COVERAGE_WORDS, SLOT_WORDS } from '../words/mask';
 import { consequenceWords, WISH_WORDS } from '../words/swap';
 import { whySteps } from '../words/why';
@@ -100,7 +105,7 @@ function stepLength(by: number): void {
 useKeys([
   { keys: ['+', '='], does: 'a centimetre longer', run: () => stepLength(1) },
   { keys: ['-', '−'], does: 'a centimetre shorter', run: () => stepLength(-1) },
-  { keys: ['k'], does: 'keep this bowl', run: () => void keep() },
+  { keys: ['k'], does: 'keep this bowl', run: () => keepOrAsk() },
 ]);
 
 const cups = computed(() => {
@@ -139,11 +144,44 @@ watch(
   { immediate: true },
 );
 
+/** The day the bowl is for: today, or one of the coming six. */
+const dayOffset = ref(0);
+const DAY = 86_400_000;
+const days = computed(() =>
+  Array.from({ length: 7 }, (_, i) => ({
+    value: i,
+    title:
+      i === 0
+        ? 'for today'
+        : `for ${new Intl.DateTimeFormat('en-GB', { weekday: 'long', timeZone: household.settings.timeZone }).format(household.moment + i * DAY)}`,
+  })),
+);
+const dayAt = computed(() => household.moment + dayOffset.value * DAY);
+const { rested: restedBowl } = useRested(bowl, 120);
+const drawPlan = useDrawPlan(restedBowl, dayAt);
+const isDrawing = ref(false);
+const shelf = useShelf();
+/** Whole pieces of it on the shelf weigh something else than the size that is reckoned with. */
+function lyingGrams(line: SizedLine): number | undefined {
+  if (line.measuredBy !== 'piece' || line.pieceGrams === undefined) return undefined;
+  const lot = shelf.shelved.find(
+    (one) => one.lot.ingredientId === line.ingredientId && one.lot.pieceGrams && !one.window.isPast,
+  )?.lot;
+  const grams = lot?.pieceGrams;
+  return grams && Math.abs(grams - line.pieceGrams) > 1 ? Math.round(grams) : undefined;
+}
+
+/** A bowl for now takes from the shelf, after a look; one for another day is planned. */
+function keepOrAsk(): void {
+  if (dayOffset.value === 0 && drawPlan.hasAny.value && apart.value.length === 0) isDrawing.value = true;
+  else void keep();
+}
+
 const isKeeping = ref(false);
 /** Ids of the bowls being kept: the same for a second try, so that a lost answer cannot keep one twice. */
 let keepingIds: string[] = [];
 watch([head, mask, profile, choices, others.chosenIds, isApart], () => (keepingIds = []));
-async function keep(): Promise<void> {
+async function keep(draw?: StockChange): Promise<void> {
   if (!head.value || !book.value || !profile.value || isKeeping.value) return;
   isKeeping.value = true;
   const { lockedGrams: _locked, ...free } = choices.value;
@@ -153,6 +191,7 @@ async function keep(): Promise<void> {
       profile: profile.value,
       choices: choices.value,
       otherHeadIds: others.sharing.value.map(({ id }) => id),
+      ...(draw ? { draw } : {}),
     },
     // What was fixed on the bench is said of its bowl, not of the others.
     ...apart.value.map(({ person }) => ({
@@ -162,19 +201,24 @@ async function keep(): Promise<void> {
       otherHeadIds: [],
     })),
   ];
+  const planned = dayOffset.value > 0 ? { plannedFor: new Date(dayAt.value).toISOString() } : {};
   try {
     const kept: Bowl[] = [];
     for (const [i, wish] of wishes.entries()) {
       const id = (keepingIds[i] ??= newId());
-      kept.push(await household.keepBowl({ id, maskId: book.value.id, ...wish }));
+      kept.push(await household.keepBowl({ id, maskId: book.value.id, ...wish, ...planned }));
     }
     keepingIds = [];
     const [first] = kept;
     if (!first) return;
-    notice.show(`Kept: ${first.maskName} for ${kept.map(({ headName }) => headName).join(' and ')}.`, async () => {
-      for (const { id } of kept) await household.removeBowl(id);
-      await router.push({ name: 'bowl' });
-    });
+    notice.show(
+      `${dayOffset.value > 0 ? 'Planned' : 'Kept'}: ${first.maskName} for ${kept.map(({ headName }) => headName).join(' and ')}.`,
+      async () => {
+        for (const { id } of kept) await household.removeBowl(id);
+        if (draw) await shelf.undo(draw.id);
+        await router.push({ name: 'bowl' });
+      },
+    );
     await router.push({ name: 'kept-bowl', params: { id: first.id } });
   } catch (error) {
     notice.fail(error);
@@ -305,6 +349,7 @@ async function saveToHead(): Promise<void> {
         </h2>
         <RouterLink class="quiet-link" :to="{ name: 'mask', params: { id: mask.id } }">how it is made</RouterLink>
       </div>
+      <v-select v-model="dayOffset" :items="days" label="Day" density="compact" class="day" />
       <p v-if="failure" role="alert" class="alert">{{ failure }}</p>
       <MeasuresCard
         v-if="bowl"
@@ -320,6 +365,23 @@ async function saveToHead(): Promise<void> {
         @weigh="bench.weigh"
         @lock="bench.lock"
       >
+        <template #source="{ line }">
+          <p
+            v-if="drawPlan.sourceWords(line.ingredientId).words"
+            class="from figures"
+            :class="{ short: drawPlan.sourceWords(line.ingredientId).isShort }"
+          >
+            {{ drawPlan.sourceWords(line.ingredientId).words }}
+            <button
+              v-if="lyingGrams(line)"
+              type="button"
+              class="tool"
+              @click="bench.weigh(line.ingredientId, lyingGrams(line) ?? 0)"
+            >
+              as they lie there, {{ lyingGrams(line) }} g each
+            </button>
+          </p>
+        </template>
         <template #tools="{ line, called }">
           <SwapMenu
             :name="called"
@@ -356,9 +418,16 @@ async function saveToHead(): Promise<void> {
       <ul v-if="remarks.length > 0" class="plain-list remarks">
         <li v-for="remark in remarks" :key="remark">{{ remark }}</li>
       </ul>
-      <v-btn color="primary" size="large" block height="56" :loading="isKeeping" :disabled="!bowl" @click="keep">
-        {{ apart.length > 0 ? 'Keep these bowls' : 'Keep this bowl' }}
+      <v-btn color="primary" size="large" block height="56" :loading="isKeeping" :disabled="!bowl" @click="keepOrAsk">
+        {{ dayOffset > 0 ? 'Plan it' : apart.length > 0 ? 'Keep these bowls' : 'Keep this bowl' }}
       </v-btn>
+      <DrawDialog
+        v-model="isDrawing"
+        :draw-plan="drawPlan"
+        :note="`${mask.name} for ${names}`"
+        confirm="Take these and keep"
+        @take="keep"
+      />
       <p class="quiet patch">New to {{ names }}? Patch test at the inner elbow a day or two before.</p>
     </section>
   </div>
@@ -470,6 +539,18 @@ async function saveToHead(): Promise<void> {
   border-top: 2px solid var(--ink);
   margin-top: 14px;
   padding-top: 10px;
+}
+.day {
+  max-width: 200px;
+  margin: 10px 0 2px;
+}
+.from {
+  margin: 2px 0;
+  font-size: 0.93rem;
+  color: var(--leaf);
+}
+.from.short {
+  color: var(--clay);
 }
 .alert {
   color: var(--clay);

@@ -227,7 +227,7 @@ async function remove(): Promise<void> {
       </section>
       <section aria-labelledby="use">
         <h2 id="use">Use it up</h2>
-        <UseUpPanel :ingredient="row" />
+        <UseUpPanel :ingredient="row" :grams="Number($route.query['grams']) || undefined" />
       </section>
     </div>
   </div>

@@ -2,23 +2,50 @@
 import { ingredientById } from '@amber-ladle/core/ingredient';
 import { handlingNotes } from '@amber-ladle/core/mask';
 import { kitchenRound } from '@amber-ladle/core/measure';
-import { computed, toRef } from 'vue';
+import type { BowlLife, StockChange } from '@amber-ladle/contract';
+import { computed, ref, toRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import VesselDrawing from '../drawings/VesselDrawing.vue';
+import BowlLifePanel from '../parts/BowlLifePanel.vue';
+import DrawDialog from '../parts/DrawDialog.vue';
 import MeasuresCard from '../parts/MeasuresCard.vue';
 import WhyDialog from '../parts/WhyDialog.vue';
+import { useDrawPlan } from '../composables/useDrawPlan';
 import { useKeptBowl } from '../composables/useKeptBowl';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
+import { useShelf } from '../stores/shelf';
+import { ask } from '../api/client';
 import { KEEPING_WORDS, rinseWords, writeMinutes } from '../words/mask';
 import { whySteps } from '../words/why';
+import { untilWords } from '../words/shelf';
 import { writeDay, writeTime } from '../words/when';
 
 const props = defineProps<{ id: string }>();
 const household = useHousehold();
 const notice = useNotice();
 const router = useRouter();
+const shelf = useShelf();
 const { bowl, failure, catalogue } = useKeptBowl(toRef(props, 'id'));
+const life = ref<BowlLife>();
+watch(bowl, (now) => (life.value = now?.life), { immediate: true });
+const isDrawing = ref(false);
+const drawPlan = useDrawPlan(
+  computed(() => bowl.value?.snapshot.sized),
+  computed(() => household.moment),
+);
+async function draw(change: StockChange | undefined): Promise<void> {
+  if (!change || !bowl.value) return;
+  try {
+    life.value = await ask<BowlLife>('POST', `/bowls/${bowl.value.id}/draw`, change);
+    notice.show('Taken from the shelf.', async () => {
+      await shelf.undo(change.id);
+      if (life.value) life.value = { ...life.value, isDrawn: false };
+    });
+  } catch (error) {
+    notice.fail(error);
+  }
+}
 const sized = computed(() => bowl.value?.snapshot.sized);
 const zone = computed(() => household.settings.timeZone);
 const notes = computed(() =>
@@ -60,6 +87,9 @@ async function remove(): Promise<void> {
     </div>
     <template v-else-if="bowl && sized">
       <p class="quiet when">
+        <template v-if="life?.plannedFor && !life.isDrawn"
+          >Planned for {{ untilWords(Date.parse(life.plannedFor), household.moment, zone) }} ·
+        </template>
         Kept {{ writeDay(bowl.keptAt, household.now(), zone) }} at {{ writeTime(bowl.keptAt, zone) }}
       </p>
       <h1>{{ bowl.maskName }} for {{ bowl.headName }}</h1>
@@ -85,6 +115,7 @@ async function remove(): Promise<void> {
           :high-millilitres="sized.needMillilitres"
         />
       </div>
+      <BowlLifePanel v-if="life" :bowl="bowl" :life="life" @life="life = $event" />
       <ol class="steps">
         <li v-for="step in bowl.snapshot.mask.steps" :key="step">{{ step }}</li>
       </ol>
@@ -100,12 +131,28 @@ async function remove(): Promise<void> {
       </p>
       <p class="actions no-print">
         <v-btn color="primary" :to="{ name: 'make', query: { bowl: bowl.id } }">Make it</v-btn>
+        <v-btn
+          v-if="life && !life.isDrawn && !life.endedAt && drawPlan.hasAny.value"
+          variant="tonal"
+          color="primary"
+          @click="isDrawing = true"
+        >
+          Take from the shelf
+        </v-btn>
+        <v-btn variant="text" color="primary" :to="{ name: 'label', params: { id: bowl.id } }">Jar label</v-btn>
         <v-btn variant="tonal" color="primary" :to="{ name: 'bowl', query: { head: bowl.headId, mask: bowl.maskId } }">
           Size it again
         </v-btn>
         <v-btn variant="text" @click="print">Print the card</v-btn>
         <v-btn variant="text" color="error" @click="remove">Put away</v-btn>
       </p>
+      <DrawDialog
+        v-model="isDrawing"
+        :draw-plan="drawPlan"
+        :note="`${bowl.maskName} for ${bowl.headName}`"
+        confirm="Take these"
+        @take="draw"
+      />
     </template>
   </div>
 </template>

@@ -1,88 +1,232 @@
 <script setup lang="ts">
-import { writeSize } from '@amber-ladle/core/batch';
-import { gramsPerMillilitre, INGREDIENTS, type Ingredient } from '@amber-ladle/core/ingredient';
-import { SOURCES } from '@amber-ladle/core/source';
-import { computed, ref } from 'vue';
-import { FAMILY_FILL, FAMILY_WORDS } from '../words/family';
+import type { Place } from '@amber-ladle/core/shelf';
+import { computed, onMounted, ref } from 'vue';
+import BuyPanel from '../parts/BuyPanel.vue';
+import LotLane from '../parts/LotLane.vue';
+import QuickAdd from '../parts/QuickAdd.vue';
+import ThermometerPanel from '../parts/ThermometerPanel.vue';
+import { useLotActions } from '../composables/useLotActions';
+import { useKeys } from '../composables/useKeys';
+import { useHousehold } from '../stores/household';
+import { useNotice } from '../stores/notice';
+import { useShelf, type ShelvedLot } from '../stores/shelf';
 
-const search = ref('');
-const groups = computed(() => {
-  const wanted = search.value.trim().toLowerCase();
-  const found = INGREDIENTS.filter(({ name, state }) => `${name} ${state}`.toLowerCase().includes(wanted));
-  const byFamily = new Map<string, Ingredient[]>();
-  for (const row of found) byFamily.set(row.family, [...(byFamily.get(row.family) ?? []), row]);
-  return [...byFamily].map(([family, rows]) => ({ family: family as Ingredient['family'], rows }));
+/** Produce as lanes over the coming days: what is cut first, then place by place; what keeps for months at the end. */
+const household = useHousehold();
+const shelf = useShelf();
+const notice = useNotice();
+const actions = useLotActions();
+const DAYS = 7;
+const DAY = 86_400_000;
+/** What lasts longer is not a matter of days. */
+const LONG_DAYS = 30;
+const openId = ref<string>();
+
+onMounted(() => shelf.load().catch((error: unknown) => notice.fail(error)));
+
+const byEnd = (a: ShelvedLot, b: ShelvedLot): number => a.window.endsAt - b.window.endsAt;
+const isLong = ({ window }: ShelvedLot): boolean => window.endsAt - household.moment > LONG_DAYS * DAY;
+const isRemnant = ({ lot }: ShelvedLot): boolean =>
+  lot.state === 'cut' || lot.state === 'opened' || lot.state === 'made';
+
+interface Group {
+  readonly id: string;
+  readonly title: string;
+  readonly place?: Place;
+  readonly lots: readonly ShelvedLot[];
+}
+const groups = computed<Group[]>(() => {
+  const all = [...shelf.shelved].sort(byEnd);
+  const soon = all.filter((one) => !isLong(one));
+  const fresh = soon.filter((one) => !isRemnant(one));
+  return [
+    { id: 'cut', title: 'Cut, opened, made', lots: soon.filter(isRemnant) },
+    ...shelf.places.map((place) => ({
+      id: place.id,
+      title: place.name,
+      place,
+      lots: fresh.filter((one) => one.place?.id === place.id),
+    })),
+    { id: 'long', title: 'Keeps for months', lots: all.filter(isLong) },
+  ].filter((group: Group) => group.lots.length > 0 || group.place !== undefined);
 });
-const sizes = (row: Ingredient): string => (row.pieces?.sizes ?? []).map(writeSize).join(' · ');
-const density = (row: Ingredient): string =>
-  `${gramsPerMillilitre(row).toFixed(2)} g/mL (${SOURCES[row.density?.source ?? row.composition?.source ?? 'own'].title})`;
+const dayNames = computed(() =>
+  Array.from({ length: DAYS }, (_, i) =>
+    i === 0
+      ? 'today'
+      : new Intl.DateTimeFormat('en-GB', { weekday: 'short', timeZone: household.settings.timeZone }).format(
+          household.moment + i * DAY,
+        ),
+  ),
+);
+const today = computed(() =>
+  shelf.shelved.filter(
+    ({ window }) => !window.isPast && window.endsAt - household.moment < DAY && window.ripeness?.stage !== 'unripe',
+  ),
+);
+const summary = computed(() => {
+  const names = today.value.map(({ name }) => name.toLowerCase());
+  if (!shelf.isReady) return '';
+  if (shelf.shelved.length === 0) return 'Nothing is on the shelf yet. Write what came in, above.';
+  if (names.length === 0) return 'Nothing turns before tomorrow.';
+  return `Turns within a day: ${[...new Set(names)].join(', ')}.`;
+});
+
+function drop(event: DragEvent, place: Place | undefined): void {
+  const lot = shelf.lots.find(({ id }) => id === event.dataTransfer?.getData('text/plain'));
+  if (lot && place) void actions.move(lot, place);
+}
+/** Up and down walk the lanes; the lane in focus opens with enter. */
+function walk(direction: 1 | -1): void {
+  const lanes = [...document.querySelectorAll<HTMLElement>('[data-lot]')];
+  const at = lanes.findIndex((lane) => lane === document.activeElement);
+  lanes[Math.min(lanes.length - 1, Math.max(0, at + direction))]?.focus();
+}
+useKeys([
+  { keys: ['ArrowDown'], does: 'next lane', run: () => walk(1) },
+  { keys: ['ArrowUp'], does: 'lane before', run: () => walk(-1) },
+]);
 </script>
 
 <template>
   <div class="page shelf">
-    <h1>Shelf</h1>
-    <p class="quiet">
-      What Amber Ladle knows by weight: usable grams of a piece without peel, stone or shell, and how heavy a spoonful
-      is.
-    </p>
-    <v-text-field v-model="search" label="Find" clearable class="find" @click:clear="search = ''" />
-    <p v-if="groups.length === 0">Nothing of that name here.</p>
-    <section v-for="group in groups" :key="group.family" :aria-labelledby="`family-${group.family}`">
-      <h2 :id="`family-${group.family}`">
-        <span class="swatch" :style="{ background: FAMILY_FILL[group.family] }" aria-hidden="true" />
-        {{ FAMILY_WORDS[group.family] }}
-      </h2>
-      <ul class="plain-list">
-        <li v-for="row in group.rows" :key="row.id" class="row">
-          <span class="name"
-            ><b>{{ row.name }}</b> <span class="quiet">{{ row.state }}</span></span
+    <div class="title">
+      <h1>Shelf</h1>
+      <nav class="links" aria-label="More of the shelf">
+        <RouterLink class="quiet-link" :to="{ name: 'book' }">Book, cost and waste</RouterLink>
+        <RouterLink class="quiet-link" :to="{ name: 'ingredients' }">Ingredients</RouterLink>
+      </nav>
+    </div>
+    <QuickAdd />
+    <div class="columns">
+      <div>
+        <p class="summary" data-test="turns">{{ summary }}</p>
+        <div class="axis quiet" aria-hidden="true">
+          <span />
+          <span class="days"
+            ><span v-for="day in dayNames" :key="day">{{ day }}</span></span
           >
-          <span class="figures facts">
-            <span v-if="sizes(row)">{{ sizes(row) }}</span>
-            <span class="quiet">{{ density(row) }}</span>
-          </span>
-          <span class="advice">{{ row.advice }}</span>
-        </li>
-      </ul>
-    </section>
+          <span />
+        </div>
+        <section
+          v-for="group in groups"
+          :key="group.id"
+          :aria-labelledby="`group-${group.id}`"
+          class="group"
+          @dragover.prevent
+          @drop.prevent="drop($event, group.place)"
+        >
+          <h2 :id="`group-${group.id}`">
+            {{ group.title }}
+            <span v-if="group.place" class="quiet figures">{{ Math.round(group.place.celsius) }} °C</span>
+          </h2>
+          <ul class="plain-list">
+            <LotLane
+              v-for="one in group.lots"
+              :key="one.lot.id"
+              :shelved="one"
+              :days="DAYS"
+              :is-open="openId === one.lot.id"
+              @toggle="openId = openId === one.lot.id ? undefined : one.lot.id"
+            />
+          </ul>
+          <p v-if="group.lots.length === 0" class="quiet none">empty; drop something here</p>
+        </section>
+        <p v-if="shelf.total > shelf.lots.length" class="quiet">
+          {{ shelf.lots.length }} of {{ shelf.total }}, what ends first.
+        </p>
+        <p class="legend quiet" aria-hidden="true">
+          <span class="key hard" /> hard <span class="key ready" /> good <span class="key last" /> last day
+          <span class="key past" /> past
+        </p>
+      </div>
+      <aside>
+        <BuyPanel />
+        <ThermometerPanel />
+      </aside>
+    </div>
   </div>
 </template>
 
 <style scoped>
-.find {
-  max-width: 320px;
-  margin: 12px 0;
+.shelf {
+  max-width: 1320px;
 }
-h2 {
-  margin: 26px 0 4px;
+.title {
+  display: flex;
+  justify-content: space-between;
+  align-items: baseline;
+  margin-bottom: 8px;
+}
+.links {
+  display: flex;
+  gap: 20px;
+}
+.columns {
+  display: grid;
+  grid-template-columns: 1fr 330px;
+  gap: 32px;
+}
+.summary {
+  font-size: 1.15rem;
+  margin: 6px 0;
+}
+.axis {
+  display: grid;
+  grid-template-columns: 230px 1fr 150px;
+  gap: 14px;
+  padding: 0 6px;
+  font-size: 0.88rem;
+}
+.days {
+  display: grid;
+  grid-template-columns: repeat(7, 1fr);
+}
+.group h2 {
+  font-size: 1.1rem;
+  margin: 12px 0 2px;
+}
+.group h2 .quiet {
+  font: 400 0.9rem var(--sans);
+}
+.none {
+  margin: 0 6px 6px;
+  font-size: 0.92rem;
+}
+.legend {
   display: flex;
   align-items: center;
-  gap: 10px;
+  gap: 6px;
+  margin-top: 16px;
+  font-size: 0.9rem;
 }
-.swatch {
-  width: 18px;
-  height: 18px;
-  border-radius: 50%;
-  border: 1px solid var(--ink);
+.key {
+  width: 26px;
+  height: 12px;
+  margin-left: 10px;
+  border: 1px solid var(--quiet);
 }
-.row {
-  display: grid;
-  grid-template-columns: 1.1fr 1.3fr 1.3fr;
-  gap: 4px 24px;
-  padding: 9px 0;
-  border-bottom: 1px solid var(--rule);
+.key.ready {
+  background: var(--leaf);
 }
-.facts {
-  display: flex;
-  flex-direction: column;
-  font-size: 0.95rem;
+.key.last {
+  background: var(--amber-fill);
 }
-.advice {
-  font-size: 0.95rem;
+.key.hard {
+  background: repeating-linear-gradient(125deg, transparent 0 4px, var(--quiet) 4px 5px);
+}
+.key.past {
+  border-style: dotted;
+  border-color: var(--clay);
+}
+@media (max-width: 1060px) {
+  .columns {
+    grid-template-columns: 1fr;
+  }
 }
 @media (max-width: 800px) {
-  .row {
-    grid-template-columns: 1fr;
+  .axis {
+    display: none;
   }
 }
 </style>

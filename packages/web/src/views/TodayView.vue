@@ -1,15 +1,73 @@
 <script setup lang="ts">
 import { DEFAULT_ENOUGH_CHANCE, demandFor, lossesOf, millilitresToMake } from '@amber-ladle/core/batch';
-import { nearestLandmark } from '@amber-ladle/core/hair';
+import { ingredientById } from '@amber-ladle/core/ingredient';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { quantile } from '@amber-ladle/core/statistic';
-import { computed } from 'vue';
+import { computed, onMounted } from 'vue';
 import BowlList from '../parts/BowlList.vue';
+import RunningBowls from '../parts/RunningBowls.vue';
+import { useSuggestion } from '../composables/useSuggestion';
 import { useHousehold } from '../stores/household';
+import { useNotice } from '../stores/notice';
+import { useShelf } from '../stores/shelf';
+import { amountWords, leftWords, lotName, untilWords } from '../words/shelf';
 
+/** What turns today, what is ready soon, which bowls run, and one bowl worth making. */
 const household = useHousehold();
+const shelf = useShelf();
+const notice = useNotice();
+const { suggestion, isWorking } = useSuggestion();
+onMounted(() => shelf.load().catch((error: unknown) => notice.fail(error)));
 
-/** What each head takes of its last mask again: the figure that everything else starts from. */
+const DAY = 86_400_000;
+const HALF_DAY = DAY / 2;
+const rowOf = (id: string) => ingredientById(household.catalogue, id);
+const zone = computed(() => household.settings.timeZone);
+
+const turning = computed(() =>
+  shelf.shelved
+    .filter(({ window }) => !window.isPast && window.endsAt - household.moment < 1.25 * DAY)
+    .sort((a, b) => a.window.endsAt - b.window.endsAt)
+    .map(({ lot, window, place }) => ({
+      id: lot.id,
+      name: lotName(lot, rowOf(lot.ingredientId)),
+      amount: amountWords(lot, rowOf(lot.ingredientId)),
+      place: place?.name ?? '',
+      until: untilWords(window.endsAt, household.moment, zone.value),
+      left: leftWords(window.endsAt - household.moment),
+      isUrgent: window.endsAt - household.moment < HALF_DAY,
+    })),
+);
+const soon = computed(() =>
+  shelf.shelved
+    .filter(({ window }) => window.ripeness?.ready && window.ripeness.ready.at - household.moment < 4 * DAY)
+    .map(({ lot, window }) => ({
+      id: lot.id,
+      words: `${amountWords(lot, rowOf(lot.ingredientId))}: ${untilWords(window.ripeness?.ready?.at ?? 0, household.moment, zone.value)}`,
+    })),
+);
+const past = computed(() => shelf.shelved.filter(({ window }) => window.isPast));
+
+const worth = computed(() => {
+  const found = suggestion.value;
+  if (!found) return undefined;
+  const head = household.headById(found.headId);
+  const saved = found.saves.flatMap(({ lotId }) => {
+    const lot = shelf.lots.find(({ id }) => id === lotId);
+    return lot ? [`the ${lotName(lot, rowOf(lot.ingredientId)).toLowerCase()}`] : [];
+  });
+  const buy = found.missing.map(({ ingredientId }) => rowOf(ingredientId).name.toLowerCase());
+  const turns = saved.length > 1 ? 'turn' : 'turns';
+  const list = saved.length > 1 ? `${saved.slice(0, -1).join(', ')} and ${saved.at(-1)}` : (saved[0] ?? '');
+  return {
+    found,
+    head,
+    reason: `${list[0]?.toUpperCase()}${list.slice(1)} ${turns} by tomorrow: ${kitchenRound(found.bowl.madeMillilitres)} mL, enough for ${head?.name ?? 'one head'}.`,
+    beside: buy.length > 0 ? `Still missing: ${buy.join(', ')}.` : 'Everything else is in the house.',
+  };
+});
+
+/** What each head takes of its last mask again. */
 const people = computed(() =>
   household.heads.map((head) => {
     const last = household.bowls.items.find(({ headId }) => headId === head.id);
@@ -20,58 +78,143 @@ const people = computed(() =>
           lossesOf(mask),
         )
       : 0;
-    return {
-      head,
-      mask,
-      isAgain: Boolean(last),
-      takes: kitchenRound(takes),
-      reach: nearestLandmark(head.profile.stretchedLengthCentimetres).name,
-    };
+    return { head, mask, isAgain: Boolean(last), takes: kitchenRound(takes) };
   }),
 );
 </script>
 
 <template>
   <div class="page today">
-    <h1>Size a bowl</h1>
+    <h1>Today</h1>
     <p v-if="people.length === 0" class="empty">
       Nobody is measured yet.
       <RouterLink class="quiet-link" :to="{ name: 'head', params: { id: 'new' } }">Add a head</RouterLink>
       and the first bowl is a minute away.
     </p>
-    <ul class="plain-list people">
-      <li v-for="{ head, mask, takes, reach, isAgain } in people" :key="head.id">
-        <RouterLink :to="{ name: 'bowl', query: { head: head.id, ...(mask ? { mask: mask.id } : {}) } }" class="person">
-          <span class="serif name">{{ head.name }}</span>
-          <span class="serif takes figures">{{ takes }} mL</span>
-          <span class="quiet of">{{ isAgain ? 'last bowl again:' : 'to begin with:' }} {{ mask?.name }}</span>
-          <span class="quiet reach">{{ head.profile.stretchedLengthCentimetres }} cm, to the {{ reach }}</span>
-        </RouterLink>
-      </li>
-    </ul>
-    <section aria-labelledby="recent">
-      <h2 id="recent">Bowls you kept</h2>
-      <BowlList :bowls="household.bowls.items.slice(0, 6)" />
-      <RouterLink v-if="household.bowls.total > 6" class="quiet-link" :to="{ name: 'notes' }"
-        >All {{ household.bowls.total }}</RouterLink
+    <section v-if="worth" class="worth" aria-labelledby="worth" data-test="suggestion">
+      <h2 id="worth">{{ worth.found.mask.name }} for {{ worth.head?.name }}</h2>
+      <p>{{ worth.reason }}</p>
+      <p class="quiet">{{ worth.beside }}</p>
+      <v-btn
+        color="primary"
+        size="large"
+        height="52"
+        :to="{ name: 'bowl', query: { head: worth.found.headId, mask: worth.found.mask.id } }"
+        >Size this bowl</v-btn
       >
     </section>
+    <p v-else-if="shelf.isReady && !isWorking && people.length > 0" class="calm">
+      Nothing on the shelf presses.
+      <RouterLink class="quiet-link" :to="{ name: 'masks' }">Choose a mask</RouterLink> you feel like.
+    </p>
+
+    <div class="two">
+      <section aria-labelledby="turning">
+        <h2 id="turning">Turns today</h2>
+        <ul class="plain-list" data-test="turning">
+          <li v-for="one in turning" :key="one.id" class="figures">
+            <span
+              ><b>{{ one.name }}</b> <span class="quiet">{{ one.amount }} · {{ one.place }}</span></span
+            >
+            <span :class="{ urgent: one.isUrgent }"
+              >{{ one.until }} <span class="quiet">{{ one.left }}</span></span
+            >
+          </li>
+        </ul>
+        <p v-if="turning.length === 0" class="quiet">
+          {{ shelf.lots.length > 0 ? 'Nothing before tomorrow evening.' : 'The shelf is empty.' }}
+          <RouterLink class="quiet-link" :to="{ name: 'shelf' }">To the shelf</RouterLink>
+        </p>
+        <p v-if="soon.length > 0" class="figures">
+          <span class="quiet">Ready soon:</span> {{ soon.map(({ words }) => words).join(' · ') }}
+        </p>
+        <p v-if="past.length > 0">
+          <RouterLink class="quiet-link" :to="{ name: 'shelf' }"
+            >{{ past.length }} {{ past.length > 1 ? 'things are' : 'thing is' }} past and can go</RouterLink
+          >
+        </p>
+        <RunningBowls />
+      </section>
+      <section aria-labelledby="people">
+        <h2 id="people">Size a bowl</h2>
+        <ul class="plain-list people">
+          <li v-for="{ head, mask, takes, isAgain } in people" :key="head.id">
+            <RouterLink
+              :to="{ name: 'bowl', query: { head: head.id, ...(mask ? { mask: mask.id } : {}) } }"
+              class="person"
+            >
+              <span class="serif name">{{ head.name }}</span>
+              <span class="serif takes figures">{{ takes }} mL</span>
+              <span class="quiet of">{{ isAgain ? 'last bowl again:' : 'to begin with:' }} {{ mask?.name }}</span>
+            </RouterLink>
+          </li>
+        </ul>
+        <h2 class="kept">Bowls you kept</h2>
+        <BowlList :bowls="household.bowls.items.slice(0, 4)" />
+        <RouterLink v-if="household.bowls.total > 4" class="quiet-link" :to="{ name: 'notes' }"
+          >All {{ household.bowls.total }}</RouterLink
+        >
+      </section>
+    </div>
   </div>
 </template>
 
 <style scoped>
-.today {
-  max-width: 920px;
+.worth {
+  margin: 10px 0 20px;
+  padding: 16px 20px;
+  border-left: 5px solid var(--amber-fill);
+  background: rgb(var(--v-theme-surface));
+}
+.worth h2 {
+  font-size: 1.7rem;
+}
+.worth p {
+  margin: 4px 0;
+  font-size: 1.15rem;
+}
+.worth .quiet {
+  font-size: 1rem;
+}
+.worth .v-btn {
+  margin-top: 10px;
+}
+.calm {
+  font-size: 1.15rem;
+}
+.two {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 44px;
+}
+h2 {
+  margin: 8px 0;
+}
+.kept {
+  margin-top: 26px;
+}
+li.figures {
+  display: flex;
+  justify-content: space-between;
+  gap: 12px;
+  padding: 9px 0;
+  border-bottom: 1px solid var(--rule);
+}
+.urgent {
+  color: var(--clay);
+  font-weight: 600;
+}
+.urgent .quiet {
+  font-weight: 400;
 }
 .people {
-  margin: 14px 0 36px;
   border-top: 2px solid var(--ink);
 }
 .person {
   display: grid;
   grid-template-columns: 1fr auto;
   gap: 0 16px;
-  padding: 14px 6px;
+  padding: 9px 6px;
   color: var(--ink);
   text-decoration: none;
   border-bottom: 1px solid var(--rule);
@@ -80,30 +223,23 @@ const people = computed(() =>
   background: var(--amber-wash);
 }
 .name {
-  font-size: 1.7rem;
+  font-size: 1.4rem;
 }
 .takes {
-  font-size: 1.7rem;
+  font-size: 1.4rem;
   color: rgb(var(--v-theme-primary));
   text-align: right;
 }
-.reach {
-  text-align: right;
-  grid-column: 2;
-  grid-row: 2;
-}
 .of {
-  grid-column: 1;
-  grid-row: 2;
+  grid-column: 1 / -1;
 }
 .empty {
   font-size: 1.1rem;
 }
-@media (max-width: 520px) {
-  .reach {
-    grid-column: 1 / -1;
-    grid-row: 3;
-    text-align: left;
+@media (max-width: 800px) {
+  .two {
+    grid-template-columns: 1fr;
+    gap: 20px;
   }
 }
 </style>

@@ -19,8 +19,10 @@ import {
   type UpUse,
 } from '@amber-ladle/core/batch';
 import { CATALOGUE, overlaid, type Ingredient } from '@amber-ladle/core/ingredient';
+import { suggestBowls, type Candidate, type Suggestion } from '@amber-ladle/core/judge';
 import type { Mask } from '@amber-ladle/core/mask';
 import type { Spoon } from '@amber-ladle/core/measure';
+import type { Climate, Lot } from '@amber-ladle/core/shelf';
 import { expose } from 'comlink';
 
 let catalogue = CATALOGUE;
@@ -50,6 +52,14 @@ const sizing = {
     options: AmountOptions,
   ): readonly UpUse[] => masksUsingUp(masks, catalogue, ingredientId, grams, head, options),
   slips: (bowl: SizedBowl, mask: Mask): readonly Slip[] => slips(bowl, mask, catalogue),
+  suggest: (
+    masks: readonly Mask[],
+    heads: readonly Candidate[],
+    lots: readonly Lot[],
+    climate: Climate,
+    spoons: readonly Spoon[],
+    now: number,
+  ): Suggestion | undefined => suggestBowls(masks, heads, lots, catalogue, climate, spoons, now)[0],
   review: (mask: Mask, spoons: readonly Spoon[]): readonly ReviewFinding[] => reviewMask(mask, catalogue, spoons),
 };
 

@@ -60,6 +60,8 @@ export class Shelf1700000000003 implements MigrationInterface {
     await runner.query(`CREATE TABLE bowl_life (
       bowl_id TEXT PRIMARY KEY NOT NULL REFERENCES bowl (id),
       made_at TEXT NOT NULL,
+      planned_for TEXT,
+      is_drawn BOOLEAN NOT NULL,
       start_share REAL NOT NULL,
       stays TEXT NOT NULL,
       ended_at TEXT,

@@ -1,0 +1,56 @@
+import { describe, expect, it } from 'vitest';
+import { CATALOGUE } from '../ingredient';
+import { BUILT_IN_MASKS } from '../mask';
+import { SPOON_SETS } from '../measure';
+import type { Lot } from '../shelf';
+import { DAY, iso, STILL, T0 } from '../shelf/testing';
+import { anAdult, aProfile } from '../testing';
+import { suggestBowls } from '.';
+
+const lot = (id: string, ingredientId: string, change: Partial<Lot> = {}): Lot => ({
+  id,
+  ingredientId,
+  state: 'cut',
+  since: iso(T0),
+  grams: 120,
+  label: '',
+  stays: [{ placeId: 'fridge', from: iso(T0) }],
+  touches: [],
+  ...change,
+});
+const heads = [
+  { headId: 'long', head: { profile: aProfile({ stretchedLengthCentimetres: 60 }), wearer: anAdult } },
+  { headId: 'short', head: { profile: aProfile({ stretchedLengthCentimetres: 12 }), wearer: anAdult } },
+];
+const suggest = (lots: Lot[], now = T0) =>
+  suggestBowls(BUILT_IN_MASKS, heads, lots, CATALOGUE, STILL, SPOON_SETS.us, now);
+const pantry = ['olive-oil', 'honey', 'yogurt', 'jojoba-oil', 'milk'].map((id) =>
+  lot(id, id, { state: 'opened', grams: 600 }),
+);
+
+describe('suggestBowls', () => {
+  it('uses up what turns tonight, and says what it saves', () => {
+    const [best] = suggest([lot('half', 'avocado', { grams: 136 }), ...pantry]);
+    expect(best!.mask.parts.some(({ ingredientId }) => ingredientId === 'avocado')).toBe(true);
+    expect(best!.saves.map(({ lotId }) => lotId)).toContain('half');
+  });
+
+  it('is the better the more is in the house', () => {
+    const scores = (lots: Lot[]) => suggest(lots)[0]!.score;
+    const half = lot('half', 'avocado', { grams: 136 });
+    expect(scores([half, ...pantry])).toBeGreaterThan(scores([half]));
+  });
+
+  it('does not depend on the order in which things lie there', () => {
+    const lots = [lot('half', 'avocado'), lot('papaya', 'papaya'), ...pantry];
+    expect(suggest([...lots].reverse())[0]).toMatchObject({
+      headId: suggest(lots)[0]!.headId,
+      mask: suggest(lots)[0]!.mask,
+    });
+  });
+
+  it('is silent where nothing turns, and never saves what is past', () => {
+    expect(suggest(pantry)).toEqual([]);
+    expect(suggest([lot('half', 'avocado')], T0 + 3 * DAY)).toEqual([]);
+  });
+});

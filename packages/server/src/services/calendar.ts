@@ -1,0 +1,85 @@
+import ical, { ICalCalendarMethod } from 'ical-generator';
+import { bowlBudget, bowlRuleOf, lotPast, windowOf } from '@amber-ladle/core/shelf';
+import { In, IsNull, MoreThan } from 'typeorm';
+import { BowlEntity, BowlLifeEntity, LotEntity } from '../db/entities';
+import { plannedBowls } from './buy';
+import { climateOf } from './climate';
+import type { Household } from './household';
+import { readCatalogue } from './ingredients';
+import { readSettings } from './settings';
+import { toLot } from './stock';
+
+/** What ends later is not a matter for a calendar. */
+const MOST_DAYS = 60;
+const DAY = 86_400_000;
+const MOST_LOTS = 500;
+
+/** Windows, ripe days, running bowls and planned ones as an iCalendar feed. */
+export async function calendarOf(household: Household, address: string): Promise<string> {
+  const { source, clock } = household;
+  const now = clock.now();
+  const present = Date.parse(now);
+  const catalogue = await readCatalogue(household);
+  const climate = await climateOf(source.manager, now);
+  const { timeZone } = await readSettings(household);
+  const calendar = ical({
+    name: 'Amber Ladle',
+    prodId: { company: 'Amber Ladle', product: 'windows', language: 'EN' },
+  });
+  calendar.method(ICalCalendarMethod.PUBLISH);
+  const add = (id: string, at: number, summary: string, description: string, path: string): void => {
+    if (at - present > MOST_DAYS * DAY || at < present - DAY) return;
+    calendar.createEvent({
+      id: `${id}@amber-ladle`,
+      start: new Date(at),
+      end: new Date(at + 15 * 60_000),
+      stamp: new Date(now),
+      summary,
+      description,
+      url: `${address}${path}`,
+    });
+  };
+
+  const rows = await source.manager.find(LotEntity, {
+    where: { grams: MoreThan(0) },
+    order: { endsAt: 'ASC', id: 'ASC' },
+    take: MOST_LOTS,
+  });
+  for (const lot of rows.map(toLot)) {
+    const row = catalogue.get(lot.ingredientId);
+    if (!row) continue;
+    const { endsAt, ripeness } = windowOf(row, lotPast(lot), climate, present);
+    const name = lot.state === 'whole' ? row.name : `${row.name}, ${lot.state}`;
+    if (ripeness?.ready)
+      add(`ready-${lot.id}`, ripeness.ready.at, `${name} is ready`, 'By how it ripens where it stands.', '/shelf');
+    if (Number.isFinite(endsAt))
+      add(`end-${lot.id}`, endsAt, `Use ${name.toLowerCase()} by now`, `${Math.round(lot.grams)} g left.`, '/shelf');
+  }
+
+  const lives = await source.manager.findBy(BowlLifeEntity, { endedAt: IsNull() });
+  const running = lives.filter(({ stays }) => stays.length > 0);
+  const bowls = await source.manager.findBy(BowlEntity, {
+    id: In(running.map(({ bowlId }) => bowlId)),
+    removedAt: IsNull(),
+  });
+  for (const { id, maskName, headName, snapshot } of bowls) {
+    const life = running.find(({ bowlId }) => bowlId === id);
+    const strictest = bowlRuleOf(snapshot.ingredients ?? []);
+    if (!life || !strictest) continue;
+    const { keeping } = snapshot.mask;
+    const past = {
+      madeAt: life.madeAt,
+      stays: life.stays,
+      rule: strictest.rule,
+      freezes: keeping === 'freezes',
+      sameDay: keeping === 'same-day',
+      startShare: life.startShare,
+    };
+    const { endsAt } = bowlBudget(past, climate, timeZone, present);
+    if (Number.isFinite(endsAt))
+      add(`bowl-${id}`, endsAt, `${maskName}: past its time`, `For ${headName}. Not food.`, `/bowls/${id}`);
+  }
+  for (const { id, name, at } of await plannedBowls(household))
+    add(`plan-${id}`, Date.parse(at), name, 'A bowl you planned.', `/bowls/${id}`);
+  return calendar.toString();
+}

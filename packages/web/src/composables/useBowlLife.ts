@@ -1,0 +1,66 @@
+import type { Bowl, BowlEnd, BowlLife } from '@amber-ladle/contract';
+import { ingredientById, type Ingredient } from '@amber-ladle/core/ingredient';
+import { bowlBudget, bowlRuleOf, budgetCourse, type BowlPast } from '@amber-ladle/core/shelf';
+import { computed, onMounted, type Ref } from 'vue';
+import { ask } from '../api/client';
+import { useHousehold } from '../stores/household';
+import { useNotice } from '../stores/notice';
+import { useShelf } from '../stores/shelf';
+
+/** How long a kept bowl may still be used, and what hands do with it. */
+export function useBowlLife(bowl: Ref<Bowl | undefined>, life: Ref<BowlLife | undefined>) {
+  const household = useHousehold();
+  const shelf = useShelf();
+  const notice = useNotice();
+  onMounted(() => shelf.load().catch((error: unknown) => notice.fail(error)));
+
+  const rows = computed<readonly Ingredient[]>(() =>
+    (bowl.value?.snapshot.sized.lines ?? []).flatMap(({ ingredientId }) => {
+      const row =
+        bowl.value?.snapshot.ingredients.find(({ id }) => id === ingredientId) ?? household.catalogue.get(ingredientId);
+      return row ? [row] : [];
+    }),
+  );
+  const strictest = computed(() => bowlRuleOf(rows.value));
+  const past = computed<BowlPast | undefined>(() => {
+    const keeping = bowl.value?.snapshot.mask.keeping;
+    if (!life.value || !strictest.value || life.value.stays.length === 0) return undefined;
+    return {
+      madeAt: life.value.madeAt,
+      stays: life.value.stays,
+      rule: strictest.value.rule,
+      freezes: keeping === 'freezes',
+      sameDay: keeping === 'same-day',
+      startShare: life.value.startShare,
+    };
+  });
+  const budget = computed(() =>
+    past.value && shelf.isReady
+      ? bowlBudget(
+          past.value,
+          shelf.climate,
+          household.settings.timeZone,
+          household.moment,
+          shelf.places.find(({ kind }) => kind === 'fridge'),
+        )
+      : undefined,
+  );
+  const course = computed(() => (past.value ? budgetCourse(past.value, shelf.climate, household.moment) : []));
+  const strictestName = computed(() =>
+    strictest.value ? ingredientById(household.catalogue, strictest.value.ingredientId).name.toLowerCase() : '',
+  );
+
+  async function tell(path: string, body: object): Promise<BowlLife | undefined> {
+    try {
+      return await ask<BowlLife>('POST', `/bowls/${bowl.value?.id}/${path}`, body);
+    } catch (error) {
+      notice.fail(error);
+      return undefined;
+    }
+  }
+  const made = (placeId: string) => tell('made', { placeId });
+  const move = (placeId: string) => tell('move', { placeId });
+  const end = (how: BowlEnd, decision?: string) => tell('end', { how, ...(decision ? { decision } : {}) });
+
+  return { strictest, strictestName, budget, course, made, move, end };
+}

@@ -1,0 +1,90 @@
+import type { StockChange } from '@amber-ladle/contract';
+import { ingredientById } from '@amber-ladle/core/ingredient';
+import { planDraw, stockDraftOf, type PlannedLine, type PlannedTake } from '@amber-ladle/core/shelf';
+import { computed, onMounted, type Ref } from 'vue';
+import { v4 as newId } from 'uuid';
+import { useHousehold } from '../stores/household';
+import { useNotice } from '../stores/notice';
+import { useShelf } from '../stores/shelf';
+import { amountWords, lotName, STAGE_WORDS } from '../words/shelf';
+
+/** What is measured in drops and pinches nobody keeps book of. */
+const UNCOUNTED = new Set(['drop', 'pinch']);
+
+export interface BowlLines {
+  readonly lines: readonly { readonly ingredientId: string; readonly grams: number; readonly measuredBy: string }[];
+}
+
+/**
+ * Where the ingredients of a bowl would come from at a moment: from which lots, and what has to be bought.
+ * @param at milliseconds since 1970
+ */
+export function useDrawPlan(bowl: Ref<BowlLines | undefined>, at: Ref<number>) {
+  const household = useHousehold();
+  const shelf = useShelf();
+  const notice = useNotice();
+  onMounted(() => shelf.load().catch((error: unknown) => notice.fail(error)));
+
+  const plan = computed<readonly PlannedLine[]>(() => {
+    if (!bowl.value || !shelf.isReady) return [];
+    const lines = bowl.value.lines.filter(
+      ({ ingredientId, measuredBy, grams }) =>
+        grams > 0 &&
+        !UNCOUNTED.has(measuredBy) &&
+        household.catalogue.has(ingredientId) &&
+        ingredientById(household.catalogue, ingredientId).family !== 'water',
+    );
+    return planDraw(lines, shelf.lots, household.catalogue, shelf.climate, at.value);
+  });
+  const hasAny = computed(() => plan.value.some(({ takes }) => takes.length > 0));
+
+  /** One take in words: "half an avocado, cut, from the fridge". */
+  function takeWords(take: PlannedTake): string {
+    const lot = shelf.lots.find(({ id }) => id === take.lotId);
+    if (!lot) return '';
+    const row = ingredientById(household.catalogue, lot.ingredientId);
+    const place = shelf.shelved.find((one) => one.lot.id === lot.id)?.place?.name ?? '';
+    const stays = take.leaves.map((left) => {
+      const leftRow = ingredientById(household.catalogue, left.ingredientId);
+      return `${Math.round(left.grams)} g ${leftRow.name.toLowerCase()} stays`;
+    });
+    const amount = amountWords({ ...lot, grams: take.grams }, row);
+    // "1½ avocados" names itself.
+    const isCounted = lot.pieceGrams !== undefined && lot.state === 'whole' && row.pieces !== undefined;
+    return [
+      isCounted ? amount : `${amount} ${lotName(lot, row).toLowerCase()}`,
+      place,
+      ...stays,
+      take.isUnripe ? 'not ripe yet' : '',
+    ]
+      .filter(Boolean)
+      .join(', ');
+  }
+
+  /** Where one ingredient comes from, in a line; empty where nobody keeps book of it. */
+  function sourceWords(ingredientId: string): { words: string; isShort: boolean } {
+    const line = plan.value.find((one) => one.ingredientId === ingredientId);
+    if (!line) return { words: '', isShort: false };
+    const stages = line.takes.map(({ lotId }) => {
+      const window = shelf.shelved.find((one) => one.lot.id === lotId)?.window;
+      return window?.ripeness ? STAGE_WORDS[window.ripeness.stage] : '';
+    });
+    const from = line.takes.map(takeWords).join(' + ');
+    const ripe = [...new Set(stages.filter(Boolean))].join(', ');
+    const buy = line.shortGrams > 0 ? `buy ${Math.round(line.shortGrams)} g` : '';
+    return {
+      words: [from ? `from ${from}${ripe ? ` (${ripe})` : ''}` : '', buy].filter(Boolean).join('; '),
+      isShort: line.shortGrams > 0,
+    };
+  }
+
+  /** A change of stock from the takes that were left ticked. */
+  function changeOf(lines: readonly PlannedLine[], note: string): StockChange | undefined {
+    const now = household.now().toISOString();
+    const { lots, movements } = stockDraftOf(lines, shelf.lots, household.catalogue, now, newId);
+    return movements.length === 0 ? undefined : { id: newId(), note, lots: [...lots], movements: [...movements] };
+  }
+
+  return { plan, hasAny, takeWords, sourceWords, changeOf };
+}
+export type DrawPlan = ReturnType<typeof useDrawPlan>;

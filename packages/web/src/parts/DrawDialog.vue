@@ -1,0 +1,100 @@
+<script setup lang="ts">
+import type { StockChange } from '@amber-ladle/contract';
+import { ingredientById } from '@amber-ladle/core/ingredient';
+import type { PlannedLine } from '@amber-ladle/core/shelf';
+import { computed, ref, watch } from 'vue';
+import type { DrawPlan } from '../composables/useDrawPlan';
+import { useHousehold } from '../stores/household';
+
+/** What would be taken from the shelf, to look over before it is. */
+const { drawPlan, note, confirm } = defineProps<{
+  drawPlan: DrawPlan;
+  note: string;
+  /** What the button says. */
+  confirm: string;
+}>();
+const emit = defineEmits<{ take: [change: StockChange | undefined] }>();
+const isOpen = defineModel<boolean>({ required: true });
+const household = useHousehold();
+
+/** Takes that were crossed out, by lot. */
+const crossed = ref<string[]>([]);
+watch(isOpen, () => (crossed.value = []));
+const rows = computed(() =>
+  drawPlan.plan.value.map((line) => ({
+    line,
+    name: ingredientById(household.catalogue, line.ingredientId).name,
+    takes: line.takes.map((take) => ({ take, words: drawPlan.takeWords(take) })),
+  })),
+);
+const left = computed<PlannedLine[]>(() =>
+  drawPlan.plan.value.map((line) => ({
+    ...line,
+    takes: line.takes.filter(({ lotId }) => !crossed.value.includes(lotId)),
+  })),
+);
+function toggle(lotId: string): void {
+  crossed.value = crossed.value.includes(lotId)
+    ? crossed.value.filter((id) => id !== lotId)
+    : [...crossed.value, lotId];
+}
+function take(): void {
+  emit('take', drawPlan.changeOf(left.value, note));
+  isOpen.value = false;
+}
+function none(): void {
+  emit('take', undefined);
+  isOpen.value = false;
+}
+</script>
+
+<template>
+  <v-dialog v-model="isOpen">
+    <div class="paper sheet">
+      <h2>Take from the shelf</h2>
+      <ul class="plain-list" data-test="takes">
+        <li v-for="row in rows" :key="row.line.ingredientId">
+          <b>{{ row.name }}</b>
+          <button
+            v-for="one in row.takes"
+            :key="one.take.lotId"
+            type="button"
+            class="pill figures"
+            :aria-pressed="!crossed.includes(one.take.lotId)"
+            @click="toggle(one.take.lotId)"
+          >
+            {{ one.words }}
+          </button>
+          <span v-if="row.line.shortGrams > 0" class="quiet figures"
+            >{{ Math.round(row.line.shortGrams) }} g are not on the shelf</span
+          >
+        </li>
+      </ul>
+      <p class="actions">
+        <v-btn color="primary" @click="take">{{ confirm }}</v-btn>
+        <v-btn variant="text" color="primary" @click="none">Keep without taking</v-btn>
+        <v-btn variant="text" @click="isOpen = false">Cancel</v-btn>
+      </p>
+    </div>
+  </v-dialog>
+</template>
+
+<style scoped>
+.sheet {
+  padding: 24px;
+}
+li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 10px;
+  align-items: center;
+  padding: 8px 0;
+  border-bottom: 1px solid var(--rule);
+}
+.actions {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin: 16px 0 0;
+}
+</style>

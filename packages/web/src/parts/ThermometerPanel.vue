@@ -1,0 +1,162 @@
+<script setup lang="ts">
+import { CategoryScale, Chart, Filler, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js';
+import { computed, onMounted, ref, shallowRef } from 'vue';
+import { Line } from 'vue-chartjs';
+import { onChange } from '../api/changes';
+import { ask } from '../api/client';
+import { useHousehold } from '../stores/household';
+import { useNotice } from '../stores/notice';
+import { useShelf } from '../stores/shelf';
+import { useInk } from '../composables/useInk';
+import { writeTime } from '../words/when';
+
+/** What the thermometer in the fridge says, of late and now; a stand-in whose door and power hands can turn. */
+Chart.register(LinearScale, CategoryScale, PointElement, LineElement, Filler, Tooltip);
+interface Thermometer {
+  readonly placeId: string;
+  readonly name: string;
+  readonly celsius: number;
+  readonly isDoorOpen: boolean;
+  readonly hasPower: boolean;
+}
+const household = useHousehold();
+const shelf = useShelf();
+const notice = useNotice();
+const ink = useInk();
+const all = shallowRef<readonly Thermometer[]>([]);
+const first = computed(() => all.value[0]);
+const isBusy = ref(false);
+
+async function read(): Promise<void> {
+  all.value = await ask<Thermometer[]>('GET', '/devices/thermometers');
+}
+onMounted(() => {
+  void read().catch((error: unknown) => notice.fail(error));
+  for (const what of ['climate', 'clock'] as const) onChange(what, () => void read().catch(() => undefined));
+});
+async function turn(change: { isDoorOpen?: boolean; hasPower?: boolean }): Promise<void> {
+  if (!first.value) return;
+  try {
+    all.value = await ask<Thermometer[]>('POST', `/devices/thermometers/${first.value.placeId}`, change);
+  } catch (error) {
+    notice.fail(error);
+  }
+}
+async function pass(minutes: number): Promise<void> {
+  isBusy.value = true;
+  try {
+    await ask('POST', '/devices/clock', { minutes });
+  } catch (error) {
+    notice.fail(error);
+  } finally {
+    isBusy.value = false;
+  }
+}
+
+const DAY = 86_400_000;
+const points = computed(() =>
+  shelf.readings.filter(
+    ({ placeId, at }) => placeId === first.value?.placeId && household.moment - Date.parse(at) < DAY,
+  ),
+);
+const data = computed(() => ({
+  labels: points.value.map(({ at }) => writeTime(at, household.settings.timeZone)),
+  datasets: [
+    {
+      label: '°C',
+      data: points.value.map(({ celsius }) => celsius),
+      borderColor: ink.value.amber,
+      backgroundColor: ink.value.wash,
+      borderWidth: 2,
+      pointRadius: 2,
+      fill: false,
+      tension: 0.2,
+    },
+    {
+      label: '5 °C',
+      data: points.value.map(() => 5),
+      borderColor: ink.value.clay,
+      borderWidth: 1.4,
+      borderDash: [4, 4],
+      pointRadius: 0,
+    },
+  ],
+}));
+const options = computed(() => ({
+  responsive: true,
+  maintainAspectRatio: false,
+  animation: false as const,
+  plugins: { legend: { display: false } },
+  scales: {
+    x: { ticks: { color: ink.value.quiet, maxTicksLimit: 5, maxRotation: 0 }, grid: { display: false } },
+    y: {
+      suggestedMin: 0,
+      suggestedMax: 10,
+      title: { display: true, text: '°C', color: ink.value.quiet },
+      ticks: { color: ink.value.quiet },
+      grid: { color: ink.value.rule },
+    },
+  },
+}));
+</script>
+
+<template>
+  <section v-if="first" aria-labelledby="thermometer" class="thermometer">
+    <h2 id="thermometer">
+      {{ first.name }} <span class="figures" data-test="celsius">{{ first.celsius.toFixed(1) }} °C</span>
+    </h2>
+    <div v-if="points.length > 1" class="chart">
+      <Line
+        :data="data"
+        :options="options"
+        :aria-label="`Temperature of the last day, now ${first.celsius.toFixed(1)} °C`"
+        role="img"
+      />
+    </div>
+    <p v-else class="quiet">The course of the day appears with the next readings.</p>
+    <p class="quiet">A simulated thermometer; its fridge obeys these:</p>
+    <div class="line">
+      <button
+        type="button"
+        class="pill"
+        :aria-pressed="first.isDoorOpen"
+        @click="turn({ isDoorOpen: !first.isDoorOpen })"
+      >
+        door {{ first.isDoorOpen ? 'open' : 'shut' }}
+      </button>
+      <button type="button" class="pill" :aria-pressed="!first.hasPower" @click="turn({ hasPower: !first.hasPower })">
+        power {{ first.hasPower ? 'on' : 'cut' }}
+      </button>
+    </div>
+    <div v-if="household.isDemo" class="line" role="group" aria-label="Time of the demo">
+      <span class="quiet">Demo time</span>
+      <button type="button" class="pill" :disabled="isBusy" @click="pass(60)">+ 1 h</button>
+      <button type="button" class="pill" :disabled="isBusy" @click="pass(60 * 24)">+ 1 day</button>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.thermometer {
+  margin-top: 26px;
+}
+h2 {
+  display: flex;
+  justify-content: space-between;
+  margin: 0 0 6px;
+}
+.chart {
+  height: 150px;
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+  margin: 6px 0;
+}
+p {
+  margin: 6px 0;
+  font-size: 0.92rem;
+}
+</style>

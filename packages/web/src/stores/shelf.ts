@@ -1,0 +1,120 @@
+import type { NewLot, NewMovement, Shelf, StockAnswer, StockChange } from '@amber-ladle/contract';
+import {
+  lotPast,
+  placeOf,
+  windowOf,
+  type Climate,
+  type Lot,
+  type LotWindow,
+  type Place,
+  type Reading,
+  type RestockLevel,
+} from '@amber-ladle/core/shelf';
+import { defineStore } from 'pinia';
+import { computed, ref, shallowRef } from 'vue';
+import { v4 as newId } from 'uuid';
+import { onChange } from '../api/changes';
+import { ask } from '../api/client';
+import { useHousehold } from './household';
+import { useNotice } from './notice';
+
+/** So many lots are drawn; a household that has more sees what ends first. */
+const MOST_LOTS = 100;
+
+export interface ShelvedLot {
+  readonly lot: Lot;
+  readonly name: string;
+  readonly place: Place | undefined;
+  readonly window: LotWindow;
+}
+
+/** Stock, places and temperatures as the screens need them. */
+export const useShelf = defineStore('shelf', () => {
+  const household = useHousehold();
+  const notice = useNotice();
+  const lots = shallowRef<readonly Lot[]>([]);
+  const total = ref(0);
+  const places = shallowRef<readonly Place[]>([]);
+  const readings = shallowRef<readonly Reading[]>([]);
+  const restock = shallowRef<readonly RestockLevel[]>([]);
+  const isReady = ref(false);
+  let isFollowing = false;
+
+  async function read(): Promise<void> {
+    const [shelf, levels] = await Promise.all([
+      ask<Shelf>('GET', `/shelf?limit=${MOST_LOTS}`),
+      ask<RestockLevel[]>('GET', '/restock'),
+    ]);
+    lots.value = shelf.lots;
+    total.value = shelf.total;
+    places.value = shelf.places;
+    readings.value = shelf.readings;
+    restock.value = levels;
+    isReady.value = true;
+  }
+  /** Reads the shelf, once, and follows it from then on. */
+  async function load(): Promise<void> {
+    if (!isFollowing) {
+      isFollowing = true;
+      for (const what of ['shelf', 'climate'] as const) onChange(what, () => void read().catch(() => undefined));
+    }
+    if (!isReady.value) await read();
+  }
+
+  const climate = computed<Climate>(() => ({ places: places.value, readings: readings.value }));
+  const placeById = (id: string): Place | undefined => places.value.find((place) => place.id === id);
+
+  /** Every lot with its window as things are now. */
+  const shelved = computed<readonly ShelvedLot[]>(() =>
+    lots.value.flatMap((lot) => {
+      const row = household.catalogue.get(lot.ingredientId);
+      if (!row) return [];
+      const window = windowOf(row, lotPast(lot), climate.value, household.moment);
+      return [{ lot, name: row.name, place: placeById(placeOf(lot)), window }];
+    }),
+  );
+  /** What is on the shelf and may still be used, by ingredient. */
+  const onHand = computed(
+    () => new Set(shelved.value.filter(({ window }) => !window.isPast).map(({ lot }) => lot.ingredientId)),
+  );
+
+  /** Changes the stock and offers the way back. */
+  async function change(note: string, movements: NewMovement[], born: NewLot[] = []): Promise<StockChange> {
+    const wanted: StockChange = { id: newId(), note, lots: born, movements };
+    await ask<StockAnswer>('POST', '/stock', wanted);
+    await read();
+    notice.show(note, () => undo(wanted.id));
+    return wanted;
+  }
+  async function undo(id: string): Promise<void> {
+    await ask('POST', `/stock/${id}/undo`);
+    await read();
+  }
+  async function savePlaces(next: readonly Place[]): Promise<void> {
+    await ask('PUT', '/places', { places: next });
+    await read();
+  }
+  async function saveRestock(levels: readonly RestockLevel[]): Promise<void> {
+    await ask('PUT', '/restock', { levels });
+    await read();
+  }
+
+  return {
+    lots,
+    total,
+    places,
+    readings,
+    restock,
+    isReady,
+    climate,
+    shelved,
+    onHand,
+    load,
+    read,
+    placeById,
+    change,
+    undo,
+    savePlaces,
+    saveRestock,
+  };
+});
