@@ -46,6 +46,16 @@ describe('a line of shopping', () => {
     if (pieceGrams !== undefined) expect(draft.pieceGrams).toBeCloseTo(pieceGrams, 0);
   });
 
+  it('knows a place by its kind where its own name was not said', () => {
+    const places = [{ id: 'cold', name: '12 V box', kind: 'fridge', celsius: 5 } as const, ...KITCHEN.slice(0, 1)];
+    const options = { system: 'us', places, timeZone: 'UTC', now: NOW } as const;
+    expect(readLot('2 ripe mangoes in the fridge', CATALOGUE, options)).toMatchObject({
+      placeId: 'cold',
+      questions: [],
+    });
+    expect(readLot('2 mangoes 12 V box', CATALOGUE, options)).toMatchObject({ placeId: 'cold', questions: [] });
+  });
+
   it.each(['3 moonfruit', 'some honey', 'avocados'])('asks about: %s', (text) => {
     expect(read(text).questions.length).toBeGreaterThan(0);
   });

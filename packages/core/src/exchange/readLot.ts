@@ -2,7 +2,7 @@ import { tz } from '@date-fns/tz';
 import { formatISO, previousDay, startOfDay, subDays, type Day } from 'date-fns';
 import { ingredientById, usableGrams, type Catalogue } from '../ingredient';
 import type { MeasureSystem } from '../measure';
-import { RIPENING, type LotState, type Place, type Stage } from '../shelf';
+import { RIPENING, type LotState, type Place, type PlaceKind, type Stage } from '../shelf';
 import { readLine, type DraftQuestion } from './readFormula';
 import { namesIn } from './words';
 
@@ -39,6 +39,14 @@ const STAGE_WORDS: readonly (readonly [RegExp, Stage])[] = [
   [/\b(?:nearly ripe|nearly ready|nearly|almost ripe|almost ready|almost|giving)\b/i, 'nearly'],
   [/\b(?:overripe|very soft|very ripe|spotted|brown)\b/i, 'last-day'],
   [/\b(?:ripe|ready|soft)\b/i, 'ready'],
+];
+const IN_THE = String.raw`(?:(?:in|on|to|at)\s+)?(?:the\s+)?`;
+const KIND_WORDS: readonly (readonly [RegExp, PlaceKind])[] = [
+  [new RegExp(`\\b${IN_THE}(?:fridge|refrigerator)\\b`, 'i'), 'fridge'],
+  [new RegExp(`\\b${IN_THE}freezer\\b`, 'i'), 'freezer'],
+  [new RegExp(`\\b${IN_THE}(?:counter|shelf|bowl|box)\\b`, 'i'), 'counter'],
+  [new RegExp(`\\b${IN_THE}(?:paper )?bag\\b`, 'i'), 'bag'],
+  [new RegExp(`\\b${IN_THE}(?:roof|outside|balcony|porch)\\b`, 'i'), 'outside'],
 ];
 const STATE_WORDS: readonly (readonly [RegExp, LotState])[] = [
   [/\b(?:opened|open)\b/i, 'opened'],
@@ -79,9 +87,10 @@ export function readLot(
   const money =
     take(/[€$£]\s*(\d+(?:[.,]\d{1,2})?)/) ??
     take(/\b(\d+[.,]\d{2})\s*(?:[€$£]|eur|usd|gbp)?(?=\s)(?!\s*(?:g|kg|ml|l|oz)\b)/i);
-  const place = [...places]
+  const named = [...places]
     .sort((a, b) => b.name.length - a.name.length)
     .find(({ name }) => take(new RegExp(`\\b(?:(?:in|on|to)\\s+(?:the\\s+)?)?${escaped(name)}\\b`, 'i')));
+  const place = named ?? byKind(take, places);
   const stage = STAGE_WORDS.find(([pattern]) => take(pattern))?.[1];
   const said = STATE_WORDS.find(([pattern]) => take(pattern))?.[1];
   // "3 avocados 180 g": a weight behind a count is that of each.
@@ -134,6 +143,15 @@ export function readLot(
     ...(ripens ? { stage: stage ?? 'unripe' } : {}),
     assumed,
   };
+}
+
+/** A kind of place, where the owner's own name for it was not said: "fridge" for the 12 V fridge. */
+function byKind(take: (pattern: RegExp) => RegExpExecArray | undefined, places: readonly Place[]): Place | undefined {
+  for (const [pattern, kind] of KIND_WORDS) {
+    const found = places.find((place) => place.kind === kind);
+    if (found && take(pattern)) return found;
+  }
+  return undefined;
 }
 
 const escaped = (name: string): string => name.replace(/[.*+?^${}()|[\]\\]/g, '\\$&').replace(/\s+/g, '\\s+');

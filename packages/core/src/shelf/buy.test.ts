@@ -27,13 +27,14 @@ describe('buyList', () => {
       expect.objectContaining({
         what: 'Avocado',
         pieces: 3,
-        buy: 'hard',
+        buy: 'unripe',
         readyBy: iso(T0 + 6 * DAY),
         reasons: ['Towpath'],
       }),
     ]);
     expect(list[0]!.shopGrams).toBeCloseTo((3 * 136) / 0.74, 0);
-    expect(buyList([bowl('Towpath', 1, ['avocado', 300])], [], [], CATALOGUE, STILL, T0)[0]!.buy).toBe('ripe');
+    expect(buyList([bowl('Towpath', 1, ['avocado', 300])], [], [], CATALOGUE, STILL, T0)[0]!.buy).toBe('ready');
+    expect(buyList([bowl('Towpath', 2, ['avocado', 300])], [], [], CATALOGUE, STILL, T0)[0]!.buy).toBe('nearly');
   });
 
   it('subtracts what will still be good then, once', () => {

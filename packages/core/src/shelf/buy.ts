@@ -10,7 +10,8 @@ import {
 import type { Climate } from './climate';
 import type { Lot } from './lot';
 import { planDraw } from './plan';
-import { RIPENING } from './ripeness';
+import { USUAL_CELSIUS } from './place';
+import { ripened, RIPENING, TOUCHED, type Ripening } from './ripeness';
 
 /** A bowl that is to be made, and when. */
 export interface WantedBowl {
@@ -41,11 +42,20 @@ export interface BuyLine {
   readonly reasons: readonly string[];
   /** For what ripens: by when it must be ready. ISO 8601. */
   readonly readyBy?: string;
-  /** Whether there is time to buy it hard. */
-  readonly buy?: 'hard' | 'ripe';
+  /** How ripe to choose it, so that it is ready then. */
+  readonly buy?: BuyStage;
 }
 
-const DAY = 86_400_000;
+/** How ripe something is bought. */
+export type BuyStage = 'unripe' | 'nearly' | 'ready';
+
+/** The hardest that will be ready then, standing where such fruit stands; ripe where none will be. */
+function stageToBuy(ripening: Ripening, climate: Climate, now: number, then: number): BuyStage {
+  const counter = climate.places.find(({ kind }) => kind === 'counter');
+  const span = { from: now, to: then, celsius: counter?.celsius ?? USUAL_CELSIUS.counter, kind: 'counter' as const };
+  const isReady = (stage: BuyStage): boolean => ripened(ripening, TOUCHED[stage], span) >= 1;
+  return (['unripe', 'nearly', 'ready'] as const).find(isReady) ?? 'ready';
+}
 
 /**
  * What must be bought for bowls to come, minus what is on the shelf and will still be good then, and to come back up
@@ -103,9 +113,7 @@ export function buyList(
       ...shopUnits(row, preparation ? rawGrams : grams, Boolean(preparation)),
       reasons: [...new Set(reasons)],
       ...(readyBy ? { readyBy } : {}),
-      ...(ripening && readyBy
-        ? { buy: Date.parse(readyBy) - now >= ripening.readyDays * DAY ? ('hard' as const) : ('ripe' as const) }
-        : {}),
+      ...(ripening && readyBy ? { buy: stageToBuy(ripening, climate, now, Date.parse(readyBy)) } : {}),
     };
   });
 }

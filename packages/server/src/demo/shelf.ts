@@ -3,7 +3,7 @@ import type { NewLot, NewMovement } from '@amber-ladle/contract';
 import { ingredientById, pieceSize, CATALOGUE } from '@amber-ladle/core/ingredient';
 import type { LotState, Place, Stage } from '@amber-ladle/core/shelf';
 import { Clock } from '../clock';
-import { savePlaces } from '../services/climate';
+import { addReading, savePlaces } from '../services/climate';
 import type { Household } from '../services/household';
 import { writeRestock } from '../services/restock';
 import { changeStock } from '../services/stock';
@@ -13,7 +13,7 @@ const PLACES: readonly Place[] = [
   { id: 'galley', name: 'Galley box', kind: 'counter', celsius: 18 },
   { id: 'bag', name: 'Paper bag', kind: 'bag', celsius: 18 },
   { id: 'roof', name: 'Roof box', kind: 'outside', celsius: 12 },
-  { id: 'fridge', name: '12 V fridge', kind: 'fridge', celsius: 5 },
+  { id: 'fridge', name: '12 V fridge', kind: 'fridge', celsius: 4.5 },
 ];
 
 interface Row {
@@ -78,7 +78,19 @@ export async function seedShelf(household: Household): Promise<void> {
     await changeStock(earlier, { id: uuidFrom(`add ${i}`, SPACE), note: '', lots: [lot], movements });
   }
   await seedWaste(earlier, then, present);
+  await seedReadings(household, present);
   await writeRestock(household, [{ ingredientId: 'olive-oil', grams: 500 }]);
+}
+
+/** A day of the fridge: held by its thermostat, warmer round noon and after a door that stood open. */
+async function seedReadings(household: Household, present: number): Promise<void> {
+  for (let halfHours = 47; halfHours >= 1; halfHours--) {
+    const at = present - halfHours * (DAY / 48);
+    const noon = 0.5 * Math.sin(((halfHours - 14) / 48) * 2 * Math.PI);
+    const door = halfHours <= 29 && halfHours > 24 ? 2.4 * Math.exp((halfHours - 29) / 2) : 0;
+    const celsius = Math.round((4.2 + noon + door) * 10) / 10;
+    await addReading(household, { placeId: 'fridge', at: new Date(at).toISOString(), celsius });
+  }
 }
 
 /** What went in the bin in the months before, so that the book has something to tell. */

@@ -1,5 +1,10 @@
+import { Chart } from 'chart.js';
 import { computed } from 'vue';
 import { useTheme } from 'vuetify';
+
+// Canvas text does not inherit the page's.
+Chart.defaults.font.family = "'Source Sans 3 Variable', 'Segoe UI', sans-serif";
+Chart.defaults.font.size = 13;
 
 /** The colours of the light as canvas drawings need them. */
 export function useInk() {

@@ -22,7 +22,8 @@ const rule = computed(() => {
   if (!strictest.value) return '';
   const { roomHours, coldHours, source } = strictest.value.rule;
   const { title, fromMemory } = SOURCES[source];
-  return `${strictestName.value} decides: ${roomHours} h in a room, ${coldHours} h at or below 5 °C (${title}${fromMemory ? ', from memory' : ''}).`;
+  const name = strictestName.value;
+  return `${name[0]?.toUpperCase()}${name.slice(1)} decides: ${roomHours} h in a room, ${coldHours} h at or below 5 °C (${title}${fromMemory ? ', from memory' : ''}).`;
 });
 const share = computed(() => Math.min(1, budget.value?.usedShare ?? 0));
 const ENDS: readonly (readonly [BowlEnd, string])[] = [

@@ -2,7 +2,7 @@
 import type { NewLot, NewMovement } from '@amber-ladle/contract';
 import { ingredientById, pieceSize } from '@amber-ladle/core/ingredient';
 import { kitchenRound } from '@amber-ladle/core/measure';
-import { RIPENING, type BuyLine } from '@amber-ladle/core/shelf';
+import { RIPENING, type BuyLine, type BuyStage } from '@amber-ladle/core/shelf';
 import { computed, onMounted, ref, shallowRef } from 'vue';
 import { v4 as newId } from 'uuid';
 import { onChange } from '../api/changes';
@@ -27,6 +27,11 @@ onMounted(() => {
   for (const what of ['shelf', 'bowls'] as const) onChange(what, () => void read().catch(() => undefined));
 });
 
+const BUY_WORDS: Readonly<Record<BuyStage, string>> = {
+  unripe: 'hard',
+  nearly: 'nearly ready',
+  ready: 'ripe',
+};
 const rows = computed(() =>
   lines.value.map((line) => {
     const row = ingredientById(household.catalogue, line.ingredientId);
@@ -41,13 +46,7 @@ const rows = computed(() =>
       amount,
       name: line.pieces && row.name.toLowerCase() === row.pieces?.noun ? '' : line.what,
       beside: [
-        line.buy === 'hard'
-          ? `buy hard, ready by ${when}`
-          : line.buy === 'ripe'
-            ? `buy ripe, for ${when}`
-            : when
-              ? `for ${when}`
-              : '',
+        line.buy ? `buy ${BUY_WORDS[line.buy]}, ready for ${when}` : when ? `for ${when}` : '',
         line.reasons.join(', '),
       ]
         .filter(Boolean)
@@ -76,9 +75,7 @@ async function bought({ line }: (typeof rows.value)[number]): Promise<void> {
     kind: 'add',
     grams,
     placeId: place?.id ?? '',
-    ...(RIPENING[row.id] && !line.isRaw
-      ? { stage: line.buy === 'ripe' ? ('ready' as const) : ('unripe' as const) }
-      : {}),
+    ...(RIPENING[row.id] && !line.isRaw ? { stage: line.buy ?? ('unripe' as const) } : {}),
   };
   try {
     await shelf.change(`${line.what} lies in: ${place?.name ?? ''}.`, [movement], [lot]);

@@ -84,7 +84,19 @@ const canTake = computed(
 }
 input {
   font: inherit;
+  color: var(--quiet);
+  max-width: 100%;
+}
+input::file-selector-button {
+  min-height: 44px;
+  padding: 0 18px;
+  margin-right: 12px;
+  border: 1px solid var(--quiet);
+  border-radius: 22px;
+  background: transparent;
   color: var(--ink);
+  font: inherit;
+  cursor: pointer;
 }
 .alert {
   color: var(--clay);

@@ -3,16 +3,18 @@ import { ingredientById } from '@amber-ladle/core/ingredient';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { lotPast, STAGES, windowIfMoved, type Place } from '@amber-ladle/core/shelf';
 import { computed, ref } from 'vue';
+import { useScale } from '../composables/useScale';
 import { useLotActions } from '../composables/useLotActions';
 import { useHousehold } from '../stores/household';
 import { useShelf, type ShelvedLot } from '../stores/shelf';
-import { STAGE_WORDS, untilWords, windowReason } from '../words/shelf';
+import { STAGE_WORDS, tillWords, untilWords, windowReason } from '../words/shelf';
 
 /** A lane explains itself, and hands do what hands do: feel, move, weigh, open, use, throw away. */
 const { shelved } = defineProps<{ shelved: ShelvedLot }>();
 const household = useHousehold();
 const shelf = useShelf();
 const actions = useLotActions();
+const scale = useScale();
 
 const lot = computed(() => shelved.lot);
 const row = computed(() => ingredientById(household.catalogue, lot.value.ingredientId));
@@ -28,7 +30,7 @@ const moves = computed(() =>
         ? 'past all the same'
         : ready
           ? `ready ${untilWords(ready.at, household.moment, zone)}`
-          : `till ${untilWords(window.endsAt, household.moment, zone)}`;
+          : tillWords(window.endsAt, household.moment, zone);
       return { place, words };
     }),
 );
@@ -94,6 +96,14 @@ async function correct(): Promise<void> {
         />
         g of {{ kitchenRound(lot.grams) }}</label
       >
+      <button
+        v-if="scale.reading.value?.isSteady && scale.reading.value.grams > 0"
+        type="button"
+        class="tool"
+        @click="weighed = String(scale.reading.value.grams)"
+      >
+        {{ scale.reading.value.grams }} g from the scale
+      </button>
       <button type="button" class="tool" @click="correct">correct</button>
       <span v-if="fault" class="alert" role="alert">{{ fault }}</span>
     </div>

@@ -5,12 +5,13 @@ import LaneBar from '../drawings/LaneBar.vue';
 import LotDetails from './LotDetails.vue';
 import type { ShelvedLot } from '../stores/shelf';
 import { useHousehold } from '../stores/household';
-import { amountWords, leftWords, lotName, STAGE_WORDS, untilWords } from '../words/shelf';
+import { amountWords, leftWords, lotName, STAGE_WORDS, tillWords, untilWords } from '../words/shelf';
 
 /** One lot as a lane: what, how much and where on the left, its days in the middle, its end on the right. */
 const { shelved, days, isOpen } = defineProps<{ shelved: ShelvedLot; days: number; isOpen: boolean }>();
 const emit = defineEmits<{ toggle: [] }>();
 const household = useHousehold();
+const MONTH = 30 * 86_400_000;
 
 const row = computed(() => ingredientById(household.catalogue, shelved.lot.ingredientId));
 const end = computed(() => {
@@ -26,8 +27,8 @@ const end = computed(() => {
     };
   }
   return {
-    main: `till ${untilWords(window.endsAt, household.moment, zone)}`,
-    beside: Number.isFinite(window.endsAt) ? leftWords(window.endsAt - household.moment) : '',
+    main: tillWords(window.endsAt, household.moment, zone),
+    beside: window.endsAt - household.moment < MONTH ? leftWords(window.endsAt - household.moment) : '',
   };
 });
 const stage = computed(() => {

@@ -4,6 +4,7 @@ import { computed, onMounted, ref } from 'vue';
 import BuyPanel from '../parts/BuyPanel.vue';
 import LotLane from '../parts/LotLane.vue';
 import QuickAdd from '../parts/QuickAdd.vue';
+import ScalePanel from '../parts/ScalePanel.vue';
 import ThermometerPanel from '../parts/ThermometerPanel.vue';
 import { useLotActions } from '../composables/useLotActions';
 import { useKeys } from '../composables/useKeys';
@@ -143,6 +144,7 @@ useKeys([
       <aside>
         <BuyPanel />
         <ThermometerPanel />
+        <ScalePanel />
       </aside>
     </div>
   </div>

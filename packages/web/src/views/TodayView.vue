@@ -10,7 +10,7 @@ import { useSuggestion } from '../composables/useSuggestion';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
 import { useShelf } from '../stores/shelf';
-import { amountWords, leftWords, lotName, untilWords } from '../words/shelf';
+import { amountWords, leftWords, lotInSentence, lotName, untilWords } from '../words/shelf';
 
 /** What turns today, what is ready soon, which bowls run, and one bowl worth making. */
 const household = useHousehold();
@@ -54,10 +54,11 @@ const worth = computed(() => {
   const head = household.headById(found.headId);
   const saved = found.saves.flatMap(({ lotId }) => {
     const lot = shelf.lots.find(({ id }) => id === lotId);
-    return lot ? [`the ${lotName(lot, rowOf(lot.ingredientId)).toLowerCase()}`] : [];
+    return lot ? [lotInSentence(lot, rowOf(lot.ingredientId))] : [];
   });
   const buy = found.missing.map(({ ingredientId }) => rowOf(ingredientId).name.toLowerCase());
-  const turns = saved.length > 1 ? 'turn' : 'turns';
+  const isPlural = saved.length > 1 || /[^s]s$/.test(saved[0] ?? '');
+  const turns = isPlural ? 'turn' : 'turns';
   const list = saved.length > 1 ? `${saved.slice(0, -1).join(', ')} and ${saved.at(-1)}` : (saved[0] ?? '');
   return {
     found,

@@ -48,8 +48,23 @@ export function amountWords(lot: Pick<Lot, 'grams' | 'pieceGrams' | 'state'>, ro
 
 /** The name of a lot with its state: "Avocado, cut", "white rice, dry". */
 export function lotName(lot: Pick<Lot, 'state'>, row: Ingredient): string {
-  if (lot.state === 'raw') return preparationOf(row.id)?.raw ?? row.name;
+  if (lot.state === 'raw') {
+    const raw = preparationOf(row.id)?.raw ?? row.name;
+    return `${raw[0]?.toUpperCase()}${raw.slice(1)}`;
+  }
   return lot.state === 'cut' || lot.state === 'opened' ? `${row.name}, ${STATE_WORDS[lot.state]}` : row.name;
+}
+
+/** A lot inside a sentence: "the cut avocado", "the opened yogurt". */
+export function lotInSentence(lot: Pick<Lot, 'state'>, row: Ingredient): string {
+  const name = lot.state === 'raw' ? (preparationOf(row.id)?.raw ?? row.name) : row.name.toLowerCase();
+  return lot.state === 'cut' || lot.state === 'opened' ? `the ${STATE_WORDS[lot.state]} ${name}` : `the ${name}`;
+}
+
+/** Till when, as a whole: "till Friday", "for months". */
+export function tillWords(at: number, now: number, timeZone: string): string {
+  const words = untilWords(at, now, timeZone);
+  return words === 'for months' ? words : `till ${words}`;
 }
 
 /** A moment to come, as people say it: "today 18:40", "tomorrow", "Friday", "3 April", "for months". */
