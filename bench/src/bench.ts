@@ -1,9 +1,11 @@
 import { benchDrag } from './drag';
 import { benchLoad } from './load';
 import { benchServer } from './server';
+import { benchShelf } from './shelf';
 import { benchSizing } from './sizing';
 
 benchSizing();
 benchLoad(process.cwd());
 await benchServer();
 await benchDrag();
+await benchShelf();

@@ -208,6 +208,16 @@ describe('a bowl made from the shelf', () => {
     expect(kept.body.life).toMatchObject({ startShare: expect.closeTo(0, 2), stays: [] });
   });
 
+  it('costs what was taken, until that is taken back', async () => {
+    const rice = await add('rice-cream', 500, { state: 'made', pricePerGram: 0.002 });
+    const draw = change({ lotId: rice.id, kind: 'draw', grams: -400 });
+    const { id } = (await keep(draw)).body;
+    expect((await api().get(`/api/bowls/${id}/cost`)).body).toEqual({ money: 0.8, grams: 400, unpricedGrams: 0 });
+    await api().post(`/api/stock/${draw.id}/undo`).expect(200);
+    expect((await api().get(`/api/bowls/${id}/cost`)).body.grams).toBe(0);
+    expect((await api().get(`/api/bowls/${id}`)).body.life.isDrawn).toBe(false);
+  });
+
   it('carries on the clock of what went in: rice that stood an hour is spent', async () => {
     const rice = await add('rice-cream', 500, { state: 'made' });
     house.home.clock.set('2026-03-14T09:30:00.000Z');

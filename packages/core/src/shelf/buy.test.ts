@@ -33,7 +33,7 @@ describe('buyList', () => {
       }),
     ]);
     expect(list[0]!.shopGrams).toBeCloseTo((3 * 136) / 0.74, 0);
-    expect(buyList([bowl('Towpath', 1, ['avocado', 300])], [], [], CATALOGUE, STILL, T0)[0]!.buy).toBe('ready');
+    expect(buyList([bowl('Towpath', 0.5, ['avocado', 300])], [], [], CATALOGUE, STILL, T0)[0]!.buy).toBe('ready');
     expect(buyList([bowl('Towpath', 2, ['avocado', 300])], [], [], CATALOGUE, STILL, T0)[0]!.buy).toBe('nearly');
   });
 

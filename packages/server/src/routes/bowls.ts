@@ -12,6 +12,7 @@ import {
 import { Router } from 'express';
 import { getBowl, keepBowl, listBowls, removeBowl, restoreBowl } from '../services/bowls';
 import { drawForBowl, endBowl, makeBowl, moveBowl } from '../services/bowlLife';
+import { costOfBowl } from '../services/waste';
 import type { Household } from '../services/household';
 
 export function bowlRoutes(household: Household): Router {
@@ -27,6 +28,9 @@ export function bowlRoutes(household: Household): Router {
       .status(isNew ? 201 : 200)
       .location(`/api/bowls/${bowl.id}`)
       .json(bowl);
+  });
+  router.get('/:id/cost', async (request, response) => {
+    response.json(await costOfBowl(household, request.params.id));
   });
   router.post('/:id/draw', async (request, response) => {
     const draw = parse<StockChange>(stockChangeSchema, request.body);

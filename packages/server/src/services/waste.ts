@@ -1,4 +1,4 @@
-import { wasteByMonth, type MonthOfWaste, type MovementKind } from '@amber-ladle/core/shelf';
+import { wasteByMonth, worthOf, type MonthOfWaste, type MovementKind, type Worth } from '@amber-ladle/core/shelf';
 import type { Household } from './household';
 import { readSettings } from './settings';
 
@@ -8,6 +8,26 @@ interface DiscardRow {
   at: string;
   reason: string | null;
   pricePerGram: number | null;
+}
+
+/** What a bowl took from the shelf was worth; what was taken back again does not count. */
+export async function costOfBowl({ source }: Household, bowlId: string): Promise<Worth> {
+  const rows = (await source.query(
+    `SELECT m.kind, m.grams, m.at, l.price_per_gram AS pricePerGram
+       FROM movement m
+       JOIN lot l ON l.id = m.lot_id
+       JOIN stock_change c ON c.id = m.change_id
+      WHERE c.bowl_id = ? AND m.kind = 'draw' AND c.undone_by IS NULL`,
+    [bowlId],
+  )) as DiscardRow[];
+  return worthOf(
+    rows.map(({ kind, grams, at, pricePerGram }) => ({
+      kind,
+      grams,
+      at,
+      ...(pricePerGram === null ? {} : { pricePerGram }),
+    })),
+  );
 }
 
 /** What was thrown away by month; what was taken back again does not count. */

@@ -1,6 +1,6 @@
 import type { Bowl, BowlEnd, BowlLife } from '@amber-ladle/contract';
 import { ingredientById, type Ingredient } from '@amber-ladle/core/ingredient';
-import { bowlBudget, bowlRuleOf, budgetCourse, type BowlPast } from '@amber-ladle/core/shelf';
+import { bowlBudget, bowlRuleOf, budgetCourse, spansOf, type BowlPast } from '@amber-ladle/core/shelf';
 import { computed, onMounted, type Ref } from 'vue';
 import { ask } from '../api/client';
 import { useHousehold } from '../stores/household';
@@ -46,6 +46,9 @@ export function useBowlLife(bowl: Ref<Bowl | undefined>, life: Ref<BowlLife | un
       : undefined,
   );
   const course = computed(() => (past.value ? budgetCourse(past.value, shelf.climate, household.moment) : []));
+  const spans = computed(() =>
+    past.value ? spansOf(past.value.stays, shelf.climate, Date.parse(past.value.madeAt), household.moment) : [],
+  );
   const strictestName = computed(() =>
     strictest.value ? ingredientById(household.catalogue, strictest.value.ingredientId).name.toLowerCase() : '',
   );
@@ -62,5 +65,5 @@ export function useBowlLife(bowl: Ref<Bowl | undefined>, life: Ref<BowlLife | un
   const move = (placeId: string) => tell('move', { placeId });
   const end = (how: BowlEnd, decision?: string) => tell('end', { how, ...(decision ? { decision } : {}) });
 
-  return { strictest, strictestName, budget, course, made, move, end };
+  return { strictest, strictestName, budget, course, spans, made, move, end };
 }

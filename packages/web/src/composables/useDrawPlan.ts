@@ -1,6 +1,14 @@
 import type { StockChange } from '@amber-ladle/contract';
 import { ingredientById } from '@amber-ladle/core/ingredient';
-import { planDraw, stockDraftOf, type PlannedLine, type PlannedTake } from '@amber-ladle/core/shelf';
+import {
+  lotPast,
+  planDraw,
+  stockDraftOf,
+  windowIfMoved,
+  windowOf,
+  type PlannedLine,
+  type PlannedTake,
+} from '@amber-ladle/core/shelf';
 import { computed, onMounted, type Ref } from 'vue';
 import { v4 as newId } from 'uuid';
 import { useHousehold } from '../stores/household';
@@ -61,14 +69,28 @@ export function useDrawPlan(bowl: Ref<BowlLines | undefined>, at: Ref<number>) {
       .join(', ');
   }
 
+  /** How ripe a lot will be then, and what would help where it will not be. */
+  function readiness(lotId: string): string {
+    const shelved = shelf.shelved.find((one) => one.lot.id === lotId);
+    const row = shelved && household.catalogue.get(shelved.lot.ingredientId);
+    if (!shelved?.window.ripeness || !row) return '';
+    const then = windowOf(row, lotPast(shelved.lot), shelf.climate, at.value).ripeness;
+    if (!then) return '';
+    const isToday = at.value - household.moment < 3_600_000;
+    const words = isToday ? STAGE_WORDS[then.stage] : `${STAGE_WORDS[then.stage]} by then`;
+    const bag = shelf.places.find(({ kind, id }) => kind === 'bag' && id !== shelved.place?.id);
+    if (then.ripeness >= 1 || !bag || isToday) return words;
+    const bagged = windowIfMoved(row, lotPast(shelved.lot), shelf.climate, household.moment, bag).ripeness?.ready;
+    return bagged && bagged.at <= at.value
+      ? `${words}; in the ${bag.name.toLowerCase()} from tonight it will be ready`
+      : words;
+  }
+
   /** Where one ingredient comes from, in a line; empty where nobody keeps book of it. */
   function sourceWords(ingredientId: string): { words: string; isShort: boolean } {
     const line = plan.value.find((one) => one.ingredientId === ingredientId);
     if (!line) return { words: '', isShort: false };
-    const stages = line.takes.map(({ lotId }) => {
-      const window = shelf.shelved.find((one) => one.lot.id === lotId)?.window;
-      return window?.ripeness ? STAGE_WORDS[window.ripeness.stage] : '';
-    });
+    const stages = line.takes.map(({ lotId }) => readiness(lotId));
     const from = line.takes.map(takeWords).join(' + ');
     const ripe = [...new Set(stages.filter(Boolean))].join(', ');
     const buy = line.shortGrams > 0 ? `buy ${Math.round(line.shortGrams)} g` : '';

@@ -2,6 +2,7 @@
 import type { Bowl, BowlEnd, BowlLife } from '@amber-ladle/contract';
 import { SOURCES } from '@amber-ladle/core/source';
 import { computed, ref, toRef } from 'vue';
+import BudgetChart from './BudgetChart.vue';
 import { useBowlLife } from '../composables/useBowlLife';
 import { useHousehold } from '../stores/household';
 import { useShelf } from '../stores/shelf';
@@ -12,7 +13,10 @@ const props = defineProps<{ bowl: Bowl; life: BowlLife }>();
 const emit = defineEmits<{ life: [life: BowlLife] }>();
 const household = useHousehold();
 const shelf = useShelf();
-const { strictest, strictestName, budget, made, move, end } = useBowlLife(toRef(props, 'bowl'), toRef(props, 'life'));
+const { strictest, strictestName, budget, course, spans, made, move, end } = useBowlLife(
+  toRef(props, 'bowl'),
+  toRef(props, 'life'),
+);
 
 const zone = computed(() => household.settings.timeZone);
 const here = computed(() => shelf.placeById(props.life.stays.at(-1)?.placeId ?? '')?.name ?? '');
@@ -86,6 +90,7 @@ async function take(answer: Promise<BowlLife | undefined>): Promise<void> {
         <template v-if="budget.midnightAt"> A same-day bowl ends at midnight. </template>
         {{ rule }}
       </p>
+      <BudgetChart v-if="course.length > 1" :course="course" :spans="spans" />
       <div class="line" role="group" aria-label="Move the bowl to">
         <span class="quiet">Move to</span>
         <button

@@ -3,6 +3,7 @@ import { ingredientById } from '@amber-ladle/core/ingredient';
 import { handlingNotes } from '@amber-ladle/core/mask';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import type { BowlLife, StockChange } from '@amber-ladle/contract';
+import type { Worth } from '@amber-ladle/core/shelf';
 import { computed, ref, toRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import VesselDrawing from '../drawings/VesselDrawing.vue';
@@ -29,6 +30,15 @@ const shelf = useShelf();
 const { bowl, failure, catalogue } = useKeptBowl(toRef(props, 'id'));
 const life = ref<BowlLife>();
 watch(bowl, (now) => (life.value = now?.life), { immediate: true });
+const cost = ref<Worth>();
+watch(
+  () => [bowl.value?.id, life.value?.isDrawn],
+  async ([id, isDrawn]) => {
+    cost.value =
+      id && isDrawn ? await ask<Worth>('GET', `/bowls/${String(id)}/cost`).catch(() => undefined) : undefined;
+  },
+  { immediate: true },
+);
 const isDrawing = ref(false);
 const drawPlan = useDrawPlan(
   computed(() => bowl.value?.snapshot.sized),
@@ -97,6 +107,10 @@ async function remove(): Promise<void> {
         <b data-test="kept-made">{{ kitchenRound(sized.madeMillilitres) }} mL</b> made for a need of
         {{ kitchenRound(sized.needMillilitres) }} mL, at {{ bowl.snapshot.head.profile.stretchedLengthCentimetres }} cm.
         <WhyDialog class="no-print" :steps="whySteps(sized)" :millilitres="sized.needMillilitres" />
+      </p>
+      <p v-if="cost && cost.grams > 0" class="quiet figures" data-test="cost">
+        From the shelf: {{ kitchenRound(cost.grams) }} g, worth {{ cost.money.toFixed(2)
+        }}{{ cost.unpricedGrams > 0 ? ' or more' : '' }}.
       </p>
       <p v-if="swaps.length > 0" class="quiet">Swapped: {{ swaps.join(', ') }}.</p>
       <div class="two">
