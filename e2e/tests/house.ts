@@ -84,3 +84,27 @@ export async function axeFaults(page: Page): Promise<string[]> {
       `${id}: ${nodes.map((node) => `${node.html.slice(0, 160)} ${node.failureSummary ?? ''}`).join(' | ')}`,
   );
 }
+
+/** What axe and a phone find wrong with screens: faults in either light, and anything wider than the phone. */
+export async function screenFaults({ page, open }: House, screens: readonly string[]): Promise<[string, unknown][]> {
+  const faults: [string, unknown][] = [];
+  const settle = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 400));
+  for (const scheme of ['light', 'dark']) {
+    await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: scheme }]);
+    for (const path of screens) {
+      await open(path);
+      await settle();
+      const found = await axeFaults(page);
+      if (found.length > 0) faults.push([`${path} (${scheme})`, found]);
+    }
+  }
+  await page.setViewport({ width: 390, height: 844, hasTouch: true, isMobile: true });
+  for (const path of screens) {
+    await open(path);
+    await settle();
+    const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+    if (over !== 0) faults.push([path, `${over} px too wide`]);
+  }
+  await page.setViewport({ width: 1280, height: 800 });
+  return faults;
+}

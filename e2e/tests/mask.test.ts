@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { axeFaults, made, openHouse, textWhen, type House } from './house';
+import { axeFaults, made, openHouse, screenFaults, textWhen, type House } from './house';
 
 let house: House;
 beforeAll(async () => {
@@ -205,23 +205,8 @@ it('prints a clean card of a bowl', async () => {
 });
 
 it('fits a phone and pleases axe in both lights, on the new screens', async () => {
-  const { page } = house;
   const screens = ['/masks/new', '/ingredients', '/ingredients/papaya', '/ingredients/new'];
-  for (const scheme of ['light', 'dark']) {
-    await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: scheme }]);
-    for (const path of screens) {
-      await house.open(path);
-      await new Promise((resolve) => setTimeout(resolve, 250));
-      expect([path, await axeFaults(page)]).toEqual([path, []]);
-    }
-  }
-  await page.setViewport({ width: 390, height: 844, hasTouch: true, isMobile: true });
-  for (const path of screens) {
-    await house.open(path);
-    const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
-    expect([path, over]).toEqual([path, 0]);
-  }
-  await page.setViewport({ width: 1280, height: 800 });
+  expect(await screenFaults(house, screens)).toEqual([]);
 });
 
 it('never complained on the console', () => {

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { axeFaults, made, openHouse, textWhen, type House } from './house';
+import { made, openHouse, screenFaults, textWhen, type House } from './house';
 
 let house: House;
 beforeAll(async () => {
@@ -222,7 +222,6 @@ it('loses nothing acknowledged and leaves nothing half done when it is killed in
 });
 
 it('fits a phone and pleases axe in both lights, on the new screens', async () => {
-  const { page } = house;
   const screens = [
     '/',
     '/shelf',
@@ -230,22 +229,7 @@ it('fits a phone and pleases axe in both lights, on the new screens', async () =
     '/bowls/5d0c1f0e-57e1-4c0e-9f60-3a5b1a3d0004/label',
     '/bowls/5d0c1f0e-57e1-4c0e-9f60-3a5b1a3d0004',
   ];
-  for (const scheme of ['light', 'dark']) {
-    await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: scheme }]);
-    for (const path of screens) {
-      await house.open(path);
-      await new Promise((resolve) => setTimeout(resolve, 500));
-      expect([path, await axeFaults(page)]).toEqual([path, []]);
-    }
-  }
-  await page.setViewport({ width: 390, height: 844, hasTouch: true, isMobile: true });
-  for (const path of screens) {
-    await house.open(path);
-    await new Promise((resolve) => setTimeout(resolve, 300));
-    const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
-    expect([path, over]).toEqual([path, 0]);
-  }
-  await page.setViewport({ width: 1280, height: 800 });
+  expect(await screenFaults(house, screens)).toEqual([]);
 });
 
 it('never complained on the console', () => {

@@ -3,21 +3,12 @@ import { CATALOGUE } from '../ingredient';
 import { BUILT_IN_MASKS } from '../mask';
 import { SPOON_SETS } from '../measure';
 import type { Lot } from '../shelf';
-import { DAY, iso, STILL, T0 } from '../shelf/testing';
+import { aLot, DAY, STILL, T0 } from '../shelf/testing';
 import { anAdult, aProfile } from '../testing';
 import { suggestBowls } from '.';
 
-const lot = (id: string, ingredientId: string, change: Partial<Lot> = {}): Lot => ({
-  id,
-  ingredientId,
-  state: 'cut',
-  since: iso(T0),
-  grams: 120,
-  label: '',
-  stays: [{ placeId: 'fridge', from: iso(T0) }],
-  touches: [],
-  ...change,
-});
+const lot: typeof aLot = (id, ingredientId, change = {}) =>
+  aLot(id, ingredientId, { state: 'cut', grams: 120, ...change });
 const heads = [
   { headId: 'long', head: { profile: aProfile({ stretchedLengthCentimetres: 60 }), wearer: anAdult } },
   { headId: 'short', head: { profile: aProfile({ stretchedLengthCentimetres: 12 }), wearer: anAdult } },

@@ -81,6 +81,18 @@ export interface BowlPast {
   readonly startShare: number;
 }
 
+/** What is written down of a bowl once it is mixed. */
+export type MixedBowl = Pick<BowlPast, 'madeAt' | 'stays' | 'startShare'>;
+
+/** A mixed bowl with the rules of its mask. @param keeping how the mask keeps */
+export function bowlPastOf(
+  { madeAt, stays, startShare }: MixedBowl,
+  keeping: 'same-day' | 'fridge-till-tomorrow' | 'freezes',
+  rule: BowlRule,
+): BowlPast {
+  return { madeAt, stays, startShare, rule, freezes: keeping === 'freezes', sameDay: keeping === 'same-day' };
+}
+
 export interface BowlBudget {
   /** Share of the budget used, 0 to above 1. */
   readonly usedShare: number;

@@ -1,19 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE, makingFor, preparationOf } from '../ingredient';
-import { buyList, wasteByMonth, worthOf, type Lot, type ValuedMovement } from '.';
-import { DAY, iso, STILL, T0 } from './testing';
+import { buyList, wasteByMonth, worthOf, type ValuedMovement } from '.';
+import { aLot as lot, DAY, iso, STILL, T0 } from './testing';
 
-const lot = (id: string, ingredientId: string, change: Partial<Lot> = {}): Lot => ({
-  id,
-  ingredientId,
-  state: 'whole',
-  since: iso(T0),
-  grams: 100,
-  label: '',
-  stays: [{ placeId: 'fridge', from: iso(T0) }],
-  touches: [],
-  ...change,
-});
 const bowl = (name: string, days: number, ...lines: [string, number][]) => ({
   name,
   at: iso(T0 + days * DAY),

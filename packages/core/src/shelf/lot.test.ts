@@ -2,19 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE, makingFor, preparationOf } from '../ingredient';
 import { conditionOf, planDraw, piecesLeft, stockDraftOf, type Lot, type LotMovement } from '.';
-import { DAY, HOUR, iso, STILL, T0 } from './testing';
+import { aLot as lot, DAY, HOUR, iso, STILL, T0 } from './testing';
 
-const lot = (id: string, ingredientId: string, change: Partial<Lot> = {}): Lot => ({
-  id,
-  ingredientId,
-  state: 'whole',
-  since: iso(T0),
-  grams: 100,
-  label: '',
-  stays: [{ placeId: 'fridge', from: iso(T0) }],
-  touches: [],
-  ...change,
-});
 const ids = (): (() => string) => {
   let n = 0;
   return () => `new${++n}`;

@@ -1,4 +1,5 @@
 import type { Climate } from './climate';
+import type { Lot } from './lot';
 import type { Place } from './place';
 
 /** Places of a made-up kitchen, for tests. */
@@ -14,3 +15,16 @@ export const HOUR = 3_600_000;
 export const DAY = 24 * HOUR;
 export const iso = (milliseconds: number): string => new Date(milliseconds).toISOString();
 export const T0 = Date.parse('2026-03-14T08:00:00Z');
+
+/** A hundred whole grams in the fridge since T0, for tests. */
+export const aLot = (id: string, ingredientId: string, change: Partial<Lot> = {}): Lot => ({
+  id,
+  ingredientId,
+  state: 'whole',
+  since: iso(T0),
+  grams: 100,
+  label: '',
+  stays: [{ placeId: 'fridge', from: iso(T0) }],
+  touches: [],
+  ...change,
+});

@@ -2,6 +2,7 @@ import type { BowlEnd, BowlLife, StockChange } from '@amber-ladle/contract';
 import type { Catalogue, Ingredient } from '@amber-ladle/core/ingredient';
 import {
   bowlBudget,
+  bowlPastOf,
   bowlRuleOf,
   isPerishable,
   keepingOf,
@@ -127,15 +128,7 @@ async function isPast(manager: EntityManager, household: Household, life: BowlLi
   const strictest = bowlRuleOf(rows);
   if (!bowl || !strictest || life.stays.length === 0) return false;
   const now = household.clock.now();
-  const { keeping } = bowl.snapshot.mask;
-  const past = {
-    madeAt: life.madeAt,
-    stays: life.stays,
-    rule: strictest.rule,
-    freezes: keeping === 'freezes',
-    sameDay: keeping === 'same-day',
-    startShare: life.startShare,
-  };
+  const past = bowlPastOf(life, bowl.snapshot.mask.keeping, strictest.rule);
   const { timeZone } = await readSettings(household);
   return bowlBudget(past, await climateOf(manager, now), timeZone, Date.parse(now)).isPast;
 }

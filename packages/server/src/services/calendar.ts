@@ -1,5 +1,5 @@
 import ical, { ICalCalendarMethod } from 'ical-generator';
-import { bowlBudget, bowlRuleOf, lotPast, windowOf } from '@amber-ladle/core/shelf';
+import { bowlBudget, bowlPastOf, bowlRuleOf, lotPast, windowOf } from '@amber-ladle/core/shelf';
 import { In, IsNull, MoreThan } from 'typeorm';
 import { BowlEntity, BowlLifeEntity, LotEntity } from '../db/entities';
 import { plannedBowls } from './buy';
@@ -66,15 +66,7 @@ export async function calendarOf(household: Household, address: string): Promise
     const life = running.find(({ bowlId }) => bowlId === id);
     const strictest = bowlRuleOf(snapshot.ingredients ?? []);
     if (!life || !strictest) continue;
-    const { keeping } = snapshot.mask;
-    const past = {
-      madeAt: life.madeAt,
-      stays: life.stays,
-      rule: strictest.rule,
-      freezes: keeping === 'freezes',
-      sameDay: keeping === 'same-day',
-      startShare: life.startShare,
-    };
+    const past = bowlPastOf(life, snapshot.mask.keeping, strictest.rule);
     const { endsAt } = bowlBudget(past, climate, timeZone, present);
     if (Number.isFinite(endsAt))
       add(`bowl-${id}`, endsAt, `${maskName}: past its time`, `For ${headName}. Not food.`, `/bowls/${id}`);

@@ -1,6 +1,6 @@
 import type { Bowl, BowlEnd, BowlLife } from '@amber-ladle/contract';
 import { ingredientById, type Ingredient } from '@amber-ladle/core/ingredient';
-import { bowlBudget, bowlRuleOf, budgetCourse, spansOf, type BowlPast } from '@amber-ladle/core/shelf';
+import { bowlBudget, bowlPastOf, bowlRuleOf, budgetCourse, spansOf, type BowlPast } from '@amber-ladle/core/shelf';
 import { computed, onMounted, type Ref } from 'vue';
 import { ask } from '../api/client';
 import { useHousehold } from '../stores/household';
@@ -24,15 +24,8 @@ export function useBowlLife(bowl: Ref<Bowl | undefined>, life: Ref<BowlLife | un
   const strictest = computed(() => bowlRuleOf(rows.value));
   const past = computed<BowlPast | undefined>(() => {
     const keeping = bowl.value?.snapshot.mask.keeping;
-    if (!life.value || !strictest.value || life.value.stays.length === 0) return undefined;
-    return {
-      madeAt: life.value.madeAt,
-      stays: life.value.stays,
-      rule: strictest.value.rule,
-      freezes: keeping === 'freezes',
-      sameDay: keeping === 'same-day',
-      startShare: life.value.startShare,
-    };
+    if (!life.value || !keeping || !strictest.value || life.value.stays.length === 0) return undefined;
+    return bowlPastOf(life.value, keeping, strictest.value.rule);
   });
   const budget = computed(() =>
     past.value && shelf.isReady

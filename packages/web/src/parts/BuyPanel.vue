@@ -170,13 +170,6 @@ li .quiet {
 .tick:hover {
   background: var(--amber-wash);
 }
-summary {
-  min-height: 44px;
-  display: flex;
-  align-items: center;
-  cursor: pointer;
-  color: rgb(var(--v-theme-primary));
-}
 .level {
   display: grid;
   grid-template-columns: 1.4fr 1fr auto;

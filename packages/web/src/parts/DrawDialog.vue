@@ -80,9 +80,6 @@ function none(): void {
 </template>
 
 <style scoped>
-.sheet {
-  padding: 24px;
-}
 li {
   display: flex;
   flex-wrap: wrap;

@@ -26,9 +26,6 @@ const written = (key: string): string => ({ ' ': 'space', Backspace: 'backspace'
 </template>
 
 <style scoped>
-.sheet {
-  padding: 24px;
-}
 dl {
   display: grid;
   grid-template-columns: auto 1fr;

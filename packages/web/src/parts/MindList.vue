@@ -51,13 +51,6 @@ const careful = computed(() => (current.value ?? []).map(slipWords).filter((word
 </template>
 
 <style scoped>
-summary {
-  min-height: 44px;
-  display: flex;
-  align-items: center;
-  cursor: pointer;
-  color: rgb(var(--v-theme-primary));
-}
 ul {
   padding-left: 1.2em;
   margin: 0 0 8px;

@@ -77,9 +77,6 @@ function take(): void {
 </template>
 
 <style scoped>
-.sheet {
-  padding: 24px;
-}
 .actions {
   display: flex;
   gap: 8px;

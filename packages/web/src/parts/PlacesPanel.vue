@@ -80,13 +80,6 @@ const warm = (place: Place, degrees: number): Promise<void> =>
 </template>
 
 <style scoped>
-summary {
-  min-height: 44px;
-  display: flex;
-  align-items: center;
-  cursor: pointer;
-  color: rgb(var(--v-theme-primary));
-}
 li {
   display: grid;
   grid-template-columns: 110px 1fr auto;

@@ -129,9 +129,6 @@ const fromCooked = computed(() => {
 </template>
 
 <style scoped>
-.sheet {
-  padding: 24px;
-}
 .words {
   font-size: 1.15rem;
   margin: 8px 0;

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Bowl, BowlSummary } from '@amber-ladle/contract';
-import { bowlBudget, bowlRuleOf } from '@amber-ladle/core/shelf';
+import { bowlBudget, bowlPastOf, bowlRuleOf } from '@amber-ladle/core/shelf';
 import { computed, shallowRef, watch } from 'vue';
 import { useHousehold } from '../stores/household';
 import { useShelf } from '../stores/shelf';
@@ -34,16 +34,8 @@ const rows = computed(() =>
     const strictest = bowl ? bowlRuleOf(bowl.snapshot.ingredients) : undefined;
     const { life } = summary;
     if (!bowl || !strictest || !life || !shelf.isReady) return [];
-    const { keeping } = bowl.snapshot.mask;
     const budget = bowlBudget(
-      {
-        madeAt: life.madeAt,
-        stays: life.stays,
-        rule: strictest.rule,
-        freezes: keeping === 'freezes',
-        sameDay: keeping === 'same-day',
-        startShare: life.startShare,
-      },
+      bowlPastOf(life, bowl.snapshot.mask.keeping, strictest.rule),
       shelf.climate,
       household.settings.timeZone,
       household.moment,

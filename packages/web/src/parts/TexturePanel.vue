@@ -99,13 +99,6 @@ p.quiet::first-letter {
   align-items: center;
   gap: 6px;
 }
-summary {
-  min-height: 44px;
-  display: flex;
-  align-items: center;
-  cursor: pointer;
-  color: rgb(var(--v-theme-primary));
-}
 .pulls li {
   display: grid;
   grid-template-columns: 130px 124px 1fr;

@@ -47,9 +47,6 @@ const { steps, millilitres } = defineProps<{ steps: readonly WhyStep[]; millilit
   border: 0;
   cursor: pointer;
 }
-.sheet {
-  padding: 24px;
-}
 table {
   width: 100%;
   border-collapse: collapse;

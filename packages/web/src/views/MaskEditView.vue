@@ -500,13 +500,6 @@ h3 {
 .alert {
   color: var(--clay);
 }
-.ratio summary {
-  min-height: 44px;
-  display: flex;
-  align-items: center;
-  cursor: pointer;
-  color: rgb(var(--v-theme-primary));
-}
 .pair {
   display: grid;
   grid-template-columns: 1fr 1fr auto;
