@@ -133,7 +133,7 @@ describe('a bowl from the shelf', () => {
     await page.locator('.life .pill ::-p-text(Galley box)').click();
     await textWhen(page, '[data-test="budget"]', /\d+ (min|h) left, till today/);
     await page.locator('.life .pill ::-p-text(12 V fridge)').click();
-    await textWhen(page, '.life', /in the 12 v fridge/);
+    await textWhen(page, '.life', /in: 12 V fridge/);
     expect((await post('/devices/clock', { minutes: 26 * 60 })).status).toBe(200);
     await textWhen(page, '[data-test="budget"]', /Past its time/);
     expect(await page.$eval('.life .pill[disabled]', (e) => e.textContent?.trim())).toBe('Worn');

@@ -11,6 +11,7 @@ import {
   swapConsequences,
   swapped,
   swapsFor,
+  swapsFromHand,
   textureBounds,
   type Mask,
 } from '.';
@@ -163,5 +164,29 @@ describe('what a swap changes', () => {
       }),
     );
     expect(INGREDIENTS.length).toBeGreaterThan(40);
+  });
+});
+
+describe('from what is on hand', () => {
+  it('swaps only what is missing, only for what is there, and says what nothing stands in for', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...BUILT_IN_MASKS), fc.subarray(INGREDIENTS.map(({ id }) => id)), (mask, there) => {
+        const onHand = new Set(there);
+        const { swaps, without } = swapsFromHand(mask, onHand, CATALOGUE);
+        for (const [from, to] of Object.entries(swaps)) {
+          expect(onHand.has(from)).toBe(false);
+          expect(onHand.has(to)).toBe(true);
+        }
+        expect(new Set(Object.values(swaps)).size).toBe(Object.values(swaps).length);
+        const made = swapped(mask, swaps, CATALOGUE);
+        for (const { ingredientId } of made.parts)
+          expect(
+            onHand.has(ingredientId) ||
+              without.includes(ingredientId) ||
+              ['water', 'pepper', 'scent'].includes(CATALOGUE.get(ingredientId)!.family),
+          ).toBe(true);
+      }),
+      { numRuns: 100 },
+    );
   });
 });

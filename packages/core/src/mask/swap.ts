@@ -158,6 +158,31 @@ export function swapsFor(
   return { swaps, without };
 }
 
+/** What nobody counts or shops for on its own. */
+const ALWAYS_THERE = new Set<Family>(['water', 'pepper', 'scent']);
+
+/**
+ * The swaps that make a mask from what is on hand: for each ingredient that is not there, the nearest that is.
+ * @returns the swaps, and the ingredients for which nothing on hand does the work
+ */
+export function swapsFromHand(
+  mask: Mask,
+  onHand: ReadonlySet<string>,
+  catalogue: Catalogue,
+  options: Omit<SwapOptions, 'onHand'> = {},
+): { readonly swaps: Swaps; readonly without: readonly string[] } {
+  const swaps: Record<string, string> = {};
+  const without: string[] = [];
+  for (const { ingredientId } of mask.parts) {
+    if (onHand.has(ingredientId) || ALWAYS_THERE.has(ingredientById(catalogue, ingredientId).family)) continue;
+    const used = new Set(Object.values(swaps));
+    const found = swapCandidates(mask, ingredientId, catalogue, { ...options, onHand }).find(({ id }) => !used.has(id));
+    if (found) swaps[ingredientId] = found.id;
+    else without.push(ingredientId);
+  }
+  return { swaps, without };
+}
+
 /** What a swap changes, for the maker to weigh. */
 export interface SwapConsequences {
   readonly textureBefore: TextureEstimate;

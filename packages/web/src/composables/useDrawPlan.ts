@@ -6,10 +6,11 @@ import {
   stockDraftOf,
   windowIfMoved,
   windowOf,
+  type Lot,
   type PlannedLine,
   type PlannedTake,
 } from '@amber-ladle/core/shelf';
-import { computed, onMounted, type Ref } from 'vue';
+import { computed, onMounted, ref, type Ref } from 'vue';
 import { v4 as newId } from 'uuid';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
@@ -33,6 +34,8 @@ export function useDrawPlan(bowl: Ref<BowlLines | undefined>, at: Ref<number>) {
   const notice = useNotice();
   onMounted(() => shelf.load().catch((error: unknown) => notice.fail(error)));
 
+  /** Lots that were crossed out: what they would have given comes from others, or is bought. */
+  const crossed = ref<string[]>([]);
   const plan = computed<readonly PlannedLine[]>(() => {
     if (!bowl.value || !shelf.isReady) return [];
     const lines = bowl.value.lines.filter(
@@ -42,7 +45,8 @@ export function useDrawPlan(bowl: Ref<BowlLines | undefined>, at: Ref<number>) {
         household.catalogue.has(ingredientId) &&
         ingredientById(household.catalogue, ingredientId).family !== 'water',
     );
-    return planDraw(lines, shelf.lots, household.catalogue, shelf.climate, at.value);
+    const lots = shelf.lots.filter(({ id }) => !crossed.value.includes(id));
+    return planDraw(lines, lots, household.catalogue, shelf.climate, at.value);
   });
   const hasAny = computed(() => plan.value.some(({ takes }) => takes.length > 0));
 
@@ -107,6 +111,17 @@ export function useDrawPlan(bowl: Ref<BowlLines | undefined>, at: Ref<number>) {
     return movements.length === 0 ? undefined : { id: newId(), note, lots: [...lots], movements: [...movements] };
   }
 
-  return { plan, hasAny, takeWords, sourceWords, changeOf };
+  const crossedLots = computed(() =>
+    shelf.lots.filter(({ id }) => crossed.value.includes(id)).map((lot) => ({ lot, name: nameOf(lot) })),
+  );
+  function nameOf(lot: Lot): string {
+    return lotName(lot, ingredientById(household.catalogue, lot.ingredientId));
+  }
+
+  const cross = (lotId: string): void => void (crossed.value = [...crossed.value, lotId]);
+  const allow = (lotId: string): void => void (crossed.value = crossed.value.filter((id) => id !== lotId));
+  const allowAll = (): void => void (crossed.value = []);
+
+  return { plan, crossedLots, cross, allow, allowAll, hasAny, takeWords, sourceWords, changeOf };
 }
 export type DrawPlan = ReturnType<typeof useDrawPlan>;

@@ -7,12 +7,14 @@ import {
   swapConsequences,
   swapped,
   swapsFor,
+  swapsFromHand,
   type Mask,
   type SwapWish,
 } from '@amber-ladle/core/mask';
 import { computed, type Ref } from 'vue';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
+import { useShelf } from '../stores/shelf';
 
 /** How many stand-ins are worth showing. */
 const MOST_OFFERED = 8;
@@ -21,6 +23,7 @@ const MOST_OFFERED = 8;
 export function useSwaps(book: Ref<Mask | undefined>, choices: Ref<BowlChoices>) {
   const household = useHousehold();
   const notice = useNotice();
+  const shelf = useShelf();
 
   const mask = computed<Mask | undefined>(() => {
     if (!book.value) return undefined;
@@ -61,9 +64,10 @@ export function useSwaps(book: Ref<Mask | undefined>, choices: Ref<BowlChoices>)
   function offered(ingredientId: string): readonly Ingredient[] {
     if (!book.value) return [];
     const original = originalOf(ingredientId);
-    return swapCandidates(book.value, original, household.catalogue)
-      .filter(({ id }) => id !== ingredientId)
-      .slice(0, MOST_OFFERED);
+    const all = swapCandidates(book.value, original, household.catalogue).filter(({ id }) => id !== ingredientId);
+    // What is in the house comes first; within that, the nearest.
+    const there = all.filter(({ id }) => shelf.onHand.has(id));
+    return [...there.slice(0, MOST_OFFERED / 2), ...all.filter((row) => !there.includes(row))].slice(0, MOST_OFFERED);
   }
 
   function put(swaps: BowlChoices['swaps']): void {
@@ -113,5 +117,23 @@ export function useSwaps(book: Ref<Mask | undefined>, choices: Ref<BowlChoices>)
     }
   }
 
-  return { mask, made, consequences, wishes, offered, swap, toggleWish, originalOf };
+  /** Something on the bench is not in the house, and the shelf is kept at all. */
+  const isMissing = computed(
+    () =>
+      shelf.onHand.size > 0 &&
+      book.value !== undefined &&
+      Object.keys(swapsFromHand(book.value, shelf.onHand, household.catalogue).swaps).length > 0,
+  );
+  /** Makes the mask from what is in the house. */
+  function fromHand(): void {
+    if (!book.value) return;
+    const { swaps, without } = swapsFromHand(book.value, shelf.onHand, household.catalogue);
+    put({ ...swaps });
+    if (without.length > 0) {
+      const names = without.map((id) => ingredientById(household.catalogue, id).name.toLowerCase());
+      notice.show(`Nothing in the house does the work of ${names.join(' and ')}; it stays on the list to buy.`);
+    }
+  }
+
+  return { mask, made, consequences, wishes, isMissing, offered, swap, toggleWish, fromHand, originalOf };
 }

@@ -82,7 +82,7 @@ async function take(answer: Promise<BowlLife | undefined>): Promise<void> {
         <rect class="used" x="0.5" y="3" :width="399 * share" height="14" :class="{ over: budget.isPast }" />
       </svg>
       <p class="quiet">
-        {{ Math.round(share * 100) }} % used, in the {{ here.toLowerCase() }}.
+        {{ Math.round(share * 100) }} % used, in: {{ here }}.
         <template v-if="!budget.isPast && budget.endsAtIfCold && budget.endsAtIfCold > budget.endsAtHere + 60_000">
           In the fridge from now: till
           {{ until(Math.min(budget.endsAtIfCold, budget.midnightAt ?? Infinity)) }}.

@@ -51,6 +51,8 @@ const options = computed(() => {
     scales: {
       x: {
         type: 'linear' as const,
+        min: course[0]?.at,
+        max: course.at(-1)?.at,
         ticks: {
           ...ticks,
           maxTicksLimit: 6,

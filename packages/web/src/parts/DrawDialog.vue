@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import type { StockChange } from '@amber-ladle/contract';
 import { ingredientById } from '@amber-ladle/core/ingredient';
-import type { PlannedLine } from '@amber-ladle/core/shelf';
-import { computed, ref, watch } from 'vue';
+import { computed, watch } from 'vue';
 import type { DrawPlan } from '../composables/useDrawPlan';
 import { useHousehold } from '../stores/household';
 
@@ -17,9 +16,8 @@ const emit = defineEmits<{ take: [change: StockChange | undefined] }>();
 const isOpen = defineModel<boolean>({ required: true });
 const household = useHousehold();
 
-/** Takes that were crossed out, by lot. */
-const crossed = ref<string[]>([]);
-watch(isOpen, () => (crossed.value = []));
+// What is crossed out is taken from elsewhere, or bought.
+watch(isOpen, () => drawPlan.allowAll());
 const rows = computed(() =>
   drawPlan.plan.value.map((line) => ({
     line,
@@ -27,19 +25,8 @@ const rows = computed(() =>
     takes: line.takes.map((take) => ({ take, words: drawPlan.takeWords(take) })),
   })),
 );
-const left = computed<PlannedLine[]>(() =>
-  drawPlan.plan.value.map((line) => ({
-    ...line,
-    takes: line.takes.filter(({ lotId }) => !crossed.value.includes(lotId)),
-  })),
-);
-function toggle(lotId: string): void {
-  crossed.value = crossed.value.includes(lotId)
-    ? crossed.value.filter((id) => id !== lotId)
-    : [...crossed.value, lotId];
-}
 function take(): void {
-  emit('take', drawPlan.changeOf(left.value, note));
+  emit('take', drawPlan.changeOf(drawPlan.plan.value, note));
   isOpen.value = false;
 }
 function none(): void {
@@ -60,8 +47,9 @@ function none(): void {
             :key="one.take.lotId"
             type="button"
             class="pill figures"
-            :aria-pressed="!crossed.includes(one.take.lotId)"
-            @click="toggle(one.take.lotId)"
+            aria-pressed="true"
+            title="take it from elsewhere"
+            @click="drawPlan.cross(one.take.lotId)"
           >
             {{ one.words }}
           </button>
@@ -70,6 +58,19 @@ function none(): void {
           >
         </li>
       </ul>
+      <p v-if="drawPlan.crossedLots.value.length > 0" class="quiet crossed">
+        Not from:
+        <button
+          v-for="one in drawPlan.crossedLots.value"
+          :key="one.lot.id"
+          type="button"
+          class="pill"
+          aria-pressed="false"
+          @click="drawPlan.allow(one.lot.id)"
+        >
+          {{ one.name }}
+        </button>
+      </p>
       <p class="actions">
         <v-btn color="primary" @click="take">{{ confirm }}</v-btn>
         <v-btn variant="text" color="primary" @click="none">Keep without taking</v-btn>
@@ -87,6 +88,13 @@ li {
   align-items: center;
   padding: 8px 0;
   border-bottom: 1px solid var(--rule);
+}
+.crossed {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+  margin: 10px 0 0;
 }
 .actions {
   display: flex;

@@ -3,12 +3,14 @@ import type { Ingredient } from '@amber-ladle/core/ingredient';
 import { FAMILY_WORDS } from '../words/family';
 
 /** What could stand in for one ingredient, opened where it stands. */
-const { name, offered } = defineProps<{
+const { name, offered, isThere } = defineProps<{
   name: string;
   /** The nearest first; asked for when the menu opens. */
   offered: () => readonly Ingredient[];
   /** The book's ingredient, where something stands in for it now. */
   original?: string | undefined;
+  /** True for what is on the shelf. */
+  isThere: (ingredientId: string) => boolean;
 }>();
 const emit = defineEmits<{ swap: [ingredientId: string | undefined] }>();
 </script>
@@ -24,7 +26,9 @@ const emit = defineEmits<{ swap: [ingredientId: string | undefined] }>();
         v-for="row in offered()"
         :key="row.id"
         :title="row.name"
-        :subtitle="row.state || FAMILY_WORDS[row.family].toLowerCase()"
+        :subtitle="
+          isThere(row.id) ? `in the house · ${row.state}` : row.state || FAMILY_WORDS[row.family].toLowerCase()
+        "
         @click="emit('swap', row.id)"
       />
       <v-list-item v-if="offered().length === 0" title="Nothing in the catalogue does its work." disabled />

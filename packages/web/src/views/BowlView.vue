@@ -58,7 +58,7 @@ const { isApart } = others;
 /** Each bowl of "a bowl each" is still compared with the one bowl it could be. */
 const bench = useBench(head, book, others.sharing);
 const { profile, choices, mask, bowl, need, isFitting, failure, isChanged } = bench;
-const { consequences, made: swapsMade, wishes } = bench.swaps;
+const { consequences, made: swapsMade, wishes, isMissing } = bench.swaps;
 const compared = useCompared(
   computed(() => {
     const wish = bench.wish.value;
@@ -280,7 +280,8 @@ async function saveToHead(): Promise<void> {
           <v-list-item v-bind="item" :subtitle="entry.subtitle" />
         </template>
       </v-autocomplete>
-      <div v-if="wishes.length > 0" class="wishes" role="group" aria-label="Swaps">
+      <div v-if="wishes.length > 0 || isMissing" class="wishes" role="group" aria-label="Swaps">
+        <button v-if="isMissing" type="button" class="pill" @click="bench.swaps.fromHand">with what is here</button>
         <button
           v-for="{ wish, isMet } in wishes"
           :key="wish"
@@ -387,6 +388,7 @@ async function saveToHead(): Promise<void> {
             :name="called"
             :offered="() => bench.swaps.offered(line.ingredientId)"
             :original="stoodFor(line.ingredientId)"
+            :is-there="(id: string) => shelf.onHand.has(id)"
             @swap="bench.swaps.swap(line.ingredientId, $event)"
           />
           <PotDialog
