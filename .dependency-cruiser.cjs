@@ -8,7 +8,12 @@ module.exports = {
       comment: 'Core imports itself and packages that only compute.',
       severity: 'error',
       from: { path: '^packages/core/src', pathNot: '\\.test\\.ts$' },
-      to: { pathNot: ['^packages/core/src', 'node_modules/(fraction\\.js|@stdlib|pure-rand|parse-ingredient|date-fns|@date-fns|papaparse)/'] },
+      to: {
+        pathNot: [
+          '^packages/core/src',
+          'node_modules/(fraction\\.js|@stdlib|pure-rand|parse-ingredient|date-fns|@date-fns|papaparse)/',
+        ],
+      },
     },
     {
       name: 'contract-on-core',

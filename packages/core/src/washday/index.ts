@@ -1,0 +1,3 @@
+export * from './sections';
+export * from './wear';
+export * from './acidRinse';

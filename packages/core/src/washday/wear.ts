@@ -1,0 +1,42 @@
+import type { WearTime } from '../mask';
+
+const MINUTE = 60_000;
+
+/** Where a mask is in its time: still too early, on the way, right, late, or past its limit. */
+export type WearPhase = 'early' | 'fine' | 'aim' | 'late' | 'over';
+
+export interface WearState {
+  readonly phase: WearPhase;
+  readonly elapsedMinutes: number;
+  /** Milliseconds since 1970 of each mark. */
+  readonly minimumAt: number;
+  readonly aimAt: number;
+  readonly limitAt: number;
+}
+
+/** A mask counts as at its aim for this share of it before it is late. Assumption of this project. */
+const AIM_SLACK = 0.15;
+
+/**
+ * The time of a mask that is worn. Only instants go in, so that a reload or a sleeping tablet changes nothing.
+ * @param since ISO 8601, when the last section was done and the cap went on
+ * @param now milliseconds since 1970
+ */
+export function wearState(wear: WearTime, since: string, now: number): WearState {
+  const began = Date.parse(since);
+  const elapsedMinutes = (now - began) / MINUTE;
+  const { minimumMinutes, aimMinutes, limitMinutes } = wear;
+  const marks = {
+    minimumAt: began + minimumMinutes * MINUTE,
+    aimAt: began + aimMinutes * MINUTE,
+    limitAt: began + limitMinutes * MINUTE,
+  };
+  return { phase: phaseAt(wear, elapsedMinutes), elapsedMinutes, ...marks };
+}
+
+function phaseAt({ minimumMinutes, aimMinutes, limitMinutes }: WearTime, elapsed: number): WearPhase {
+  if (elapsed >= limitMinutes) return 'over';
+  if (elapsed < minimumMinutes) return 'early';
+  if (elapsed < aimMinutes) return 'fine';
+  return elapsed <= aimMinutes * (1 + AIM_SLACK) ? 'aim' : 'late';
+}
