@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { axeFaults, made, millilitres, openHouse, textWhen, type House } from './house';
+import { axeFaults, keepWithoutTaking, made, millilitres, openHouse, textWhen, type House } from './house';
 
 /** Every screen that can be opened by its address. */
 const SCREENS = [
@@ -200,8 +200,7 @@ it('keeps a bowl, survives a kill of the server, and finds it unchanged', async 
   await house.open('/bowl?mask=galley-egg');
   await chooseHead('Isaura');
   const before = await settled();
-  await house.page.locator('::-p-text(Keep this bowl)').click();
-  await house.page.waitForSelector('[data-test="kept-made"]');
+  await keepWithoutTaking(house.page);
   const url = house.page.url();
   const card = await house.page.$eval('.card', (e) => e.textContent);
   expect(millilitres(await house.page.$eval('[data-test="kept-made"]', (e) => e.textContent ?? ''))).toBe(before);
@@ -247,6 +246,10 @@ it('walks from Today to a kept bowl and through its making by keyboard alone', a
   expect(await need()).toBeGreaterThan(before);
   await settled();
   await page.keyboard.press('k');
+  await page.waitForFunction(
+    () => document.activeElement?.tagName === 'BUTTON' && document.activeElement.textContent?.includes('Take these'),
+  );
+  await page.keyboard.press('Enter');
   await page.waitForSelector('[data-test="kept-made"]');
   await page.keyboard.press('3');
   await textWhen(page, '[data-test="step"]', /1 of/);

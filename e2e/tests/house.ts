@@ -108,3 +108,11 @@ export async function screenFaults({ page, open }: House, screens: readonly stri
   await page.setViewport({ width: 1280, height: 800 });
   return faults;
 }
+
+/** Keeps the bowl on the bench without taking from the shelf, whether or not there is something to take. */
+export async function keepWithoutTaking(page: Page): Promise<void> {
+  await page.locator('::-p-text(Keep this bowl)').click();
+  await page.waitForSelector('[data-test="takes"], [data-test="kept-made"]');
+  if (await page.$('[data-test="takes"]')) await page.locator('::-p-text(Keep without taking)').click();
+  await page.waitForSelector('[data-test="kept-made"]');
+}

@@ -148,6 +148,10 @@ export interface BowlLife {
   isDrawn: boolean;
   startShare: number;
   stays: { placeId: string; from: string }[];
+  /** Sections of the head that have been coated. */
+  sectionsDone: string[];
+  /** When the cap went on. */
+  wornFrom?: string | undefined;
   endedAt?: string | undefined;
   /** Worn, put away, thrown away. */
   endedHow?: BowlEnd | undefined;
@@ -156,6 +160,17 @@ export interface BowlLife {
 }
 export const BOWL_ENDS = ['worn', 'thrown-away', 'used-otherwise'] as const;
 export type BowlEnd = (typeof BOWL_ENDS)[number];
+
+/** What happened on the head: one section is done or not after all, and whether the cap is on. What is not named stays. */
+export const wearSchema = object({
+  section: object({ id: string().required().max(40), isDone: boolean().required() })
+    .noUnknown()
+    .default(undefined)
+    .optional(),
+  isCapOn: boolean().optional(),
+  /** Needed to put on a bowl that is past its time. */
+  decision: string().trim().min(3, 'Say in a few words why.').max(300).optional(),
+}).noUnknown();
 
 export const bowlMadeSchema = object({ placeId: identifier }).noUnknown();
 export const bowlEndSchema = object({

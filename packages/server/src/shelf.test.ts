@@ -244,6 +244,34 @@ describe('a bowl made from the shelf', () => {
     expect((await api().get(`/api/bowls/${id}`)).body.life.decisions).toHaveLength(1);
   });
 
+  it('is put on section by section, its time runs from the cap on, and it ends rinsed out', async () => {
+    const { id } = (await keep()).body;
+    const wear = (body: object) => api().post(`/api/bowls/${id}/wear`).send(body);
+    // Two devices tap at once; neither tap is lost.
+    await Promise.all(
+      ['front-left', 'front-right', 'nape-left'].map((one) => wear({ section: { id: one, isDone: true } })),
+    );
+    await wear({ section: { id: 'nape-left', isDone: false } }).expect(200);
+    const on = (await wear({ isCapOn: true }).expect(200)).body;
+    expect([...on.sectionsDone].sort()).toEqual(['front-left', 'front-right']);
+    house.home.clock.set('2026-03-14T09:20:00.000Z');
+    expect((await wear({ isCapOn: true }).expect(200)).body.wornFrom).toBe(on.wornFrom);
+    await wear({ section: 'all of them' }).expect(422);
+    expect((await api().post(`/api/bowls/${id}/end`).send({ how: 'worn' }).expect(200)).body.endedHow).toBe('worn');
+  });
+
+  it('past its time is put on only with a decision', async () => {
+    const { id } = (await keep()).body;
+    await api().post(`/api/bowls/${id}/made`).send({ placeId: 'counter' }).expect(200);
+    house.home.clock.set('2026-03-14T12:00:00.000Z');
+    const wear = (decision?: string) =>
+      api()
+        .post(`/api/bowls/${id}/wear`)
+        .send({ isCapOn: true, ...(decision ? { decision } : {}) });
+    await wear().expect(422);
+    expect((await wear('only the ends').expect(200)).body.decisions).toHaveLength(1);
+  });
+
   it('is thrown away without asking', async () => {
     const { id } = (await keep()).body;
     await api().post(`/api/bowls/${id}/end`).send({ how: 'thrown-away' }).expect(200);

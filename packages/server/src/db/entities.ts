@@ -273,6 +273,10 @@ export interface BowlLifeRow {
   isDrawn: boolean;
   startShare: number;
   stays: Stay[];
+  /** Sections of the head that have been coated. */
+  sectionsDone: string[];
+  /** When the cap went on. */
+  wornFrom: string | null;
   endedAt: string | null;
   endedHow: BowlEnd | null;
   decisions: { at: string; what: string }[];
@@ -287,6 +291,8 @@ export const BowlLifeEntity = new EntitySchema<BowlLifeRow>({
     isDrawn: { type: 'boolean', name: 'is_drawn' },
     startShare: { type: 'real', name: 'start_share' },
     stays: { type: 'simple-json' },
+    sectionsDone: { type: 'simple-json', name: 'sections_done' },
+    wornFrom: { type: 'text', name: 'worn_from', nullable: true },
     endedAt: { type: 'text', name: 'ended_at', nullable: true },
     endedHow: { type: 'text', name: 'ended_how', nullable: true },
     decisions: { type: 'simple-json' },

@@ -5,13 +5,14 @@ import {
   pageQuerySchema,
   parse,
   stockChangeSchema,
+  wearSchema,
   type BowlEnd,
   type KeepBowl,
   type StockChange,
 } from '@amber-ladle/contract';
 import { Router } from 'express';
 import { getBowl, keepBowl, listBowls, removeBowl, restoreBowl } from '../services/bowls';
-import { drawForBowl, endBowl, makeBowl, moveBowl } from '../services/bowlLife';
+import { drawForBowl, endBowl, makeBowl, moveBowl, wearBowl, type Wearing } from '../services/bowlLife';
 import { costOfBowl } from '../services/waste';
 import type { Household } from '../services/household';
 
@@ -43,6 +44,9 @@ export function bowlRoutes(household: Household): Router {
   router.post('/:id/move', async (request, response) => {
     const { placeId } = parse<{ placeId: string }>(bowlMadeSchema, request.body);
     response.json(await moveBowl(household, request.params.id, placeId));
+  });
+  router.post('/:id/wear', async (request, response) => {
+    response.json(await wearBowl(household, request.params.id, parse<Wearing>(wearSchema, request.body)));
   });
   router.post('/:id/end', async (request, response) => {
     const { how, decision } = parse<{ how: BowlEnd; decision?: string }>(bowlEndSchema, request.body);

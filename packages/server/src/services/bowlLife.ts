@@ -20,9 +20,10 @@ import { readCatalogue } from './ingredients';
 import { readSettings } from './settings';
 import { applyChange, toLot } from './stock';
 
-export const toLife = ({ plannedFor, endedAt, endedHow, ...row }: BowlLifeRow): BowlLife => ({
+export const toLife = ({ plannedFor, wornFrom, endedAt, endedHow, ...row }: BowlLifeRow): BowlLife => ({
   ...row,
   ...(plannedFor === null ? {} : { plannedFor }),
+  ...(wornFrom === null ? {} : { wornFrom }),
   ...(endedAt === null ? {} : { endedAt }),
   ...(endedHow === null ? {} : { endedHow }),
 });
@@ -97,6 +98,46 @@ export async function moveBowl(household: Household, bowlId: string, placeId: st
   });
 }
 
+/** What happened on a head; what is not named stays as it was. */
+export interface Wearing {
+  readonly section?: { readonly id: string; readonly isDone: boolean } | undefined;
+  readonly isCapOn?: boolean | undefined;
+  readonly decision?: string | undefined;
+}
+
+/** A head is not clipped into more sections than this. */
+const MOST_SECTIONS = 12;
+
+/**
+ * A section is coated, or the cap goes on: from that moment the mask's time runs, whatever device looks. Two devices may
+ * tap different sections at once; said again, everything stays as it was. A bowl past its time is put on only with a
+ * decision.
+ * @throws HttpProblem 404, 422
+ */
+export async function wearBowl(household: Household, bowlId: string, wearing: Wearing): Promise<BowlLife> {
+  const { section, decision } = wearing;
+  return changed(household, bowlId, async (manager, life) => {
+    const now = household.clock.now();
+    const isCapOn = wearing.isCapOn ?? life.wornFrom !== null;
+    const begins = isCapOn && life.wornFrom === null;
+    if (begins && !decision && (await isPast(manager, household, life))) throw needsDecision();
+    const others = life.sectionsDone.filter((id) => id !== section?.id);
+    const sectionsDone = section ? (section.isDone ? [...others, section.id] : others) : life.sectionsDone;
+    if (sectionsDone.length > MOST_SECTIONS) throw invalid({ section: 'A head has at most twelve sections.' });
+    return {
+      ...life,
+      sectionsDone,
+      wornFrom: isCapOn ? (life.wornFrom ?? now) : null,
+      decisions: begins && decision ? [...life.decisions, { at: now, what: decision }] : life.decisions,
+    };
+  });
+}
+
+const needsDecision = () =>
+  invalid({
+    decision: 'This bowl is past its time. To wear it all the same, say in a few words why; the record keeps it.',
+  });
+
 /**
  * A bowl ends. One that is past its time is worn only with a decision, which stays in the record.
  * @throws HttpProblem 422 without the decision
@@ -109,10 +150,9 @@ export async function endBowl(
 ): Promise<BowlLife> {
   return changed(household, bowlId, async (manager, life) => {
     const now = household.clock.now();
-    if (how === 'worn' && !decision && (await isPast(manager, household, life)))
-      throw invalid({
-        decision: 'This bowl is past its time. To wear it all the same, say in a few words why; the record keeps it.',
-      });
+    // What was put on in time may be rinsed out whenever.
+    const isOn = life.wornFrom !== null;
+    if (how === 'worn' && !isOn && !decision && (await isPast(manager, household, life))) throw needsDecision();
     return {
       ...life,
       endedAt: now,

@@ -101,6 +101,8 @@ export async function keepBowl(household: Household, wish: KeepBowl): Promise<{ 
       plannedFor: wish.plannedFor ?? null,
       ...drawn,
       stays: [],
+      sectionsDone: [],
+      wornFrom: null,
       endedAt: null,
       endedHow: null,
       decisions: [],

@@ -5,8 +5,8 @@ import { kitchenRound } from '@amber-ladle/core/measure';
 import { RIPENING, type BuyLine, type BuyStage } from '@amber-ladle/core/shelf';
 import { computed, onMounted, ref, shallowRef } from 'vue';
 import { v4 as newId } from 'uuid';
-import { onChange } from '../api/changes';
 import { ask } from '../api/client';
+import { useChanges } from '../composables/useChanges';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
 import { useShelf } from '../stores/shelf';
@@ -22,10 +22,8 @@ async function read(): Promise<void> {
   lines.value = await ask<BuyLine[]>('GET', '/buy');
   isReady.value = true;
 }
-onMounted(() => {
-  void read().catch((error: unknown) => notice.fail(error));
-  for (const what of ['shelf', 'bowls'] as const) onChange(what, () => void read().catch(() => undefined));
-});
+onMounted(() => read().catch((error: unknown) => notice.fail(error)));
+useChanges(['shelf', 'bowls'], () => void read().catch(() => undefined));
 
 const BUY_WORDS: Readonly<Record<BuyStage, string>> = {
   unripe: 'hard',

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { StockChange } from '@amber-ladle/contract';
 import { ingredientById } from '@amber-ladle/core/ingredient';
-import { computed, watch } from 'vue';
+import { computed, useTemplateRef, watch } from 'vue';
 import type { DrawPlan } from '../composables/useDrawPlan';
 import { useHousehold } from '../stores/household';
 
@@ -15,6 +15,8 @@ const { drawPlan, note, confirm } = defineProps<{
 const emit = defineEmits<{ take: [change: StockChange | undefined] }>();
 const isOpen = defineModel<boolean>({ required: true });
 const household = useHousehold();
+/** In focus once it is open, so that enter takes them. */
+const primary = useTemplateRef<{ $el: HTMLElement }>('primary');
 
 // What is crossed out is taken from elsewhere, or bought.
 watch(isOpen, () => drawPlan.allowAll());
@@ -36,7 +38,7 @@ function none(): void {
 </script>
 
 <template>
-  <v-dialog v-model="isOpen">
+  <v-dialog v-model="isOpen" @after-enter="primary?.$el.focus()">
     <div class="paper sheet">
       <h2>Take from the shelf</h2>
       <ul class="plain-list" data-test="takes">
@@ -72,7 +74,7 @@ function none(): void {
         </button>
       </p>
       <p class="actions">
-        <v-btn color="primary" @click="take">{{ confirm }}</v-btn>
+        <v-btn ref="primary" color="primary" @click="take">{{ confirm }}</v-btn>
         <v-btn variant="text" color="primary" @click="none">Keep without taking</v-btn>
         <v-btn variant="text" @click="isOpen = false">Cancel</v-btn>
       </p>

@@ -2,11 +2,11 @@
 import { CategoryScale, Chart, Filler, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js';
 import { computed, onMounted, ref, shallowRef } from 'vue';
 import { Line } from 'vue-chartjs';
-import { onChange } from '../api/changes';
 import { ask } from '../api/client';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
 import { useShelf } from '../stores/shelf';
+import { useChanges } from '../composables/useChanges';
 import { useInk } from '../composables/useInk';
 import { writeTime } from '../words/when';
 
@@ -30,10 +30,8 @@ const isBusy = ref(false);
 async function read(): Promise<void> {
   all.value = await ask<Thermometer[]>('GET', '/devices/thermometers');
 }
-onMounted(() => {
-  void read().catch((error: unknown) => notice.fail(error));
-  for (const what of ['climate', 'clock'] as const) onChange(what, () => void read().catch(() => undefined));
-});
+onMounted(() => read().catch((error: unknown) => notice.fail(error)));
+useChanges(['climate', 'clock'], () => void read().catch(() => undefined));
 async function turn(change: { isDoorOpen?: boolean; hasPower?: boolean }): Promise<void> {
   if (!first.value) return;
   try {

@@ -5,10 +5,10 @@ import type { MonthOfWaste, MovementKind } from '@amber-ladle/core/shelf';
 import { BarElement, CategoryScale, Chart, LinearScale, Tooltip } from 'chart.js';
 import { computed, onMounted, ref, shallowRef } from 'vue';
 import { Bar } from 'vue-chartjs';
-import { onChange } from '../api/changes';
 import { ask } from '../api/client';
 import CsvPanel from '../parts/CsvPanel.vue';
 import PlacesPanel from '../parts/PlacesPanel.vue';
+import { useChanges } from '../composables/useChanges';
 import { useInk } from '../composables/useInk';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
@@ -41,8 +41,8 @@ const readAgain = (): void => void read().catch((error: unknown) => notice.fail(
 onMounted(() => {
   void shelf.load().catch((error: unknown) => notice.fail(error));
   readAgain();
-  onChange('shelf', readAgain);
 });
+useChanges(['shelf'], readAgain);
 function turn(by: number): void {
   offset.value = Math.max(0, offset.value + by * MOST);
   readAgain();

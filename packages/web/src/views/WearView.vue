@@ -1,14 +1,51 @@
 <script setup lang="ts">
-import { kitchenRound } from '@amber-ladle/core/measure';
+import { kitchenRound, writeFraction } from '@amber-ladle/core/measure';
 import { computed } from 'vue';
+import HeadFromAbove from '../drawings/HeadFromAbove.vue';
+import WearRing from '../drawings/WearRing.vue';
 import WearScale from '../drawings/WearScale.vue';
+import AcidRinsePanel from '../parts/AcidRinsePanel.vue';
 import NoBowlYet from '../parts/NoBowlYet.vue';
+import NumberField from '../parts/NumberField.vue';
 import { useCurrentBowl } from '../composables/useCurrentBowl';
-import { COVERAGE_WORDS, HEAT_WORDS, KEEPING_WORDS, rinseWords } from '../words/mask';
+import { useKeys } from '../composables/useKeys';
+import { useWearing } from '../composables/useWearing';
+import { useHousehold } from '../stores/household';
+import { COVERAGE_WORDS, HEAT_WORDS, KEEPING_WORDS, rinseWords, writeMinutes } from '../words/mask';
+import { writeTime } from '../words/when';
 
+/** On the head: section by section, then the ring of time, then the rinse. */
+const household = useHousehold();
 const { bowl, failure } = useCurrentBowl();
-const mask = computed(() => bowl.value?.snapshot.mask);
+const wearing = useWearing(bowl);
+const { life, mask, amounts, doneIds, next, bottle, leftShare, pace, state, decision } = wearing;
+useKeys([
+  { keys: [' '], does: 'next section, cap on, rinsed', run: wearing.forward },
+  { keys: ['Backspace'], does: 'one back', run: wearing.back },
+]);
 const onHead = computed(() => kitchenRound(bowl.value?.snapshot.sized.onHeadMillilitres ?? 0));
+const isEgg = computed(() => mask.value?.heat === 'never');
+const time = (at: number): string => writeTime(new Date(at).toISOString(), household.settings.timeZone);
+const PHASE_WORDS = {
+  early: 'Not yet: it has hardly begun.',
+  fine: 'It works. A little longer is better.',
+  aim: 'Right now. Rinse when you like.',
+  late: 'Long enough. Rinse soon.',
+  over: 'Past its limit: rinse now.',
+} as const;
+const LEFT = [
+  { share: 0.75, words: '¾' },
+  { share: 0.5, words: '½' },
+  { share: 0.35, words: '⅓' },
+  { share: 0.25, words: '¼' },
+  { share: 0.1, words: 'a spoonful' },
+] as const;
+const advice = computed(() => {
+  if (!pace.value) return '';
+  if (!pace.value.isShort) return 'It will last.';
+  const percent = Math.round((1 - pace.value.ratio) * 100);
+  return `It will run short by about ${percent} %: lighter from here, thin it with a splash of water, and keep the ends for last.`;
+});
 </script>
 
 <template>
@@ -16,46 +53,208 @@ const onHead = computed(() => kitchenRound(bowl.value?.snapshot.sized.onHeadMill
   <div v-else class="page wear">
     <p class="quiet">{{ bowl.maskName }} for {{ bowl.headName }}</p>
     <h1>Wear</h1>
-    <WearScale :wear="mask.wear" />
-    <dl>
-      <dt>Where</dt>
-      <dd>
-        {{ COVERAGE_WORDS[mask.coverage] }}: <span class="figures">{{ onHead }} mL</span> reach the head<template
-          v-if="mask.endsExtraShare > 0"
-          >, the ends a second time</template
-        >.
-      </dd>
-      <dt>Warmth</dt>
-      <dd>{{ HEAT_WORDS[mask.heat] }}</dd>
-      <dt>Rinse</dt>
-      <dd>{{ rinseWords(mask.rinse) }}</dd>
-      <dt>What is left</dt>
-      <dd>{{ KEEPING_WORDS[mask.keeping] }} Never to be eaten.</dd>
-      <dt>Stop</dt>
-      <dd>
-        At burning, swelling or a rash: rinse at once. Not on broken or sore skin; ask a pharmacist or doctor when
-        unsure.
-      </dd>
-    </dl>
+
+    <section v-if="life?.endedAt" data-test="rinsed">
+      <p class="serif step">Rinsed out at {{ writeTime(life.endedAt, household.settings.timeZone) }}.</p>
+      <p>{{ KEEPING_WORDS[mask.keeping] }} Never to be eaten.</p>
+      <AcidRinsePanel v-if="mask.rinse.acidRinse" />
+      <v-btn color="primary" height="64" :to="{ name: 'notes' }">To the notes</v-btn>
+    </section>
+
+    <section v-else-if="state" class="stage" aria-live="polite">
+      <div><WearRing :wear="mask.wear" :state="state" /></div>
+      <div>
+        <p class="serif step" data-test="phase">{{ PHASE_WORDS[state.phase] }}</p>
+        <p class="figures">
+          At least till {{ time(state.minimumAt) }}, best at {{ time(state.aimAt) }}, out by
+          <b>{{ time(state.limitAt) }}</b>.
+        </p>
+        <p :class="{ stop: isEgg }">{{ HEAT_WORDS[mask.heat] }}</p>
+        <p>{{ rinseWords(mask.rinse) }}</p>
+        <div class="buttons">
+          <v-btn color="primary" height="64" :disabled="state.phase === 'early'" @click="wearing.rinsed"
+            >Rinsed out</v-btn
+          >
+          <v-btn variant="text" height="64" @click="wearing.back">Cap off again</v-btn>
+        </div>
+      </div>
+    </section>
+
+    <section v-else class="stage">
+      <div><HeadFromAbove :sections="amounts" :done-ids="doneIds" @toggle="wearing.toggle" /></div>
+      <div>
+        <p class="figures where">
+          {{ COVERAGE_WORDS[mask.coverage] }}: {{ onHead }} mL reach the head<template v-if="mask.endsExtraShare > 0"
+            >, the ends a second time</template
+          >.
+        </p>
+        <ul class="plain-list sections">
+          <li v-for="one in amounts" :key="one.id">
+            <button
+              type="button"
+              class="section"
+              :class="{ next: next?.id === one.id }"
+              :aria-pressed="doneIds.includes(one.id)"
+              @click="wearing.toggle(one.id)"
+            >
+              <span>{{ one.name }}</span>
+              <b class="figures"
+                >{{ kitchenRound(one.millilitres) }} mL<template v-if="one.fillings">
+                  · {{ writeFraction(Math.max(0.25, Math.round(one.fillings * 4) / 4)) }} bottle</template
+                ></b
+              >
+            </button>
+          </li>
+        </ul>
+        <NumberField
+          v-if="mask.applicator === 'bottle'"
+          v-model="bottle"
+          label="The bottle holds"
+          unit="mL"
+          :min="20"
+          :max="1000"
+          class="bottle"
+        />
+        <div v-if="doneIds.length >= 3 && next" class="left" role="group" aria-label="What is left in the bowl">
+          <span class="quiet">Left in the bowl</span>
+          <button
+            v-for="one in LEFT"
+            :key="one.share"
+            type="button"
+            class="pill"
+            :aria-pressed="leftShare === one.share"
+            @click="leftShare = one.share"
+          >
+            {{ one.words }}
+          </button>
+          <p v-if="advice" aria-live="polite" data-test="pace">{{ advice }}</p>
+        </div>
+        <div class="buttons">
+          <v-btn v-if="next" color="primary" height="64" @click="wearing.forward">Done: {{ next.name }}</v-btn>
+          <v-btn :variant="next ? 'tonal' : 'flat'" color="primary" height="64" @click="wearing.capOn"
+            >Cap on, start the time</v-btn
+          >
+        </div>
+        <v-text-field
+          v-if="life && life.stays.length > 0"
+          v-model="decision"
+          label="Only for a bowl past its time: why all the same"
+          maxlength="300"
+        />
+      </div>
+    </section>
+
+    <template v-if="!life?.endedAt">
+      <WearScale v-if="!state" :wear="mask.wear" />
+      <dl>
+        <dt>Stop</dt>
+        <dd>
+          At burning, swelling or a rash: rinse at once. Not on broken or sore skin; ask a pharmacist or doctor when
+          unsure.
+        </dd>
+        <template v-if="!state">
+          <dt>Warmth</dt>
+          <dd>{{ HEAT_WORDS[mask.heat] }}</dd>
+          <dt>Rinse</dt>
+          <dd>{{ rinseWords(mask.rinse) }} Aim for {{ writeMinutes(mask.wear.aimMinutes) }}.</dd>
+        </template>
+      </dl>
+      <AcidRinsePanel v-if="mask.rinse.acidRinse && state" />
+    </template>
   </div>
 </template>
 
 <style scoped>
 .wear {
-  max-width: 820px;
+  max-width: 980px;
+}
+.stage {
+  display: grid;
+  grid-template-columns: 340px 1fr;
+  gap: 36px;
+  margin-top: 12px;
+}
+.where::first-letter {
+  text-transform: uppercase;
+}
+.step {
+  font-size: 2rem;
+  line-height: 1.2;
+  margin: 6px 0 10px;
+}
+.sections {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px;
+}
+.section {
+  width: 100%;
+  min-height: 64px;
+  padding: 0 16px;
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  border: 1px solid var(--quiet);
+  border-radius: 6px;
+  background: transparent;
+  color: var(--ink);
+  font: inherit;
+  font-size: 1.1rem;
+  cursor: pointer;
+}
+.section.next {
+  border: 2px solid var(--amber-fill);
+}
+.section[aria-pressed='true'] {
+  background: var(--amber-wash);
+}
+.buttons {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  margin: 16px 0;
+}
+.bottle {
+  max-width: 200px;
+  margin-top: 12px;
+}
+.left {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+  margin-top: 14px;
+}
+.left p {
+  flex-basis: 100%;
+  margin: 0;
+  font-weight: 600;
+}
+.stop {
+  color: var(--clay);
+  font-weight: 600;
 }
 dl {
   display: grid;
-  grid-template-columns: 130px 1fr;
+  grid-template-columns: 110px 1fr;
   gap: 12px 20px;
-  font-size: 1.2rem;
-  margin-top: 24px;
+  font-size: 1.15rem;
+  margin-top: 20px;
 }
 dt {
   color: var(--quiet);
 }
 dd {
   margin: 0;
+}
+@media (max-width: 800px) {
+  .stage {
+    grid-template-columns: 1fr;
+    gap: 12px;
+  }
+  .sections {
+    grid-template-columns: 1fr;
+  }
 }
 @media (max-width: 520px) {
   dl {

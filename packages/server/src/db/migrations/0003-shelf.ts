@@ -64,6 +64,8 @@ export class Shelf1700000000003 implements MigrationInterface {
       is_drawn BOOLEAN NOT NULL,
       start_share REAL NOT NULL,
       stays TEXT NOT NULL,
+      sections_done TEXT NOT NULL,
+      worn_from TEXT,
       ended_at TEXT,
       ended_how TEXT,
       decisions TEXT NOT NULL

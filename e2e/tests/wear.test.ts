@@ -1,0 +1,109 @@
+import { afterAll, beforeAll, expect, it } from 'vitest';
+import { keepWithoutTaking, openHouse, screenFaults, textWhen, type House } from './house';
+
+let house: House;
+beforeAll(async () => {
+  house = await openHouse();
+});
+afterAll(async () => {
+  await house.close();
+});
+const pass = async (minutes: number): Promise<void> => {
+  const answer = await fetch(`${house.address}/api/devices/clock`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify({ minutes }),
+  });
+  expect(answer.status).toBe(200);
+};
+
+it('is walked from the first section to rinsed by space bar alone, through a reload, a kill and a second device', async () => {
+  const { page } = house;
+  await house.open('/wear');
+  const sections = await page.$$eval('button.section', (all) => all.length);
+  expect(sections).toBeGreaterThanOrEqual(4);
+  for (let done = 1; done <= sections; done++) {
+    await page.keyboard.press('Space');
+    await page.waitForFunction(
+      (n) => document.querySelectorAll('button.section[aria-pressed="true"]').length === n,
+      {},
+      done,
+    );
+  }
+  await page.keyboard.press('Backspace');
+  await page.waitForFunction(
+    (n) => document.querySelectorAll('button.section[aria-pressed="true"]').length === n,
+    {},
+    sections - 1,
+  );
+  await page.reload();
+  await page.waitForFunction(
+    (n) => document.querySelectorAll('button.section[aria-pressed="true"]').length === n,
+    {},
+    sections - 1,
+  );
+  await page.keyboard.press('Space');
+  await page.waitForFunction(
+    (n) => document.querySelectorAll('button.section[aria-pressed="true"]').length === n,
+    {},
+    sections,
+  );
+  await page.keyboard.press('Space');
+  await textWhen(page, '[data-test="phase"]', /hardly begun/);
+
+  // Too early to rinse: space does nothing yet.
+  await page.keyboard.press('Space');
+  await textWhen(page, '[data-test="phase"]', /hardly begun/);
+
+  await house.restart('SIGKILL');
+  await page.reload();
+  await textWhen(page, '[data-test="phase"]', /hardly begun/);
+  const second = await house.newPage();
+  await second.goto(`${house.address}/wear`);
+  await textWhen(second, '[data-test="phase"]', /hardly begun/);
+
+  await pass(61);
+  await second.bringToFront();
+  await textWhen(second, '[data-test="phase"]', /Right now/);
+  await page.bringToFront();
+  await textWhen(page, '[data-test="phase"]', /Right now/);
+  await page.keyboard.press('Space');
+  await textWhen(page, '[data-test="rinsed"]', /Rinsed out at/);
+  await second.bringToFront();
+  await textWhen(second, '[data-test="rinsed"]', /Rinsed out at/);
+  await second.close();
+  await page.bringToFront();
+});
+
+it('says by the third section that the bowl will not last, and mixes the acid rinse', async () => {
+  const { page } = house;
+  await house.open('/bowl?mask=galley-egg');
+  await textWhen(page, '[data-test="made"]', /\d mL/);
+  await keepWithoutTaking(page);
+  await page.keyboard.press('4');
+  await page.waitForSelector('button.section');
+  for (let done = 1; done <= 3; done++) {
+    await page.locator(`.sections li:nth-child(${done}) .section`).click();
+    await page.waitForFunction(
+      (n) => document.querySelectorAll('button.section[aria-pressed="true"]').length === n,
+      {},
+      done,
+    );
+  }
+  await page.locator('.left .pill ::-p-text(a spoonful)').click();
+  await textWhen(page, '[data-test="pace"]', /run short by about \d+ %.*ends/);
+  await page.locator('.left .pill ::-p-text(¾)').click();
+  await textWhen(page, '[data-test="pace"]', /It will last/);
+  await page.locator('::-p-text(Cap on, start the time)').click();
+  await textWhen(page, '.stage', /No warmth at all: raw egg cooks/);
+  await textWhen(page, '[data-test="acid"]', /100 mL vinegar, 300 mL water/);
+  expect(await screenFaults(house, ['/wear'])).toEqual([]);
+});
+
+it('never complained on the console', () => {
+  expect(
+    house.complaints.filter(
+      (words) => !/ERR_CONNECTION_REFUSED|ERR_INCOMPLETE_CHUNKED|ERR_EMPTY_RESPONSE|ERR_CONNECTION_RESET/.test(words),
+    ),
+  ).toEqual([]);
+});
