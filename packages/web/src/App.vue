@@ -37,7 +37,8 @@ const shownActions: KeyAction[] = [
     run: () => undefined,
   },
   { keys: ['k'], does: 'on Bowl: keep it', run: () => undefined },
-  { keys: [' ', 'Backspace'], does: 'on Make: next step, step before', run: () => undefined },
+  { keys: [' ', 'Backspace'], does: 'on Make and Wear: next, one back', run: () => undefined },
+  { keys: ['ArrowDown', 'ArrowUp'], does: 'on Shelf: from lane to lane', run: () => undefined },
 ];
 
 async function load(): Promise<void> {

@@ -3,7 +3,7 @@ import { ingredientById } from '@amber-ladle/core/ingredient';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { lotPast, STAGES, windowIfMoved, type Place } from '@amber-ladle/core/shelf';
 import { computed, ref } from 'vue';
-import { useScale } from '../composables/useScale';
+import { useScaleReading } from '../composables/useScale';
 import { useLotActions } from '../composables/useLotActions';
 import { useHousehold } from '../stores/household';
 import { useShelf, type ShelvedLot } from '../stores/shelf';
@@ -14,7 +14,7 @@ const { shelved } = defineProps<{ shelved: ShelvedLot }>();
 const household = useHousehold();
 const shelf = useShelf();
 const actions = useLotActions();
-const scale = useScale();
+const scale = useScaleReading();
 
 const lot = computed(() => shelved.lot);
 const row = computed(() => ingredientById(household.catalogue, lot.value.ingredientId));
@@ -56,7 +56,10 @@ async function correct(): Promise<void> {
 
 <template>
   <div class="details">
-    <p class="why" data-test="lot-why">{{ windowReason(shelved.window, lot.state) }}</p>
+    <p class="why figures" data-test="lot-why">
+      {{ windowReason(shelved.window, lot.state) }}
+      <span v-if="lot.pricePerGram" class="quiet">{{ (lot.pricePerGram * 100).toFixed(2) }} per 100 g usable.</span>
+    </p>
     <div v-if="shelved.window.ripeness" class="line" role="group" aria-label="How it feels">
       <span class="quiet">It feels</span>
       <button
@@ -97,12 +100,12 @@ async function correct(): Promise<void> {
         g of {{ kitchenRound(lot.grams) }}</label
       >
       <button
-        v-if="scale.reading.value?.isSteady && scale.reading.value.grams > 0"
+        v-if="scale?.isSteady && scale.grams > 0"
         type="button"
         class="tool"
-        @click="weighed = String(scale.reading.value.grams)"
+        @click="weighed = String(scale.grams)"
       >
-        {{ scale.reading.value.grams }} g from the scale
+        {{ scale.grams }} g from the scale
       </button>
       <button type="button" class="tool" @click="correct">correct</button>
       <span v-if="fault" class="alert" role="alert">{{ fault }}</span>

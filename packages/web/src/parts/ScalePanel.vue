@@ -3,7 +3,8 @@ import { useScale } from '../composables/useScale';
 import { useNotice } from '../stores/notice';
 
 /** The kitchen scale: its display, zero, and hands to play with while none is connected. */
-const { reading, hands } = useScale();
+const { reading, hands, connect, disconnect } = useScale();
+const onToggle = (event: Event): void => ((event.target as HTMLDetailsElement).open ? connect() : disconnect());
 const notice = useNotice();
 const WEIGHTS = [5, 50, 136] as const;
 async function act(body: Parameters<typeof hands>[0]): Promise<void> {
@@ -16,14 +17,12 @@ async function act(body: Parameters<typeof hands>[0]): Promise<void> {
 </script>
 
 <template>
-  <section aria-labelledby="scale" class="scale">
-    <h2 id="scale">
-      Scale
-      <span class="figures" :class="{ moving: !reading?.isSteady }" data-test="scale">{{
-        reading?.isOverloaded ? 'too heavy' : `${reading?.grams ?? 0} g`
-      }}</span>
-    </h2>
-    <p class="quiet">A simulated scale; put something on it:</p>
+  <details class="scale" @toggle="onToggle">
+    <summary>Scale</summary>
+    <p class="display serif figures" :class="{ moving: !reading?.isSteady }" data-test="scale">
+      {{ reading?.isOverloaded ? 'too heavy' : `${reading?.grams ?? 0} g` }}
+    </p>
+    <p class="quiet">A simulated scale; put something on it, then open a lane and take its weight:</p>
     <div class="line">
       <button v-for="grams in WEIGHTS" :key="grams" type="button" class="pill" @click="act({ put: grams })">
         + {{ grams }} g
@@ -31,17 +30,16 @@ async function act(body: Parameters<typeof hands>[0]): Promise<void> {
       <button type="button" class="pill" @click="act({ tare: true })">zero</button>
       <button type="button" class="pill" @click="act({ clear: true })">clear</button>
     </div>
-  </section>
+  </details>
 </template>
 
 <style scoped>
 .scale {
-  margin-top: 26px;
+  margin-top: 16px;
 }
-h2 {
-  display: flex;
-  justify-content: space-between;
-  margin: 0 0 6px;
+.display {
+  font-size: 1.6rem;
+  margin: 0;
 }
 .moving {
   color: var(--quiet);
