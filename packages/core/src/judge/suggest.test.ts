@@ -32,6 +32,20 @@ describe('suggestBowls', () => {
     expect(scores([half, ...pantry])).toBeGreaterThan(scores([half]));
   });
 
+  it('counts what is not ripe as missing', () => {
+    const half = lot('half', 'avocado', { grams: 66 });
+    const hard = aLot('hard', 'avocado', {
+      grams: 399,
+      pieceGrams: 133,
+      touches: [{ at: new Date(T0).toISOString(), stage: 'unripe' }],
+    });
+    for (const { mask, missing, bowl } of suggest([half, hard, ...pantry])) {
+      const wanted = bowl.lines.find(({ ingredientId }) => ingredientId === 'avocado')?.grams ?? 0;
+      const short = missing.find(({ ingredientId }) => ingredientId === 'avocado')?.grams ?? 0;
+      expect([mask.id, short]).toEqual([mask.id, expect.closeTo(Math.max(0, wanted - 66), 6)]);
+    }
+  });
+
   it('does not depend on the order in which things lie there', () => {
     const lots = [lot('half', 'avocado'), lot('papaya', 'papaya'), ...pantry];
     expect(suggest([...lots].reverse())[0]).toMatchObject({

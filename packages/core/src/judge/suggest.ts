@@ -33,7 +33,7 @@ const UNCOUNTED = new Set(['drop', 'pinch']);
 
 /**
  * The bowls that save most of what would be lost by tomorrow, the best first. The score is the share of what turns
- * that goes in, less one and a half times the share of the bowl that is not in the house, less a little where the
+ * that goes in, less one and a half times the share of the bowl that is not in the house or not ripe, less a little where the
  * amounts do not fit.
  *
  * @param now milliseconds since 1970
@@ -73,8 +73,8 @@ export function suggestBowls(
       const saves = savedOf(plan, turning);
       if (saves.length === 0) continue;
       const missing = plan
-        .filter(({ shortGrams }) => shortGrams > 0)
-        .map(({ ingredientId, shortGrams }) => ({ ingredientId, grams: shortGrams }));
+        .map(({ ingredientId, shortGrams, takes }) => ({ ingredientId, grams: shortGrams + unripeGrams(takes) }))
+        .filter(({ grams }) => grams > 0);
       const saved = saves.reduce((sum, { grams }) => sum + grams, 0) / total;
       const short = missing.reduce((sum, { grams }) => sum + grams, 0) / bowl.madeGrams;
       const score = saved - MISSING_WEIGHT * short - (bowl.fits ? 0 : MISFIT_WEIGHT);
@@ -85,6 +85,10 @@ export function suggestBowls(
     (a, b) => b.score - a.score || a.mask.id.localeCompare(b.mask.id) || a.headId.localeCompare(b.headId),
   );
 }
+
+/** What is there but not ripe is as good as not there: nobody cuts a hard avocado to save half a soft one. */
+const unripeGrams = (takes: PlannedLine['takes']): number =>
+  takes.reduce((sum, { grams, isUnripe }) => sum + (isUnripe ? grams : 0), 0);
 
 function savedOf(plan: readonly PlannedLine[], turning: ReadonlyMap<string, number>): Suggestion['saves'] {
   const saved = new Map<string, number>();

@@ -56,7 +56,9 @@ const worth = computed(() => {
     const lot = shelf.lots.find(({ id }) => id === lotId);
     return lot ? [lotInSentence(lot, rowOf(lot.ingredientId))] : [];
   });
-  const buy = found.missing.map(({ ingredientId }) => rowOf(ingredientId).name.toLowerCase());
+  const buy = found.missing.map(
+    ({ ingredientId, grams }) => `${kitchenRound(grams)} g ${rowOf(ingredientId).name.toLowerCase()}`,
+  );
   const isPlural = saved.length > 1 || /[^s]s$/.test(saved[0] ?? '');
   const turns = isPlural ? 'turn' : 'turns';
   const list = saved.length > 1 ? `${saved.slice(0, -1).join(', ')} and ${saved.at(-1)}` : (saved[0] ?? '');
@@ -64,7 +66,7 @@ const worth = computed(() => {
     found,
     head,
     reason: `${list[0]?.toUpperCase()}${list.slice(1)} ${turns} by tomorrow: ${kitchenRound(found.bowl.madeMillilitres)} mL, enough for ${head?.name ?? 'one head'}.`,
-    beside: buy.length > 0 ? `Still missing: ${buy.join(', ')}.` : 'Everything else is in the house.',
+    beside: buy.length > 0 ? `Still missing, or not ripe: ${buy.join(', ')}.` : 'Everything else is in the house.',
   };
 });
 
