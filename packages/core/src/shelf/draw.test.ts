@@ -44,6 +44,13 @@ describe('drawFrom', () => {
     expect(more.takes.find(({ lotId }) => lotId === 'hard')!.isUnripe).toBe(true);
   });
 
+  it('answers at once for a thousand boxes of eggs', () => {
+    const boxes = Array.from({ length: 1000 }, (_, i) => pieces(`box${i}`, 50, 6, { hoursLeft: 24 + (i % 300) }));
+    const drawn = drawFrom(boxes, 410);
+    expect(drawn.takes.reduce((sum, { grams }) => sum + grams, 0)).toBeCloseTo(410, 9);
+    for (const { lotId } of drawn.takes) expect(boxes.find((box) => box.lotId === lotId)!.hoursLeft).toBe(24);
+  });
+
   it('says what must be bought', () => {
     expect(drawFrom([offer('some', { grams: 40 })], 100)).toMatchObject({ shortGrams: 60 });
     expect(drawFrom([], 100)).toMatchObject({ takes: [], shortGrams: 100 });

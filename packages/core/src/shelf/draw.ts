@@ -49,6 +49,21 @@ function gramCost(offer: Offer): number {
   return LATE_WEIGHT * days + (isUnripe(offer) ? UNRIPE_WEIGHT : 0);
 }
 
+/**
+ * The lots whose pieces can be part of a best answer. Among pieces of one weight a cheaper one always does as well, so of
+ * each weight only the cheapest count, as many as the need takes and one to cut: a shop's worth of eggs is as quick as a box.
+ */
+function worthCounting(offers: readonly Offer[], need: number): readonly Offer[] {
+  const taken = new Map<number, number>();
+  return [...offers]
+    .sort((a, b) => gramCost(a) - gramCost(b))
+    .filter(({ pieceGrams = 0, grams }) => {
+      const before = taken.get(pieceGrams) ?? 0;
+      taken.set(pieceGrams, before + grams);
+      return before < need + pieceGrams;
+    });
+}
+
 /** Something that gives any amount up to a limit, at a price per gram. */
 interface Loose {
   readonly offer: Offer;
@@ -75,7 +90,10 @@ export function drawFrom(offers: readonly Offer[], wanted: number): Drawn {
   const there = usable.reduce((sum, { grams }) => sum + grams, 0);
   const need = Math.min(wanted, there);
   if (need === 0) return { takes: [], shortGrams: wanted, cutGrams: 0, cost: 0 };
-  const inPieces = usable.filter(({ pieceGrams }) => pieceGrams !== undefined);
+  const inPieces = worthCounting(
+    usable.filter(({ pieceGrams }) => pieceGrams !== undefined),
+    need,
+  );
   const loose = usable.filter(({ pieceGrams }) => pieceGrams === undefined);
   const remnants = loose.filter((offer) => offer.isRemnant).reduce((sum, { grams }) => sum + grams, 0);
 

@@ -15,7 +15,6 @@ const household = useHousehold();
 const shelf = useShelf();
 const notice = useNotice();
 const text = ref('');
-const chosenId = ref<string | null>(null);
 const isAdding = ref(false);
 
 const names = computed(() => namesIn(household.catalogue));
@@ -81,7 +80,6 @@ async function add(): Promise<void> {
   try {
     await shelf.change(`On the shelf: ${text.value.trim().slice(0, 120)}.`, [movement], [lot]);
     text.value = '';
-    chosenId.value = null;
   } catch (error) {
     notice.fail(error);
   } finally {
