@@ -66,6 +66,24 @@ export async function textWhen(page: Page, selector: string, fits: RegExp): Prom
   return page.$eval(selector, (element) => element.textContent?.trim() ?? '');
 }
 
+/**
+ * Taps as a finger does: on what stands still. A page that is still filling moves things about between looking and
+ * tapping, so a tap that found nothing to land on is tried again.
+ */
+export async function tapOn(page: Page, selector: string): Promise<void> {
+  for (let tries = 1; ; tries++) {
+    try {
+      const target = await page.waitForSelector(selector, { visible: true });
+      await target?.scrollIntoView();
+      await target?.tap();
+      return;
+    } catch (error) {
+      if (tries >= 20) throw error;
+      await new Promise((resolve) => setTimeout(resolve, 150));
+    }
+  }
+}
+
 export const millilitres = (text: string): number => Number(/(\d+(?:\.\d+)?) mL/.exec(text)?.[1] ?? NaN);
 
 /** Waits until the fit has caught up with what was chosen, and gives the mL made. */

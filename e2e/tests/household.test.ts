@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { openHouse, textWhen, type House, keepWithoutTaking } from './house';
+import { openHouse, tapOn, textWhen, type House, keepWithoutTaking } from './house';
 
 let house: House;
 beforeAll(async () => {
@@ -94,11 +94,7 @@ it('works by touch alone at phone width: choose, keep, make, wear', async () => 
   await phone.setViewport({ width: 390, height: 844, isMobile: true, hasTouch: true });
   await phone.goto(house.address);
   await phone.bringToFront();
-  const tap = async (selector: string): Promise<void> => {
-    const target = await phone.waitForSelector(selector);
-    await target?.scrollIntoView();
-    await target?.tap();
-  };
+  const tap = (selector: string): Promise<void> => tapOn(phone, selector);
   await tap('.person ::-p-text(Pip)');
   await textWhen(phone, '[data-test="made"]', /\d mL/);
   await tap('.pill ::-p-text(Teo)');
