@@ -58,6 +58,24 @@ export interface RinseAdvice {
   readonly acidRinse: boolean;
 }
 
+/** Other minutes or words for a step, or none of it at all. */
+export interface StepEdit {
+  readonly handsOnMinutes?: number;
+  readonly waitMinutes?: number;
+  readonly words?: string;
+  readonly isLeftOut?: boolean;
+}
+
+export const OWN_STEP_PLACES = ['before-mixing', 'before-the-hair', 'at-the-end'] as const;
+
+/** A step of the owner's own. */
+export interface OwnStep {
+  readonly title: string;
+  readonly handsOnMinutes: number;
+  readonly waitMinutes: number;
+  readonly when: (typeof OWN_STEP_PLACES)[number];
+}
+
 export interface Mask {
   readonly id: string;
   readonly name: string;
@@ -93,6 +111,9 @@ export interface Mask {
   readonly school?: string;
   /** Stains although no ingredient is known to. */
   readonly stains?: boolean;
+  /** What its owner changed about the steps that follow from its ingredients, by the step's name. */
+  readonly stepEdits?: Readonly<Record<string, StepEdit>>;
+  readonly ownSteps?: readonly OwnStep[];
   /** The maker's own words of caution, shown beside the usual ones. */
   readonly cautions?: readonly string[];
 }

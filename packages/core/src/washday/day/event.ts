@@ -1,0 +1,35 @@
+/** What can be told of a wash day. */
+export const EVENT_KINDS = ['begin', 'hands-off', 'done', 'more', 'weigh', 'undo'] as const;
+export type EventKind = (typeof EVENT_KINDS)[number];
+
+/** One press of the big button, or a part of it, before the server has put it down. */
+export interface DayMove {
+  readonly kind: EventKind;
+  /** The step it is about; of an `undo` the step that is undone. */
+  readonly stepId: string;
+  /** `more`: minutes on top, 1 to 60. */
+  readonly minutes?: number | undefined;
+  /** `weigh`: which ingredient went in, and how much of it; without grams, by spoon as written. */
+  readonly ingredientId?: string | undefined;
+  readonly grams?: number | undefined;
+  /** `undo`: the press that is taken back. */
+  readonly undoes?: string | undefined;
+}
+
+/** What happened. Events are added, never changed; everything else about a running day follows from them. */
+export interface DayEvent extends DayMove {
+  readonly id: string;
+  /** One press may tell several things; they are undone together. */
+  readonly pressId: string;
+  /** ISO 8601. */
+  readonly at: string;
+}
+
+/** The events that still hold: what was taken back is left out, with its taking back. */
+export function effective(events: readonly DayEvent[]): readonly DayEvent[] {
+  const undone = new Set(events.flatMap(({ kind, undoes }) => (kind === 'undo' && undoes ? [undoes] : [])));
+  return events.filter(({ kind, pressId }) => kind !== 'undo' && !undone.has(pressId));
+}
+
+/** The last press that can be taken back. */
+export const lastPress = (events: readonly DayEvent[]): DayEvent | undefined => effective(events).at(-1);

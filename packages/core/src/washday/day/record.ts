@@ -1,0 +1,42 @@
+import { lengthOf, type PlanStep } from '../steps';
+import { effective, type DayEvent, type EventKind } from './event';
+import { progressOf } from './progress';
+
+/** A line of what happened. */
+export interface RecordLine {
+  readonly at: string;
+  readonly kind: Exclude<EventKind, 'undo'>;
+  readonly step: PlanStep;
+  readonly ingredientId?: string;
+  readonly grams?: number;
+  readonly minutes?: number;
+  /** Of a step that is done: whole minutes it took, and took beyond what was planned (less: below 0). */
+  readonly tookMinutes?: number;
+  readonly overMinutes?: number;
+}
+
+const MINUTE = 60_000;
+
+/** What happened, in order, without what was taken back. A step that began and ended in one press is one line. */
+export function recordOf(steps: readonly PlanStep[], events: readonly DayEvent[]): readonly RecordLine[] {
+  const byId = new Map(steps.map((step) => [step.id, step]));
+  const progress = progressOf(steps, events);
+  return effective(events).flatMap((event): readonly RecordLine[] => {
+    const step = byId.get(event.stepId);
+    if (!step || event.kind === 'undo') return [];
+    const { at, kind, ingredientId, grams, minutes } = event;
+    const far = progress.get(step.id);
+    const took = far?.endedAt === undefined ? undefined : Math.round((far.endedAt - far.startedAt) / MINUTE);
+    return [
+      {
+        at,
+        kind,
+        step,
+        ...(ingredientId === undefined ? {} : { ingredientId }),
+        ...(grams === undefined ? {} : { grams }),
+        ...(minutes === undefined ? {} : { minutes }),
+        ...(kind === 'done' && took !== undefined ? { tookMinutes: took, overMinutes: took - lengthOf(step) } : {}),
+      },
+    ];
+  });
+}

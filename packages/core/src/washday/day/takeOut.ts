@@ -1,0 +1,37 @@
+import type { PlaceKind } from '../../shelf';
+import type { DayPlan } from '../schedule';
+import type { PlanStep } from '../steps';
+
+/** A cold thing that should stand in the kitchen for a while before it is used. */
+export interface TakeOut {
+  readonly ingredientId: string;
+  readonly from: 'fridge' | 'freezer';
+  readonly at: number;
+  /** When it is needed. */
+  readonly usedAt: number;
+}
+
+/** So that a cold egg does not stiffen the oil, and a frozen pulp is soft. Assumptions of this project. */
+export const TAKE_OUT_MINUTES = { fridge: 20, freezer: 180 } as const;
+
+/**
+ * When to take egg, fruit and what was frozen out.
+ * @param standsIn where an ingredient stands; nothing where that is not known
+ */
+export function takeOuts(
+  steps: readonly PlanStep[],
+  plan: DayPlan,
+  standsIn: (ingredientId: string) => PlaceKind | undefined,
+): readonly TakeOut[] {
+  const startOf = new Map(plan.steps.map(({ stepId, startsAt }) => [stepId, startsAt]));
+  return steps
+    .flatMap((step) =>
+      step.ingredientIds.flatMap((ingredientId): readonly TakeOut[] => {
+        const from = standsIn(ingredientId);
+        const usedAt = startOf.get(step.id);
+        if ((from !== 'fridge' && from !== 'freezer') || usedAt === undefined) return [];
+        return [{ ingredientId, from, usedAt, at: usedAt - TAKE_OUT_MINUTES[from] * 60_000 }];
+      }),
+    )
+    .sort((a, b) => a.at - b.at);
+}

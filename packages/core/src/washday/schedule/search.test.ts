@@ -1,0 +1,185 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { handsBound } from './handsBound';
+import { durationOf, type DayProblem, type Task, type TaskLink } from './problem';
+import { shortestDay } from './search';
+
+const task = (id: string, handsOnMinutes: number, waitMinutes = 0, rest: Partial<Task> = {}): Task => ({
+  id,
+  handsOnMinutes,
+  waitMinutes,
+  usesRing: false,
+  isFresh: false,
+  ...rest,
+});
+const link = (before: string, after: string, withinMinutes?: number): TaskLink =>
+  withinMinutes === undefined ? { before, after } : { before, after, withinMinutes };
+
+/** What a schedule breaks, in words; empty for a good one. */
+function faultsOf({ tasks, links, rings }: DayProblem, starts: readonly number[]): string[] {
+  const faults: string[] = [];
+  const at = new Map(tasks.map((one, i) => [one.id, starts[i] as number]));
+  tasks.forEach((one, i) => {
+    const start = starts[i] as number;
+    if (start < 0) faults.push(`${one.id} before the start`);
+    if (one.fixedStart !== undefined && start !== one.fixedStart) faults.push(`${one.id} moved`);
+    if (one.notAfter !== undefined && start > one.notAfter) faults.push(`${one.id} too late`);
+    tasks.slice(i + 1).forEach((other, k) => {
+      const [s, t] = [start, starts[i + 1 + k] as number];
+      const both = one.handsOnMinutes > 0 && other.handsOnMinutes > 0;
+      if (both && s < t + other.handsOnMinutes && t < s + one.handsOnMinutes) faults.push(`${one.id} × ${other.id}`);
+    });
+    const onRings = tasks.filter(
+      (other) =>
+        other.usesRing &&
+        durationOf(other) > 0 &&
+        (at.get(other.id) as number) <= start &&
+        (at.get(other.id) as number) + durationOf(other) > start,
+    );
+    if (one.usesRing && durationOf(one) > 0 && onRings.length > rings) faults.push(`${one.id}: no ring`);
+  });
+  for (const { before, after, withinMinutes = Infinity } of links) {
+    const end = (at.get(before) as number) + durationOf(tasks.find(({ id }) => id === before) as Task);
+    const gap = (at.get(after) as number) - end;
+    if (gap < 0) faults.push(`${after} before ${before} is over`);
+    if (gap > withinMinutes) faults.push(`${after} too long after ${before}`);
+  }
+  return faults;
+}
+
+/** The best end and then the greatest sum of fresh starts, by trying every row of whole minutes. */
+function byTrying(problem: DayProblem, upTo: number): { endsAt: number; freshness: number } | undefined {
+  const { tasks } = problem;
+  let best: { endsAt: number; freshness: number } | undefined;
+  const starts: number[] = [];
+  const place = (i: number): void => {
+    if (i === tasks.length) {
+      const endsAt = Math.max(0, ...tasks.map((one, k) => (starts[k] as number) + durationOf(one)));
+      const freshness = tasks.reduce((sum, one, k) => sum + (one.isFresh ? (starts[k] as number) : 0), 0);
+      const isBetter = !best || endsAt < best.endsAt || (endsAt === best.endsAt && freshness > best.freshness);
+      if (isBetter && faultsOf(problem, starts).length === 0) best = { endsAt, freshness };
+      return;
+    }
+    for (let at = 0; at <= upTo; at++) {
+      starts[i] = at;
+      place(i + 1);
+    }
+  };
+  place(0);
+  return best;
+}
+
+const smallDay = fc
+  .record({
+    tasks: fc.array(
+      fc.record({
+        handsOnMinutes: fc.integer({ min: 0, max: 2 }),
+        waitMinutes: fc.integer({ min: 0, max: 2 }),
+        usesRing: fc.boolean(),
+        isFresh: fc.boolean(),
+      }),
+      { minLength: 1, maxLength: 4 },
+    ),
+    links: fc.array(fc.tuple(fc.nat(3), fc.nat(3), fc.option(fc.nat(1), { nil: undefined })), { maxLength: 4 }),
+    rings: fc.integer({ min: 1, max: 2 }),
+  })
+  .map(({ tasks, links, rings }): DayProblem => {
+    const named = tasks.map((one, i) => ({ id: String(i), ...one }));
+    return {
+      tasks: named,
+      links: links.flatMap(([a, b, within]) => (a < b && b < named.length ? [link(String(a), String(b), within)] : [])),
+      rings,
+    };
+  });
+
+describe('the shortest day', () => {
+  it('is the one that trying everything finds, its fresh tasks as late, and nothing is broken', () => {
+    fc.assert(
+      fc.property(smallDay, (problem) => {
+        const tried = byTrying(problem, 9);
+        const answer = shortestDay(problem);
+        expect(answer?.endsAt).toBe(tried?.endsAt);
+        if (!answer || !tried) return;
+        expect(answer.isProven).toBe(true);
+        expect(faultsOf(problem, answer.starts)).toEqual([]);
+        const freshness = problem.tasks.reduce(
+          (sum, one, i) => sum + (one.isFresh ? (answer.starts[i] as number) : 0),
+          0,
+        );
+        expect(freshness).toBe(tried.freshness);
+      }),
+      { numRuns: 140 },
+    );
+  }, 60_000);
+
+  it('boils before it washes, so that the pot works while the hands do', () => {
+    const { starts, endsAt } = shortestDay({
+      tasks: [task('wash', 12), task('boil', 2, 25, { usesRing: true }), task('mix', 5)],
+      links: [link('boil', 'mix'), link('wash', 'mix')],
+      rings: 1,
+    }) as NonNullable<ReturnType<typeof shortestDay>>;
+    expect(starts).toEqual([2, 0, 27]);
+    expect(endsAt).toBe(32);
+  });
+
+  it('delays what does not keep, although the hands would be free for it', () => {
+    const answer = shortestDay({
+      tasks: [task('cook', 5, 10), task('long', 1, 60), task('mix', 5)],
+      links: [link('cook', 'mix', 10), link('long', 'mix')],
+      rings: 1,
+    });
+    expect(answer?.endsAt).toBe(66);
+    expect(answer?.starts[0]).toBeGreaterThanOrEqual(36);
+  });
+
+  it('puts one pot after the other on a single ring, side by side on two', () => {
+    const tasks = [task('a', 1, 20, { usesRing: true }), task('b', 1, 20, { usesRing: true })];
+    expect(shortestDay({ tasks, links: [], rings: 1 })?.endsAt).toBe(42);
+    expect(shortestDay({ tasks, links: [], rings: 2 })?.endsAt).toBe(22);
+  });
+
+  it('knows when limits cannot be kept, and when a day is empty', () => {
+    const tasks = [task('a', 5), task('b', 5), task('c', 5)];
+    expect(shortestDay({ tasks, links: [link('a', 'b', 0), link('a', 'c', 0)], rings: 1 })).toBeUndefined();
+    expect(shortestDay({ tasks: [], links: [], rings: 1 })?.endsAt).toBe(0);
+    expect(() => shortestDay({ tasks: [task('a', 1.5)], links: [], rings: 1 })).toThrow(RangeError);
+    expect(() => shortestDay({ tasks: [], links: [link('a', 'b')], rings: 1 })).toThrow(RangeError);
+  });
+
+  it('does not depend on the order its tasks are named in', () => {
+    fc.assert(
+      fc.property(smallDay, (problem) => {
+        const turned = { ...problem, tasks: [...problem.tasks].reverse(), links: [...problem.links].reverse() };
+        expect(shortestDay(turned)?.endsAt).toBe(shortestDay(problem)?.endsAt);
+      }),
+      { numRuns: 60 },
+    );
+  });
+});
+
+describe('the bound of one pair of hands', () => {
+  it('is the least for jobs without tails and never more than an order comes to', () => {
+    expect(handsBound([])).toBe(0);
+    expect(
+      handsBound([
+        { notBefore: 0, minutes: 5, tail: 0 },
+        { notBefore: 8, minutes: 2, tail: 10 },
+      ]),
+    ).toBe(20);
+    const jobs = fc.array(
+      fc.record({ notBefore: fc.nat(10), minutes: fc.integer({ min: 1, max: 5 }), tail: fc.nat(10) }),
+      { minLength: 1, maxLength: 6 },
+    );
+    fc.assert(
+      fc.property(jobs, (all) => {
+        let now = 0;
+        let endsAt = 0;
+        for (const { notBefore, minutes, tail } of all) {
+          now = Math.max(now, notBefore) + minutes;
+          endsAt = Math.max(endsAt, now + tail);
+        }
+        expect(handsBound(all)).toBeLessThanOrEqual(endsAt);
+      }),
+    );
+  });
+});

@@ -1,0 +1,224 @@
+import { handsBound } from './handsBound';
+import { latestBound } from './latestBound';
+import type { Lags } from './lags';
+import { durationOf, endRow, lagsOf, rowOf, START, type DayProblem, type Task } from './problem';
+
+/** Starts of the tasks, minutes, in the order of the tasks. */
+export interface Answer {
+  readonly starts: readonly number[];
+  readonly endsAt: number;
+  /** False where the search was stopped before it could show that there is nothing better. */
+  readonly isProven: boolean;
+  /** Everything that the answer settled, for slack and the critical path. */
+  readonly lags: Lags;
+}
+
+/** Stops a search that would keep a person waiting; such a day is far beyond the sizes met here. */
+const MOST_NODES = 20_000;
+
+/** What a search is after: a schedule that its lags allow, and a number that no completion of them can undercut. */
+interface Aim {
+  readonly starts: (lags: Lags) => number[];
+  readonly cost: (lags: Lags) => number;
+  readonly isForFresh?: boolean;
+  /** Puts in what must hold for anything cheaper than what was found. @returns false where nothing can be cheaper */
+  readonly tighten?: (lags: Lags, below: number) => boolean;
+}
+
+/**
+ * The shortest day, and among those the one whose fresh tasks start latest (the sum of their starts is the greatest).
+ * Everything else starts as early as that allows.
+ *
+ * Branch and bound on who goes first: the schedule that ignores hands and rings is a bound; where two tasks want the
+ * hands at once, or too many the rings, either order of a pair is tried. An order that contradicts the windows is never
+ * entered, and forced orders are put in at once.
+ *
+ * @param before the order of an earlier plan, tried first so that a plan only changes for a reason
+ * @returns nothing where no schedule keeps every limit
+ */
+export function shortestDay(problem: DayProblem, before: readonly string[] = []): Answer | undefined {
+  const root = lagsOf(problem);
+  if (!root) return undefined;
+  const { tasks } = problem;
+  const end = endRow(tasks);
+  const rank = new Map(before.map((id, i) => [id, i]));
+
+  const short = search(problem, root, rank, shortAim(tasks));
+  if (!short) return undefined;
+
+  const within = root.copy();
+  const fresh = tasks.flatMap(({ isFresh, fixedStart }, i) => (isFresh && fixedStart === undefined ? [rowOf(i)] : []));
+  if (!within.add(end, START, -short.endsAt)) return short;
+  const late = search(problem, within, rank, {
+    isForFresh: true,
+    starts: (lags) => {
+      const latest = fresh.map((row) => [row, -lags.at(row, START)] as const);
+      return tasks.map((_, i) =>
+        latest.reduce((least, [row, at]) => Math.max(least, at + lags.at(row, rowOf(i))), lags.at(START, rowOf(i))),
+      );
+    },
+    cost: (lags) =>
+      latestBound(
+        fresh.map((row) => {
+          const minutes = (tasks[row - 1] as Task).handsOnMinutes;
+          return { overBeforeEnd: short.endsAt + lags.at(row, START) - minutes, minutes };
+        }),
+      ),
+    // If all others are as late as they can be, this one must at least make up the rest.
+    tighten: (lags, below) => {
+      const early = fresh.map((row) => short.endsAt + lags.at(row, START));
+      const all = early.reduce((sum, one) => sum + one, 0);
+      return fresh.every((row, k) => lags.add(START, row, short.endsAt - (below - 1 - (all - (early[k] as number)))));
+    },
+  });
+  const answer = late ?? short;
+  return { ...answer, endsAt: short.endsAt, isProven: short.isProven && (late?.isProven ?? false) };
+}
+
+/** As short as it can be, whatever is fresh; nothing where no schedule keeps every limit. */
+export function shortestMinutes(problem: DayProblem): number | undefined {
+  const root = lagsOf(problem);
+  return root && search(problem, root, new Map(), shortAim(problem.tasks))?.endsAt;
+}
+
+function shortAim(tasks: readonly Task[]): Aim {
+  const end = endRow(tasks);
+  return {
+    starts: (lags) => tasks.map((_, i) => lags.at(START, rowOf(i))),
+    cost: (lags) => Math.max(lags.at(START, end), handsBound(jobsOf(tasks, lags, end))),
+    tighten: (lags, below) => lags.add(end, START, 1 - below),
+  };
+}
+
+const jobsOf = (tasks: readonly Task[], lags: Lags, end: number) =>
+  tasks.map(({ handsOnMinutes }, i) => ({
+    notBefore: lags.at(START, rowOf(i)),
+    minutes: handsOnMinutes,
+    tail: lags.at(rowOf(i), end) - handsOnMinutes,
+  }));
+
+/** Depth-first, the likelier order first. */
+function search(problem: DayProblem, root: Lags, rank: ReadonlyMap<string, number>, aim: Aim): Answer | undefined {
+  const { tasks } = problem;
+  const end = endRow(tasks);
+  let best: (Answer & { cost: number }) | undefined;
+  let nodes = 0;
+
+  const visit = (lags: Lags): void => {
+    if (nodes++ > MOST_NODES) return;
+    if (best && aim.tighten?.(lags, best.cost) === false) return;
+    if (!settleForced(lags, tasks)) return;
+    const cost = aim.cost(lags);
+    if (best && cost >= best.cost) return;
+    const starts = aim.starts(lags);
+    const orders = clashIn(problem, starts, rank, aim.isForFresh);
+    if (orders.length === 0) {
+      const endsAt = starts.reduce((last, start, i) => Math.max(last, start + durationOf(tasks[i] as Task)), 0);
+      best = { starts, endsAt: Math.max(endsAt, lags.at(START, end)), isProven: true, lags, cost };
+      return;
+    }
+    for (const [first, second, minutes] of orders) {
+      const child = lags.copy();
+      if (child.add(first, second, minutes)) visit(child);
+    }
+  };
+  visit(root.copy());
+  return best && { ...best, isProven: nodes <= MOST_NODES };
+}
+
+/** Puts in every order of hands that the windows leave only one way. @returns false where neither way is left */
+function settleForced(lags: Lags, tasks: readonly Task[]): boolean {
+  for (let isChanged = true; isChanged;) {
+    isChanged = false;
+    for (let i = 0; i < tasks.length; i++) {
+      const one = (tasks[i] as Task).handsOnMinutes;
+      if (one === 0) continue;
+      for (let j = i + 1; j < tasks.length; j++) {
+        const other = (tasks[j] as Task).handsOnMinutes;
+        const [a, b] = [rowOf(i), rowOf(j)];
+        if (other === 0 || lags.at(a, b) >= one || lags.at(b, a) >= other) continue;
+        const canOne = lags.allows(a, b, one);
+        const canOther = lags.allows(b, a, other);
+        if (canOne && canOther) continue;
+        if (!(canOne ? lags.add(a, b, one) : lags.add(b, a, other))) return false;
+        isChanged = true;
+      }
+    }
+  }
+  return true;
+}
+
+type Order = readonly [first: number, second: number, minutes: number];
+
+/** A schedule as the search for clashes reads it. */
+interface Sight {
+  readonly problem: DayProblem;
+  readonly starts: readonly number[];
+  /** Tasks by their starts. */
+  readonly byStart: readonly number[];
+  /** Where an order is given from before, or one is likelier, which of two goes first. */
+  readonly isFirst: (i: number, j: number) => boolean;
+}
+
+/**
+ * A clash of a schedule, as the orders that would end it; empty where there is none.
+ * @param isForFresh from the end of the day on: that decides how late fresh tasks can be
+ */
+function clashIn(
+  problem: DayProblem,
+  starts: readonly number[],
+  rank: ReadonlyMap<string, number>,
+  isForFresh = false,
+): readonly Order[] {
+  const { tasks } = problem;
+  const byStart = tasks.map((_, i) => i).sort((a, b) => (starts[a] as number) - (starts[b] as number));
+  const isFirst = (i: number, j: number): boolean => {
+    const [one, other] = [tasks[i] as Task, tasks[j] as Task];
+    const [a, b] = [rank.get(one.id), rank.get(other.id)];
+    if (a !== undefined && b !== undefined) return a < b;
+    if (isForFresh && one.isFresh !== other.isFresh) return other.isFresh;
+    const [s, t] = [starts[i] as number, starts[j] as number];
+    return s < t || (s === t && one.waitMinutes >= other.waitMinutes);
+  };
+  const sight = { problem, starts, byStart, isFirst };
+  return handsClash(sight, isForFresh) ?? ringClash(sight) ?? [];
+}
+
+/** Either of two tasks before the other. */
+function bothWays({ problem, isFirst }: Sight, i: number, j: number, lasts: (task: Task) => number): readonly Order[] {
+  const ways: Order[] = [
+    [rowOf(i), rowOf(j), lasts(problem.tasks[i] as Task)],
+    [rowOf(j), rowOf(i), lasts(problem.tasks[j] as Task)],
+  ];
+  return isFirst(i, j) ? ways : ways.reverse();
+}
+
+const handsOf = ({ handsOnMinutes }: Task): number => handsOnMinutes;
+
+/** Two tasks that want the hands at once: the first such pair of the day, or the last. */
+function handsClash(sight: Sight, fromEnd: boolean): readonly Order[] | undefined {
+  const { tasks } = sight.problem;
+  const users = sight.byStart.filter((i) => handsOf(tasks[i] as Task) > 0);
+  const turned = <T>(list: readonly T[]): readonly T[] => (fromEnd ? [...list].reverse() : list);
+  for (const [k, i] of turned([...users.entries()]))
+    for (const j of turned(users.slice(0, k))) {
+      const isOver = (sight.starts[j] as number) + handsOf(tasks[j] as Task) <= (sight.starts[i] as number);
+      if (!isOver) return bothWays(sight, j, i, handsOf);
+    }
+  return undefined;
+}
+
+/** More pots at once than rings: among one more than there are rings, some pair must follow one another. */
+function ringClash(sight: Sight): readonly Order[] | undefined {
+  const { tasks, rings } = sight.problem;
+  const pots = sight.byStart.filter((i) => (tasks[i] as Task).usesRing && durationOf(tasks[i] as Task) > 0);
+  for (const [k, i] of pots.entries()) {
+    const on = pots
+      .slice(0, k)
+      .filter((j) => (sight.starts[j] as number) + durationOf(tasks[j] as Task) > (sight.starts[i] as number));
+    if (on.length < rings) continue;
+    const crowd = [...on.slice(0, rings), i];
+    return crowd.flatMap((a, x) => crowd.slice(x + 1).flatMap((b) => bothWays(sight, a, b, durationOf)));
+  }
+  return undefined;
+}

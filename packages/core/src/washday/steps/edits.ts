@@ -1,0 +1,76 @@
+import type { Mask, OwnStep } from '../../mask';
+import { step } from './bowlSteps';
+import type { PlanStep, StepLink } from './step';
+
+/** A head's id stands in front of its steps; an edit holds for every head. */
+const HEAD = 'head';
+/** The name under which a mask's edits know a step: `rice-cream.boil`, `head.wet`. */
+export function editNameOf({ id, headId }: Pick<PlanStep, 'id' | 'headId'>): string {
+  return headId !== undefined && id.startsWith(`${headId}.`) ? `${HEAD}.${id.slice(headId.length + 1)}` : id;
+}
+
+/**
+ * The steps as the mask's owner has them: other minutes or words, some left out, some of her own. What followed a step
+ * that is left out follows what came before it.
+ */
+export function editedSteps(
+  steps: readonly PlanStep[],
+  { stepEdits = {}, ownSteps = [] }: Pick<Mask, 'stepEdits' | 'ownSteps'>,
+  readyStepId: string | undefined,
+): readonly PlanStep[] {
+  const isOut = (one: PlanStep): boolean => stepEdits[editNameOf(one)]?.isLeftOut === true;
+  const byId = new Map(steps.map((one) => [one.id, one]));
+  const linksOf = (one: PlanStep): readonly StepLink[] =>
+    one.after.flatMap((link): readonly StepLink[] => {
+      const before = byId.get(link.stepId);
+      return before && isOut(before) ? linksOf(before).map(({ stepId }) => ({ stepId })) : [link];
+    });
+  const kept = steps
+    .filter((one) => !isOut(one))
+    .map((one): PlanStep => {
+      const edit = stepEdits[editNameOf(one)];
+      return {
+        ...one,
+        handsOnMinutes: edit?.handsOnMinutes ?? one.handsOnMinutes,
+        waitMinutes: edit?.waitMinutes ?? one.waitMinutes,
+        words: edit?.words ?? one.words,
+        after: linksOf(one),
+      };
+    });
+  return ownSteps.reduce<readonly PlanStep[]>((all, own, i) => withOwn(all, own, i, readyStepId), kept);
+}
+
+/** Puts an own step before the mixing, before the hair, or after everything. */
+function withOwn(
+  steps: readonly PlanStep[],
+  own: OwnStep,
+  i: number,
+  readyStepId: string | undefined,
+): readonly PlanStep[] {
+  const id = `own.${i + 1}`;
+  const row = step({
+    id,
+    kind: 'own',
+    title: own.title,
+    handsOnMinutes: own.handsOnMinutes,
+    waitMinutes: own.waitMinutes,
+  });
+  const followed = (is: (one: PlanStep) => boolean): readonly PlanStep[] =>
+    steps.map((one) => (is(one) ? { ...one, after: [...one.after, { stepId: id }] } : one));
+  switch (own.when) {
+    case 'before-mixing':
+      return [row, ...followed(({ kind, id: at }) => kind === 'mix' && at !== 'last')];
+    case 'before-the-hair':
+      return [
+        ...followed(({ kind }) => kind === 'apply'),
+        { ...row, after: steps.some(({ id: at }) => at === readyStepId) ? [{ stepId: readyStepId as string }] : [] },
+      ];
+    case 'at-the-end':
+      return [...steps, { ...row, after: lastsOf(steps).map((stepId) => ({ stepId })) }];
+  }
+}
+
+const lastsOf = (steps: readonly PlanStep[]): readonly string[] => {
+  const followed = new Set(steps.flatMap(({ after }) => after.map(({ stepId }) => stepId)));
+  return steps.filter(({ id }) => !followed.has(id)).map(({ id }) => id);
+};

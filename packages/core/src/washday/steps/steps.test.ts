@@ -1,0 +1,153 @@
+import { describe, expect, it } from 'vitest';
+import { BUILT_IN_MASKS } from '../../mask';
+import { aBowl, aDay } from '../aDay';
+import { planDay } from '../schedule';
+import { daySteps, editNameOf, lengthOf, MOST_STEPS, stepsOfMask, type PlanStep } from '.';
+
+const find = (steps: readonly PlanStep[], id: string): PlanStep => {
+  const found = steps.find((step) => step.id === id);
+  if (!found) throw new Error(`${id} is not among ${steps.map((step) => step.id).join(', ')}`);
+  return found;
+};
+const at = { kitchen: { rings: 2 }, wish: { kind: 'start-at', at: 0 } as const, now: 0 };
+
+describe('the steps of a day', () => {
+  it.each(BUILT_IN_MASKS.map(({ id }) => id))(
+    'of %s: named once, no circle, every limit kept, the head served',
+    (id) => {
+      for (const heads of [1, 2] as const) {
+        const steps = aDay(id, heads);
+        const ids = new Set(steps.map((step) => step.id));
+        expect(ids.size).toBe(steps.length);
+        expect(steps.length).toBeLessThanOrEqual(MOST_STEPS);
+        for (const step of steps) {
+          for (const { stepId } of step.after) expect(ids).toContain(stepId);
+          expect(step.title).not.toBe('');
+          expect(Number.isInteger(step.handsOnMinutes) && Number.isInteger(step.waitMinutes)).toBe(true);
+        }
+        for (const kind of ['apply', 'wear', 'rinse'] as const)
+          expect(steps.filter((step) => step.kind === kind)).toHaveLength(heads);
+        const plan = planDay(steps, at);
+        expect(plan.missed).toEqual([]);
+        expect(plan.isProven).toBe(true);
+      }
+    },
+  );
+
+  it('measure every ingredient of the bowl once', () => {
+    for (const { id } of BUILT_IN_MASKS) {
+      const { lines } = aBowl(id);
+      const measured = aDay(id).flatMap(({ ingredientIds }) => ingredientIds);
+      expect([...measured].sort()).toEqual(
+        lines
+          .filter(({ grams }) => grams > 0)
+          .map(({ ingredientId }) => ingredientId)
+          .sort(),
+      );
+    }
+  });
+
+  it('boil rice for 20 to 30 minutes, cool it for about 15, soak it for an hour where its school does', () => {
+    // [P13] Common practice, no published source.
+    const steps = aDay('rice-silk');
+    const boil = find(steps, 'rice-cream.boil');
+    expect(boil.words).toMatch(/(2[0-9]|30) min from the boil/);
+    expect(boil.usesRing).toBe(true);
+    expect(find(steps, 'rice-cream.cool').waitMinutes).toBeGreaterThanOrEqual(10);
+    expect(find(steps, 'rice-cream.cool').waitMinutes).toBeLessThanOrEqual(25);
+    expect(steps.some(({ kind }) => kind === 'soak')).toBe(false);
+    const soaked = aDay('rice-silk', 1, {}, true);
+    expect(find(soaked, 'rice-cream.soak').waitMinutes).toBe(60);
+    expect(lengthOf(find(soaked, 'rice-cream.boil'))).toBeLessThan(lengthOf(boil));
+  });
+
+  it('cool starch for 5 minutes, boil gel for about 7 and strain it at once', () => {
+    // [P14] [P15] Common practice, no published source.
+    const starch = aDay('starch-gloss');
+    expect(starch.find(({ kind }) => kind === 'cool')?.waitMinutes).toBe(5);
+    expect(starch.find(({ kind }) => kind === 'boil')?.lookFor).toMatch(/leaves a line/);
+    const flax = aDay('flax-slip');
+    const strain = flax.find(({ id }) => id.endsWith('.strain')) as PlanStep;
+    expect(strain.after[0]?.withinMinutes).toBeLessThanOrEqual(5);
+    const boil = find(flax, strain.after[0]?.stepId as string);
+    expect(lengthOf(boil)).toBeGreaterThanOrEqual(7);
+    expect(boil.words).toMatch(/about 7 min/);
+  });
+
+  it('blend fruit for a minute or two at most, never an egg by blender, and wear within practice', () => {
+    // [P16] [P17] Common practice, no published source.
+    expect(find(aDay('towpath-avocado'), 'mix').limit).toMatch(/a minute, 2 at the most/);
+    const egg = aDay('two-yolk-evening');
+    expect(find(egg, 'mix').title).toMatch(/fork/);
+    const worn = find(egg, 'ada.wear');
+    expect(worn.waitMinutes).toBeGreaterThanOrEqual(15);
+    expect(worn.waitMinutes).toBeLessThanOrEqual(30);
+    expect(worn.cautions.join(' ')).toMatch(/egg/);
+    expect(find(egg, 'ada.rinse').cautions.join(' ')).toMatch(/[Cc]ool|lukewarm/);
+  });
+
+  it('leave an acid rinse on for 5 to 10 minutes where egg or onion smell', () => {
+    // [P18] Common practice, no published source.
+    for (const { id } of BUILT_IN_MASKS.filter(({ rinse }) => rinse.acidRinse)) {
+      const rinse = find(aDay(id), 'ada.acid-rinse');
+      expect(lengthOf(rinse)).toBeGreaterThanOrEqual(5);
+      expect(lengthOf(rinse)).toBeLessThanOrEqual(10);
+    }
+  });
+
+  it('take longer for more of it', () => {
+    const one = aDay('two-yolk-evening', 1);
+    const two = aDay('two-yolk-evening', 2);
+    expect(find(two, 'egg-yolk.crack').handsOnMinutes).toBeGreaterThanOrEqual(
+      find(one, 'egg-yolk.crack').handsOnMinutes,
+    );
+    expect(find(two, 'ada.detangle').handsOnMinutes).toBeGreaterThan(find(two, 'bo.detangle').handsOnMinutes);
+  });
+
+  it('wet the sections of dry hair, wash before what goes on clean hair', () => {
+    expect(aDay('rice-silk', 1, { hairState: 'spritzed' }).some(({ kind }) => kind === 'wet')).toBe(true);
+    const washed = aDay('rice-silk', 1, { hairState: 'towel-dried' });
+    expect(washed.some(({ kind }) => kind === 'wash')).toBe(true);
+    expect(washed.some(({ kind }) => kind === 'wet')).toBe(false);
+  });
+
+  it('are the owner’s to change: minutes, words, left out, her own', () => {
+    const plain = aBowl('rice-silk');
+    const mask = {
+      ...plain.mask,
+      stepEdits: {
+        'rice-cream.boil': { waitMinutes: 40, words: 'In the old pot.' },
+        'head.detangle': { isLeftOut: true },
+        'rice-cream.cool': { isLeftOut: true },
+      },
+      ownSteps: [
+        { title: 'Light the lamp', handsOnMinutes: 1, waitMinutes: 0, when: 'before-mixing' as const },
+        { title: 'Warm the towel', handsOnMinutes: 2, waitMinutes: 5, when: 'before-the-hair' as const },
+        { title: 'Oil the ends', handsOnMinutes: 3, waitMinutes: 0, when: 'at-the-end' as const },
+      ],
+    };
+    const steps = daySteps([{ ...plain, mask }]);
+    expect(find(steps, 'rice-cream.boil')).toMatchObject({ waitMinutes: 40, words: 'In the old pot.' });
+    expect(steps.some(({ kind }) => kind === 'detangle' || kind === 'cool')).toBe(false);
+    // What came after the cooling comes after what came before it.
+    expect(find(steps, 'mix').after.map(({ stepId }) => stepId)).toContain('rice-cream.blend');
+    const plan = planDay(steps, at);
+    const start = (id: string) => plan.steps.find(({ stepId }) => stepId === id)?.startsAt as number;
+    expect(start('own.1')).toBeLessThan(start('mix'));
+    expect(start('own.2')).toBeLessThan(start('ada.apply'));
+    expect(start('own.3')).toBeGreaterThan(start('ada.rinse'));
+    const [head] = plain.heads;
+    const shown = stepsOfMask({ ...plain, mask }, head as NonNullable<typeof head>);
+    expect(shown.map(editNameOf)).toContain('head.detangle');
+    expect(shown.some(({ kind }) => kind === 'own')).toBe(false);
+  });
+
+  it('of two bowls do not mix up their names', () => {
+    const steps = daySteps([aBowl('rice-silk'), { ...aBowl('papaya-polish'), id: 'second' }]);
+    expect(new Set(steps.map(({ id }) => id)).size).toBe(steps.length);
+    expect(find(steps, '2.mix').bowlId).toBe('second');
+    for (const { after, bowlId } of steps)
+      for (const { stepId } of after) expect(find(steps, stepId).bowlId).toBe(bowlId);
+    expect(() => daySteps([])).toThrow(RangeError);
+  });
+});
