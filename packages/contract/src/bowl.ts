@@ -3,7 +3,8 @@ import type { HairProfile } from '@amber-ladle/core/hair';
 import type { Ingredient, MakingOptions } from '@amber-ladle/core/ingredient';
 import type { Spoon } from '@amber-ladle/core/measure';
 import type { Mask } from '@amber-ladle/core/mask';
-import { array, boolean, lazy, number, object, string, type Schema } from 'yup';
+import { array, boolean, number, object, string, type Schema } from 'yup';
+import { dictionary } from './dictionary';
 import { profileSchema } from './profile';
 import { instant, stockChangeSchema, type BowlLife, type StockChange } from './stock';
 
@@ -93,29 +94,23 @@ export interface Bowl extends BowlSummary {
 const MOST_CHOICES = 40;
 const MOST_OTHERS = 5;
 
-/** A small dictionary from ingredient to a value. */
-const dictionary = (value: Schema) =>
-  lazy((given: unknown) => {
-    const keys = given !== null && typeof given === 'object' ? Object.keys(given).slice(0, MOST_CHOICES + 1) : [];
-    return object(Object.fromEntries(keys.map((key) => [key, value])))
-      .required()
-      .test('few', `At most ${MOST_CHOICES} ingredients can be chosen for.`, () => keys.length <= MOST_CHOICES);
-  });
+const byIngredient = (value: Schema) =>
+  dictionary(value.required(), MOST_CHOICES, `At most ${MOST_CHOICES} ingredients can be chosen for.`, true);
 
 export const choicesSchema = object({
   enoughChance: number()
     .required()
     .min(0.5, 'The chance of enough is 50 % or more.')
     .max(0.99, 'The chance of enough is 99 % at the most.'),
-  pieceSizes: dictionary(string().required().max(40)),
-  pieceGrams: dictionary(
+  pieceSizes: byIngredient(string().required().max(40)),
+  pieceGrams: byIngredient(
     number().required().moreThan(0, 'A piece weighs more than nothing.').max(3000, 'A piece weighs at most 3 kg.'),
   ),
-  lockedGrams: dictionary(
+  lockedGrams: byIngredient(
     number().required().moreThan(0, 'A fixed amount is more than nothing.').max(5000, 'A bowl holds at most 5 kg.'),
   ),
-  swaps: dictionary(string().required().max(80)),
-  makings: dictionary(
+  swaps: byIngredient(string().required().max(80)),
+  makings: byIngredient(
     object({
       lid: string()
         .oneOf(['open', 'ajar', 'on'] as const)

@@ -8,3 +8,4 @@ export * from './page';
 export * from './mask';
 export * from './stock';
 export * from './device';
+export * from './washday';

@@ -1,6 +1,7 @@
 import { MEASURED_BY, ROLES } from '@amber-ladle/core/ingredient';
-import { HAIR_STATES, NEEDS, SLOTS, type Mask } from '@amber-ladle/core/mask';
+import { HAIR_STATES, NEEDS, OWN_STEP_PLACES, SLOTS, type Mask } from '@amber-ladle/core/mask';
 import { array, boolean, number, object, string } from 'yup';
+import { dictionary } from './dictionary';
 
 /** What a maker writes of a mask; id and version are the server's. */
 export type MaskInput = Omit<Mask, 'id' | 'version'>;
@@ -115,6 +116,29 @@ const maskFields = {
   school: string().trim().max(120).optional(),
   stains: boolean().optional(),
   cautions: array().of(string().trim().required().max(300)).max(20).optional(),
+  stepEdits: dictionary(
+    object({
+      handsOnMinutes: minutes('Hands-on time').optional(),
+      waitMinutes: minutes('Waiting').optional(),
+      words: string().trim().max(400, 'A step has at most 400 letters.').optional(),
+      isLeftOut: boolean().optional(),
+    }).noUnknown(),
+    MOST_STEPS,
+    `At most ${MOST_STEPS} steps can be changed.`,
+  ),
+  ownSteps: array()
+    .of(
+      object({
+        title: string().trim().required('Say what to do.').max(80, 'A title has at most 80 letters.'),
+        handsOnMinutes: minutes('Hands-on time'),
+        waitMinutes: minutes('Waiting'),
+        when: string().oneOf(OWN_STEP_PLACES).required(),
+      })
+        .noUnknown()
+        .required(),
+    )
+    .max(12, 'At most twelve steps of your own.')
+    .optional(),
 };
 
 export const maskInputSchema = object(maskFields).noUnknown();

@@ -1,5 +1,6 @@
 import { SPOON_SETS, type MeasureSystem } from '@amber-ladle/core/measure';
 import { array, object, string, type ObjectSchema } from 'yup';
+import { ringsSchema } from './washday';
 
 export interface Settings {
   measureSystem: MeasureSystem;
@@ -8,6 +9,8 @@ export interface Settings {
   theme: 'linen' | 'evening' | 'as-device';
   /** IANA name; days and "today" belong to it. */
   timeZone: string;
+  /** Rings of the stove that may be used at once. */
+  rings: number;
 }
 
 export const DEFAULT_SETTINGS: Settings = {
@@ -15,6 +18,7 @@ export const DEFAULT_SETTINGS: Settings = {
   spoonIds: SPOON_SETS.us.map(({ id }) => id),
   theme: 'as-device',
   timeZone: 'UTC',
+  rings: 2,
 };
 
 /** True when the runtime knows the zone. */
@@ -47,6 +51,7 @@ export const settingsSchema: ObjectSchema<Settings> = object({
     .required()
     .max(60)
     .test('zone', 'That time zone is not known here.', (name) => isTimeZone(name ?? '')),
+  rings: ringsSchema.default(DEFAULT_SETTINGS.rings),
 }).noUnknown();
 
 /** The owner's spoons, never none. */

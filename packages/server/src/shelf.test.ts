@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { NO_CHOICES, type NewMovement, type StockChange } from '@amber-ladle/contract';
+import { NO_CHOICES, type NewMovement, type StockChange, type Worn } from '@amber-ladle/contract';
 import { balances, type Lot, type Movement } from '@amber-ladle/core/shelf';
 import fc from 'fast-check';
 import request from 'supertest';
@@ -253,10 +253,17 @@ describe('a bowl made from the shelf', () => {
     );
     await wear({ section: { id: 'nape-left', isDone: false } }).expect(200);
     const on = (await wear({ isCapOn: true }).expect(200)).body;
-    expect([...on.sectionsDone].sort()).toEqual(['front-left', 'front-right']);
+    const [first] = Object.values(on.wearing as Record<string, Worn>);
+    expect([...(first?.sectionsDone ?? [])].sort()).toEqual(['front-left', 'front-right']);
     house.home.clock.set('2026-03-14T09:20:00.000Z');
-    expect((await wear({ isCapOn: true }).expect(200)).body.wornFrom).toBe(on.wornFrom);
+    const again = (await wear({ isCapOn: true }).expect(200)).body;
+    expect(Object.values(again.wearing as Record<string, Worn>)[0]?.wornFrom).toBe(first?.wornFrom);
     await wear({ section: 'all of them' }).expect(422);
+    await wear({ headId: 'somebody', isCapOn: true }).expect(422);
+    const out = (await wear({ isRinsed: true }).expect(200)).body;
+    expect(Object.values(out.wearing as Record<string, Worn>)[0]).toMatchObject({
+      rinsedAt: expect.stringContaining('T09:20') as string,
+    });
     expect((await api().post(`/api/bowls/${id}/end`).send({ how: 'worn' }).expect(200)).body.endedHow).toBe('worn');
   });
 
@@ -270,6 +277,38 @@ describe('a bowl made from the shelf', () => {
         .send({ isCapOn: true, ...(decision ? { decision } : {}) });
     await wear().expect(422);
     expect((await wear('only the ends').expect(200)).body.decisions).toHaveLength(1);
+  });
+
+  it('says what was left of it: kept and worn anew, for a second head, or gone, and that can be taken back', async () => {
+    const { id, headId } = (await keep()).body;
+    const left = (body: object) =>
+      api()
+        .post(`/api/bowls/${id}/left`)
+        .send({ how: 'judged', millilitres: 40, ...body });
+    await api().post(`/api/bowls/${id}/made`).send({ placeId: 'counter' }).expect(200);
+    await api().post(`/api/bowls/${id}/wear`).send({ isRinsed: true }).expect(200);
+    await left({ fate: 'frozen', placeId: 'fridge' }).expect(422);
+    await left({ fate: 'kept', placeId: 'cellar' }).expect(422);
+    await left({ fate: 'nothing', millilitres: -1 }).expect(422);
+    const kept = (await left({ fate: 'kept', placeId: 'fridge' }).expect(200)).body;
+    expect(kept).toMatchObject({ leftOver: { millilitres: 40, fate: 'kept' } });
+    expect(kept.endedAt).toBeUndefined();
+    expect(kept.stays.at(-1).placeId).toBe('fridge');
+    const anew = (await api().post(`/api/bowls/${id}/wear`).send({ isCapOn: true }).expect(200)).body;
+    expect(anew.wearing[headId].rinsedAt).toBeUndefined();
+    const other = (
+      await api()
+        .post('/api/heads')
+        .send({ ...aHead, name: 'Linnet' })
+    ).body;
+    await left({ fate: 'second-head', headId: 'nobody' }).expect(404);
+    const shared = (await left({ fate: 'second-head', headId: other.id }).expect(200)).body;
+    expect(shared.wearing[other.id]).toEqual({ sectionsDone: [] });
+    expect((await left({ fate: 'nothing', millilitres: 0 }).expect(200)).body.endedHow).toBe('worn');
+    await left({ fate: 'discarded' }).expect(422);
+    const back = (await api().delete(`/api/bowls/${id}/left`).send({}).expect(200)).body;
+    expect(back.endedAt).toBeUndefined();
+    expect(back.leftOver).toBeUndefined();
   });
 
   it('is thrown away without asking', async () => {

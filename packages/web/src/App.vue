@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { usePreferredDark } from '@vueuse/core';
-import { computed, onMounted, ref, watchEffect } from 'vue';
+import { computed, defineAsyncComponent, onMounted, ref, watchEffect } from 'vue';
 import { useRouter } from 'vue-router';
 import { useTheme } from 'vuetify';
 import { useKeys, type KeyAction } from './composables/useKeys';
@@ -9,6 +9,9 @@ import NoticeBar from './parts/NoticeBar.vue';
 import PathNav from './parts/PathNav.vue';
 import { PATH } from './router';
 import { useHousehold } from './stores/household';
+
+/** Not needed for the first look at a screen. */
+const RunningRibbon = defineAsyncComponent(() => import('./parts/RunningRibbon.vue'));
 
 const household = useHousehold();
 const router = useRouter();
@@ -57,6 +60,7 @@ onMounted(load);
   <v-app>
     <a class="skip" href="#main">Skip to the page</a>
     <PathNav />
+    <RunningRibbon v-if="household.isReady" />
     <v-main id="main" tag="main" tabindex="-1">
       <div v-if="failure" class="page" role="alert">
         <h1>Amber Ladle’s server does not answer</h1>

@@ -64,6 +64,17 @@ export function totalDemand(demands: readonly Demand[]): Lognormal {
   );
 }
 
+/** What of a shared bowl reaches each head, mL, by what they usually take; in the order they were named. */
+export function millilitresByHead({
+  demand: first,
+  others,
+  onHeadMillilitres,
+}: Pick<SizedBowl, 'demand' | 'others' | 'onHeadMillilitres'>): readonly number[] {
+  const usual = [first, ...others].map(({ total }) => quantile(total, 0.5));
+  const all = usual.reduce((sum, one) => sum + one, 0);
+  return usual.map((one) => (onHeadMillilitres * one) / all);
+}
+
 /** The wearer whose limits hold for all: the youngest age, and sensitive skin if one has it. */
 export function strictestWearer(heads: readonly Pick<SizedHead, 'wearer'>[]): Wearer {
   return {

@@ -38,6 +38,28 @@ it('brings a file made by the version before up to date, copies it first, and lo
   await again.destroy();
 });
 
+it('keeps what was worn before heads of one bowl were told apart', async () => {
+  const file = join(folder, 'household.sqlite');
+  const first = await openDatabase(file);
+  await first.undoLastMigration();
+  await first.query("INSERT INTO head VALUES ('h', 'Wren', '', 30, 0, '{}', 1, '', '', NULL)");
+  for (const id of ['worn', 'fresh'])
+    await first.query(`INSERT INTO bowl VALUES ('${id}', 'h', 'Wren', 'm', 'Mask', 100, '2026-01-01', NULL, '{}')`);
+  const life =
+    'bowl_id, made_at, is_drawn, start_share, stays, decisions, sections_done, worn_from, ended_at, ended_how';
+  await first.query(`INSERT INTO bowl_life (${life})
+    VALUES ('worn', 'a', 1, 0, '[]', '[]', '["nape-left"]', 'b', 'c', 'worn'),
+           ('fresh', 'a', 0, 0, '[]', '[]', '[]', NULL, NULL, NULL)`);
+  await first.destroy();
+  const again = await openDatabase(file);
+  const rows = await again.query('SELECT bowl_id AS id, wearing FROM bowl_life ORDER BY bowl_id');
+  expect((rows as { wearing: string }[]).map(({ wearing }) => JSON.parse(wearing) as unknown)).toEqual([
+    {},
+    { h: { sectionsDone: ['nape-left'], wornFrom: 'b', rinsedAt: 'c' } },
+  ]);
+  await again.destroy();
+});
+
 it('opens an up-to-date file without migrating it, and every migration can be undone', async () => {
   const file = join(folder, 'household.sqlite');
   await (await openDatabase(file)).destroy();

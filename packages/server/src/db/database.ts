@@ -5,6 +5,7 @@ import { ENTITIES } from './entities';
 import { First1700000000001 } from './migrations/0001-first';
 import { OwnMasks1700000000002 } from './migrations/0002-own-masks';
 import { Shelf1700000000003 } from './migrations/0003-shelf';
+import { WashDays1700000000004 } from './migrations/0004-wash-days';
 
 /** The little of better-sqlite3 that is needed at opening. */
 interface RawDatabase {
@@ -25,7 +26,7 @@ export async function openDatabase(file: string): Promise<DataSource> {
     type: 'better-sqlite3',
     database: file,
     entities: ENTITIES,
-    migrations: [First1700000000001, OwnMasks1700000000002, Shelf1700000000003],
+    migrations: [First1700000000001, OwnMasks1700000000002, Shelf1700000000003, WashDays1700000000004],
     migrationsTransactionMode: 'all',
     synchronize: false,
     prepareDatabase: (raw: RawDatabase) => {

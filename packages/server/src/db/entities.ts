@@ -1,8 +1,9 @@
-import type { BowlEnd, BowlSnapshot } from '@amber-ladle/contract';
+import type { BowlEnd, BowlSnapshot, KeptWish, LeftOver, Worn } from '@amber-ladle/contract';
 import type { HairProfile } from '@amber-ladle/core/hair';
 import type { Ingredient } from '@amber-ladle/core/ingredient';
 import type { Mask } from '@amber-ladle/core/mask';
 import type { LotState, MovementKind, PlaceKind, Stage, Stay, Touch } from '@amber-ladle/core/shelf';
+import type { DayMove, PlanStep } from '@amber-ladle/core/washday';
 import { EntitySchema } from 'typeorm';
 
 /** A head of hair. A deleted one stays for a while, so that removing can be undone. */
@@ -273,10 +274,8 @@ export interface BowlLifeRow {
   isDrawn: boolean;
   startShare: number;
   stays: Stay[];
-  /** Sections of the head that have been coated. */
-  sectionsDone: string[];
-  /** When the cap went on. */
-  wornFrom: string | null;
+  wearing: Record<string, Worn>;
+  leftOver: LeftOver | null;
   endedAt: string | null;
   endedHow: BowlEnd | null;
   decisions: { at: string; what: string }[];
@@ -291,11 +290,62 @@ export const BowlLifeEntity = new EntitySchema<BowlLifeRow>({
     isDrawn: { type: 'boolean', name: 'is_drawn' },
     startShare: { type: 'real', name: 'start_share' },
     stays: { type: 'simple-json' },
-    sectionsDone: { type: 'simple-json', name: 'sections_done' },
-    wornFrom: { type: 'text', name: 'worn_from', nullable: true },
+    wearing: { type: 'simple-json' },
+    leftOver: { type: 'simple-json', name: 'left_over', nullable: true },
     endedAt: { type: 'text', name: 'ended_at', nullable: true },
     endedHow: { type: 'text', name: 'ended_how', nullable: true },
     decisions: { type: 'simple-json' },
+  },
+});
+
+/** A wash day, its steps fixed when it began. */
+export interface WashDayRow {
+  id: string;
+  bowlIds: string[];
+  wish: KeptWish;
+  rings: number;
+  steps: PlanStep[];
+  order: string[];
+  leastWear: Record<string, number>;
+  startedAt: string;
+  endedAt: string | null;
+}
+
+export const WashDayEntity = new EntitySchema<WashDayRow>({
+  name: 'wash_day',
+  columns: {
+    id: { type: 'text', primary: true },
+    bowlIds: { type: 'simple-json', name: 'bowl_ids' },
+    wish: { type: 'simple-json' },
+    rings: { type: 'integer' },
+    steps: { type: 'simple-json' },
+    order: { type: 'simple-json', name: 'step_order' },
+    leastWear: { type: 'simple-json', name: 'least_wear' },
+    startedAt: { type: 'text', name: 'started_at' },
+    endedAt: { type: 'text', name: 'ended_at', nullable: true },
+  },
+});
+
+/** Something told of a wash day. Rows are added, never changed. */
+export interface WashEventRow {
+  id: string;
+  dayId: string;
+  pressId: string;
+  at: string;
+  /** Order within the day. */
+  sort: number;
+  body: DayMove;
+}
+
+export const WashEventEntity = new EntitySchema<WashEventRow>({
+  name: 'wash_event',
+  columns: {
+    id: { type: 'text', primary: true },
+    dayId: { type: 'text', name: 'day_id' },
+    pressId: { type: 'text', name: 'press_id' },
+    at: { type: 'text' },
+    sort: { type: 'integer' },
+    body: { type: 'simple-json' },
   },
 });
 
@@ -313,4 +363,6 @@ export const ENTITIES = [
   MovementEntity,
   ReadingEntity,
   BowlLifeEntity,
+  WashDayEntity,
+  WashEventEntity,
 ];

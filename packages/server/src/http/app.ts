@@ -9,6 +9,7 @@ import { ingredientRoutes } from '../routes/ingredients';
 import { maskRoutes } from '../routes/masks';
 import { deviceRoutes, type Devices } from '../routes/devices';
 import { fileRoutes } from '../routes/files';
+import { washDayRoutes } from '../routes/washDays';
 import { shelfRoutes } from '../routes/shelf';
 import { otherRoutes } from '../routes/other';
 import type { Household } from '../services/household';
@@ -67,6 +68,7 @@ export function createApp({
   api.use(express.json({ limit: MOST_BODY, strict: true }));
   api.use('/heads', headRoutes(household));
   api.use('/bowls', bowlRoutes(household));
+  api.use('/washdays', washDayRoutes(household));
   api.use('/masks', maskRoutes(household));
   api.use('/ingredients', ingredientRoutes(household));
   api.use('/devices', deviceRoutes(household, devices, demo));

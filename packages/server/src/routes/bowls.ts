@@ -2,6 +2,7 @@ import {
   bowlEndSchema,
   bowlMadeSchema,
   keepBowlSchema,
+  leftOverSchema,
   pageQuerySchema,
   parse,
   stockChangeSchema,
@@ -12,7 +13,8 @@ import {
 } from '@amber-ladle/contract';
 import { Router } from 'express';
 import { getBowl, keepBowl, listBowls, removeBowl, restoreBowl } from '../services/bowls';
-import { drawForBowl, endBowl, makeBowl, moveBowl, wearBowl, type Wearing } from '../services/bowlLife';
+import { drawForBowl, endBowl, makeBowl, moveBowl } from '../services/bowlLife';
+import { leaveBowl, unleaveBowl, wearBowl, type LeftWish, type Wearing } from '../services/wearing';
 import { costOfBowl } from '../services/waste';
 import type { Household } from '../services/household';
 
@@ -51,6 +53,12 @@ export function bowlRoutes(household: Household): Router {
   router.post('/:id/end', async (request, response) => {
     const { how, decision } = parse<{ how: BowlEnd; decision?: string }>(bowlEndSchema, request.body);
     response.json(await endBowl(household, request.params.id, how, decision));
+  });
+  router.post('/:id/left', async (request, response) => {
+    response.json(await leaveBowl(household, request.params.id, parse<LeftWish>(leftOverSchema, request.body)));
+  });
+  router.delete('/:id/left', async (request, response) => {
+    response.json(await unleaveBowl(household, request.params.id));
   });
   router.delete('/:id', async (request, response) => {
     await removeBowl(household, request.params.id);

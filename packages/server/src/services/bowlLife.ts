@@ -1,32 +1,14 @@
 import type { BowlEnd, BowlLife, StockChange } from '@amber-ladle/contract';
-import type { Catalogue, Ingredient } from '@amber-ladle/core/ingredient';
-import {
-  bowlBudget,
-  bowlPastOf,
-  bowlRuleOf,
-  isPerishable,
-  keepingOf,
-  spansOf,
-  usedShare,
-  type Climate,
-  type Lot,
-} from '@amber-ladle/core/shelf';
+import type { Catalogue } from '@amber-ladle/core/ingredient';
+import { isPerishable, keepingOf, spansOf, usedShare, type Climate, type Lot } from '@amber-ladle/core/shelf';
 import { In, type EntityManager } from 'typeorm';
-import { BowlEntity, BowlLifeEntity, LotEntity, type BowlLifeRow } from '../db/entities';
-import { invalid, notFound } from '../http/errors';
+import { BowlLifeEntity, LotEntity, type BowlLifeRow } from '../db/entities';
+import { invalid } from '../http/errors';
 import { climateOf } from './climate';
 import type { Household } from './household';
 import { readCatalogue } from './ingredients';
-import { readSettings } from './settings';
+import { changed, isPast, knownPlace, needsDecision, toLife } from './lifeRules';
 import { applyChange, toLot } from './stock';
-
-export const toLife = ({ plannedFor, wornFrom, endedAt, endedHow, ...row }: BowlLifeRow): BowlLife => ({
-  ...row,
-  ...(plannedFor === null ? {} : { plannedFor }),
-  ...(wornFrom === null ? {} : { wornFrom }),
-  ...(endedAt === null ? {} : { endedAt }),
-  ...(endedHow === null ? {} : { endedHow }),
-});
 
 /** The lives of bowls, by bowl. */
 export async function livesOf(manager: EntityManager, ids: readonly string[]): Promise<Map<string, BowlLife>> {
@@ -98,46 +80,6 @@ export async function moveBowl(household: Household, bowlId: string, placeId: st
   });
 }
 
-/** What happened on a head; what is not named stays as it was. */
-export interface Wearing {
-  readonly section?: { readonly id: string; readonly isDone: boolean } | undefined;
-  readonly isCapOn?: boolean | undefined;
-  readonly decision?: string | undefined;
-}
-
-/** A head is not clipped into more sections than this. */
-const MOST_SECTIONS = 12;
-
-/**
- * A section is coated, or the cap goes on: from that moment the mask's time runs, whatever device looks. Two devices may
- * tap different sections at once; said again, everything stays as it was. A bowl past its time is put on only with a
- * decision.
- * @throws HttpProblem 404, 422
- */
-export async function wearBowl(household: Household, bowlId: string, wearing: Wearing): Promise<BowlLife> {
-  const { section, decision } = wearing;
-  return changed(household, bowlId, async (manager, life) => {
-    const now = household.clock.now();
-    const isCapOn = wearing.isCapOn ?? life.wornFrom !== null;
-    const begins = isCapOn && life.wornFrom === null;
-    if (begins && !decision && (await isPast(manager, household, life))) throw needsDecision();
-    const others = life.sectionsDone.filter((id) => id !== section?.id);
-    const sectionsDone = section ? (section.isDone ? [...others, section.id] : others) : life.sectionsDone;
-    if (sectionsDone.length > MOST_SECTIONS) throw invalid({ section: 'A head has at most twelve sections.' });
-    return {
-      ...life,
-      sectionsDone,
-      wornFrom: isCapOn ? (life.wornFrom ?? now) : null,
-      decisions: begins && decision ? [...life.decisions, { at: now, what: decision }] : life.decisions,
-    };
-  });
-}
-
-const needsDecision = () =>
-  invalid({
-    decision: 'This bowl is past its time. To wear it all the same, say in a few words why; the record keeps it.',
-  });
-
 /**
  * A bowl ends. One that is past its time is worn only with a decision, which stays in the record.
  * @throws HttpProblem 422 without the decision
@@ -151,10 +93,11 @@ export async function endBowl(
   return changed(household, bowlId, async (manager, life) => {
     const now = household.clock.now();
     // What was put on in time may be rinsed out whenever.
-    const isOn = life.wornFrom !== null;
+    const isOn = Object.values(life.wearing).some(({ wornFrom }) => wornFrom !== undefined);
     if (how === 'worn' && !isOn && !decision && (await isPast(manager, household, life))) throw needsDecision();
     return {
       ...life,
+      wearing: how === 'worn' ? allRinsed(life.wearing, now) : life.wearing,
       endedAt: now,
       endedHow: how,
       decisions: decision ? [...life.decisions, { at: now, what: decision }] : life.decisions,
@@ -162,33 +105,10 @@ export async function endBowl(
   });
 }
 
-async function isPast(manager: EntityManager, household: Household, life: BowlLifeRow): Promise<boolean> {
-  const bowl = await manager.findOneBy(BowlEntity, { id: life.bowlId });
-  const rows = (bowl?.snapshot.ingredients ?? []) as readonly Ingredient[];
-  const strictest = bowlRuleOf(rows);
-  if (!bowl || !strictest || life.stays.length === 0) return false;
-  const now = household.clock.now();
-  const past = bowlPastOf(life, bowl.snapshot.mask.keeping, strictest.rule);
-  const { timeZone } = await readSettings(household);
-  return bowlBudget(past, await climateOf(manager, now), timeZone, Date.parse(now)).isPast;
-}
-
-async function knownPlace(manager: EntityManager, { clock }: Household, placeId: string): Promise<void> {
-  const { places } = await climateOf(manager, clock.now());
-  if (!places.some(({ id }) => id === placeId)) throw invalid({ placeId: 'There is no such place.' });
-}
-
-async function changed(
-  household: Household,
-  bowlId: string,
-  change: (manager: EntityManager, life: BowlLifeRow) => Promise<BowlLifeRow>,
-): Promise<BowlLife> {
-  const life = await household.writes.run(async (manager) => {
-    const row = await manager.findOneBy(BowlLifeEntity, { bowlId });
-    if (!row) throw notFound('bowl');
-    if (row.endedAt) throw invalid({ bowl: 'This bowl has ended.' });
-    return manager.save(BowlLifeEntity, await change(manager, row));
-  });
-  household.events.tell('bowls');
-  return toLife(life);
-}
+const allRinsed = (wearing: BowlLifeRow['wearing'], now: string): BowlLifeRow['wearing'] =>
+  Object.fromEntries(
+    Object.entries(wearing).map(([id, worn]) => [
+      id,
+      worn.wornFrom ? { ...worn, rinsedAt: worn.rinsedAt ?? now } : worn,
+    ]),
+  );

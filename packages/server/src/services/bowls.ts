@@ -16,10 +16,11 @@ import { swapped } from '@amber-ladle/core/mask';
 import { IsNull } from 'typeorm';
 import { BowlEntity, BowlLifeEntity, type BowlLifeRow, type BowlRow } from '../db/entities';
 import { invalid, notFound } from '../http/errors';
-import { drawnFor, livesOf, toLife } from './bowlLife';
+import { drawnFor, livesOf } from './bowlLife';
 import { getHead } from './heads';
 import type { Household } from './household';
 import { readCatalogue } from './ingredients';
+import { toLife } from './lifeRules';
 import { getMask } from './masks';
 import { readSettings } from './settings';
 
@@ -101,8 +102,8 @@ export async function keepBowl(household: Household, wish: KeepBowl): Promise<{ 
       plannedFor: wish.plannedFor ?? null,
       ...drawn,
       stays: [],
-      sectionsDone: [],
-      wornFrom: null,
+      wearing: {},
+      leftOver: null,
       endedAt: null,
       endedHow: null,
       decisions: [],
@@ -164,7 +165,7 @@ async function snapshotOf(household: Household, wish: KeepBowl): Promise<BowlSna
 }
 
 /** Snapshots of bowls that were kept before swaps, shared bowls and own ingredients came up. */
-function broughtUpToDate(snapshot: BowlSnapshot): BowlSnapshot {
+export function broughtUpToDate(snapshot: BowlSnapshot): BowlSnapshot {
   const { sized, choices } = snapshot;
   return {
     ...snapshot,

@@ -1,15 +1,26 @@
 import type { Bowl, BowlLife } from '@amber-ladle/contract';
+import { millilitresByHead } from '@amber-ladle/core/batch';
+import type { HairProfile } from '@amber-ladle/core/hair';
 import { paceOf, sectionAmounts, sectionsOf, wearState, type WearPhase } from '@amber-ladle/core/washday';
-import { useIntervalFn, useSessionStorage, useWakeLock } from '@vueuse/core';
+import { useSessionStorage, useWakeLock } from '@vueuse/core';
 import { computed, ref, watch, type Ref } from 'vue';
-import { ask } from '../api/client';
+import { ApiError, ask } from '../api/client';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
 import { useChanges } from './useChanges';
 import { useChime } from './useChime';
+import { useSecond } from './useSecond';
 
-/** A bowl on a head: its sections, the ring of time, and the end; every moment is kept on the server. */
-export function useWearing(bowl: Ref<Bowl | undefined>) {
+interface WornHead {
+  readonly id: string;
+  readonly name: string;
+  readonly profile: HairProfile;
+  /** What of the bowl is for this head, mL. */
+  readonly millilitres: number;
+}
+
+/** A bowl on a head: its sections, the ring of time, and the rinse; every moment is kept on the server. */
+export function useWearing(bowl: Ref<Bowl | undefined>, wantedHeadId: Ref<string | undefined>) {
   const household = useHousehold();
   const notice = useNotice();
   const chime = useChime();
@@ -29,15 +40,45 @@ export function useWearing(bowl: Ref<Bowl | undefined>) {
 
   const mask = computed(() => bowl.value?.snapshot.mask);
   const bottle = useSessionStorage('amber-ladle-bottle', 120);
-  const sections = computed(() => (bowl.value ? sectionsOf(bowl.value.snapshot.head.profile) : []));
+  /** Everybody this bowl is for, those that came to it for what was left among them. */
+  const heads = computed<readonly WornHead[]>(() => {
+    if (!bowl.value) return [];
+    const { head, others, sized } = bowl.value.snapshot;
+    const shares = millilitresByHead(sized);
+    const own = [head, ...others].map(({ id, name, profile }, i) => ({
+      id,
+      name,
+      profile,
+      millilitres: shares[i] ?? 0,
+    }));
+    const later = Object.keys(life.value?.wearing ?? {})
+      .filter((id) => !own.some((one) => one.id === id))
+      .flatMap((id) => {
+        const found = household.headById(id);
+        const millilitres = life.value?.leftOver?.millilitres ?? 0;
+        return found ? [{ id, name: found.name, profile: found.profile, millilitres }] : [];
+      });
+    return [...own, ...later];
+  });
+  const head = computed(() => heads.value.find(({ id }) => id === wantedHeadId.value) ?? heads.value[0]);
+  const worn = computed(() => life.value?.wearing[head.value?.id ?? '']);
+  const sections = computed(() => (head.value ? sectionsOf(head.value.profile) : []));
   const amounts = computed(() =>
     sectionAmounts(
       sections.value,
-      bowl.value?.snapshot.sized.onHeadMillilitres ?? 0,
+      head.value?.millilitres ?? 0,
       mask.value?.applicator === 'bottle' ? bottle.value : undefined,
     ),
   );
-  const doneIds = computed(() => life.value?.sectionsDone ?? []);
+  /** What was rinsed out is no longer on the hair, once what was kept is put on anew. */
+  const isAnew = ref(false);
+  watch([head, () => bowl.value?.id], () => (isAnew.value = false));
+  watch(worn, (now) => now?.rinsedAt === undefined && (isAnew.value = false));
+  const isRinsed = computed(() => worn.value?.rinsedAt !== undefined && !isAnew.value);
+  const isAllRinsed = computed(
+    () => heads.value.length > 0 && heads.value.every(({ id }) => life.value?.wearing[id]?.rinsedAt !== undefined),
+  );
+  const doneIds = computed(() => (isAnew.value ? [] : (worn.value?.sectionsDone ?? [])));
   const next = computed(() => amounts.value.find(({ id }) => !doneIds.value.includes(id)));
 
   /** What is left in the bowl, as a share that the eye can judge. */
@@ -46,21 +87,14 @@ export function useWearing(bowl: Ref<Bowl | undefined>) {
   const pace = computed(() =>
     leftShare.value === undefined
       ? undefined
-      : paceOf(
-          amounts.value,
-          new Set(doneIds.value),
-          leftShare.value * (bowl.value?.snapshot.sized.onHeadMillilitres ?? 0),
-        ),
+      : paceOf(amounts.value, new Set(doneIds.value), leftShare.value * (head.value?.millilitres ?? 0)),
   );
 
-  const second = ref(household.now().getTime());
-  useIntervalFn(() => (second.value = household.now().getTime()), 1000);
-  watch(
-    () => household.moment,
-    () => (second.value = household.now().getTime()),
-  );
+  const second = useSecond();
   const state = computed(() =>
-    mask.value && life.value?.wornFrom ? wearState(mask.value.wear, life.value.wornFrom, second.value) : undefined,
+    mask.value && worn.value?.wornFrom && !worn.value.rinsedAt
+      ? wearState(mask.value.wear, worn.value.wornFrom, second.value)
+      : undefined,
   );
   const isOn = computed(() => state.value !== undefined && !life.value?.endedAt);
   watch(isOn, (on) => void (on ? wakeLock.request('screen') : wakeLock.release()).catch(() => undefined), {
@@ -72,44 +106,55 @@ export function useWearing(bowl: Ref<Bowl | undefined>) {
     (phase, before) => phase && before && isOn.value && RINGS.has(phase) && chime(),
   );
 
+  /** True once the cap was refused until somebody says why. */
+  const needsDecision = ref(false);
   async function tell(path: string, body: object): Promise<void> {
     told++;
     try {
       life.value = await ask<BowlLife>('POST', `/bowls/${bowl.value?.id}/${path}`, body);
+      needsDecision.value = false;
     } catch (error) {
+      needsDecision.value = error instanceof ApiError && error.problem.fields?.['decision'] !== undefined;
       notice.fail(error);
     } finally {
       told++;
     }
   }
   const decision = ref('');
-  const toggle = (id: string): Promise<void> => tell('wear', { section: { id, isDone: !doneIds.value.includes(id) } });
+  const wear = (body: object): Promise<void> => tell('wear', { headId: head.value?.id, ...body });
+  const toggle = (id: string): Promise<void> => wear({ section: { id, isDone: !doneIds.value.includes(id) } });
   const capOn = (): Promise<void> =>
-    tell('wear', {
+    wear({
       isCapOn: true,
       ...(decision.value.trim().length > 2 ? { decision: decision.value.trim() } : {}),
     });
-  const capOff = (): Promise<void> => tell('wear', { isCapOn: false });
-  const rinsed = (): Promise<void> => tell('end', { how: 'worn' });
+  const capOff = (): Promise<void> => wear({ isCapOn: false });
+  const rinsed = (): Promise<void> => wear({ isRinsed: true });
 
   /** The one thing to do next, by space; and one back. */
   function forward(): void {
-    if (!life.value || life.value.endedAt) return;
-    if (life.value.wornFrom) {
-      if (state.value && state.value.phase !== 'early') void rinsed();
+    if (!life.value || life.value.endedAt || isRinsed.value) return;
+    if (state.value) {
+      if (state.value.phase !== 'early') void rinsed();
     } else if (next.value) void toggle(next.value.id);
     else void capOn();
   }
   function back(): void {
-    if (!life.value || life.value.endedAt) return;
+    if (!life.value || life.value.endedAt || isRinsed.value) return;
     const last = doneIds.value.at(-1);
-    if (life.value.wornFrom) void capOff();
+    if (state.value) void capOff();
     else if (last) void toggle(last);
   }
 
   return {
     life,
     mask,
+    heads,
+    head,
+    worn,
+    isRinsed,
+    isAllRinsed,
+    isAnew,
     amounts,
     doneIds,
     next,
@@ -118,6 +163,7 @@ export function useWearing(bowl: Ref<Bowl | undefined>) {
     pace,
     state,
     decision,
+    needsDecision,
     toggle,
     capOn,
     rinsed,

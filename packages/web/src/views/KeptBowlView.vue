@@ -2,12 +2,13 @@
 import { ingredientById } from '@amber-ladle/core/ingredient';
 import { handlingNotes } from '@amber-ladle/core/mask';
 import { kitchenRound } from '@amber-ladle/core/measure';
-import type { BowlLife, StockChange } from '@amber-ladle/contract';
+import type { BowlLife, StockChange, WashDay } from '@amber-ladle/contract';
 import type { Worth } from '@amber-ladle/core/shelf';
 import { computed, ref, toRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import VesselDrawing from '../drawings/VesselDrawing.vue';
 import BowlLifePanel from '../parts/BowlLifePanel.vue';
+import DayRecord from '../parts/DayRecord.vue';
 import DrawDialog from '../parts/DrawDialog.vue';
 import MeasuresCard from '../parts/MeasuresCard.vue';
 import WhyDialog from '../parts/WhyDialog.vue';
@@ -16,8 +17,10 @@ import { useKeptBowl } from '../composables/useKeptBowl';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
 import { useShelf } from '../stores/shelf';
+import { useWashDay } from '../stores/washday';
 import { ask } from '../api/client';
 import { KEEPING_WORDS, rinseWords, writeMinutes } from '../words/mask';
+import { FATE_WORDS } from '../words/washday';
 import { whySteps } from '../words/why';
 import { untilWords } from '../words/shelf';
 import { writeDay, writeTime } from '../words/when';
@@ -27,6 +30,7 @@ const household = useHousehold();
 const notice = useNotice();
 const router = useRouter();
 const shelf = useShelf();
+const washday = useWashDay();
 const { bowl, failure, catalogue } = useKeptBowl(toRef(props, 'id'));
 const life = ref<BowlLife>();
 watch(bowl, (now) => (life.value = now?.life), { immediate: true });
@@ -39,6 +43,11 @@ watch(
   },
   { immediate: true },
 );
+/** The wash day it was made on. */
+const day = ref<WashDay>();
+watch(bowl, async (now) => (day.value = now ? await washday.ofBowl(now.id).catch(() => undefined) : undefined), {
+  immediate: true,
+});
 const isDrawing = ref(false);
 const drawPlan = useDrawPlan(
   computed(() => bowl.value?.snapshot.sized),
@@ -142,6 +151,14 @@ async function remove(): Promise<void> {
         Wear {{ writeMinutes(bowl.snapshot.mask.wear.aimMinutes) }}, never past
         {{ writeMinutes(bowl.snapshot.mask.wear.limitMinutes) }}. {{ rinseWords(bowl.snapshot.mask.rinse) }}
         {{ KEEPING_WORDS[bowl.snapshot.mask.keeping] }} Label it: not food.
+      </p>
+      <section v-if="day && day.events.length > 0" aria-labelledby="happened">
+        <h2 id="happened">What happened</h2>
+        <DayRecord :day="day" />
+      </section>
+      <p v-if="life?.leftOver" class="figures" data-test="left">
+        Left in the bowl: {{ kitchenRound(life.leftOver.millilitres) }} mL,
+        {{ life.leftOver.how === 'measured' ? 'measured' : 'judged by eye' }}; {{ FATE_WORDS[life.leftOver.fate] }}.
       </p>
       <p class="actions no-print">
         <v-btn color="primary" :to="{ name: 'make', query: { bowl: bowl.id } }">Make it</v-btn>

@@ -8,6 +8,7 @@ import FormulaBar from '../drawings/FormulaBar.vue';
 import TextureScale from '../drawings/TextureScale.vue';
 import DraftLines from '../parts/DraftLines.vue';
 import NumberField from '../parts/NumberField.vue';
+import StepsPanel from '../parts/StepsPanel.vue';
 import PasteDialog from '../parts/PasteDialog.vue';
 import { useMaskEditor } from '../composables/useMaskEditor';
 import { useHousehold } from '../stores/household';
@@ -62,6 +63,9 @@ const shampoos = [
   { value: 2, title: 'shampoo twice after' },
 ];
 
+const stepsError = computed(
+  () => Object.entries(errors.value).find(([path]) => /^(ownSteps|stepEdits)/.test(path))?.[1] ?? '',
+);
 /** A line each, blank ones kept while they are being typed. */
 const steps = computed({
   get: () => fields.value.steps.join('\n'),
@@ -352,6 +356,11 @@ function throwAway(): void {
         />
       </div>
       <v-textarea v-model="steps" label="Steps, one a line" rows="5" auto-grow :error-messages="errors['steps']" />
+      <details v-if="mask && trial">
+        <summary>The steps of its wash day</summary>
+        <StepsPanel :mask="mask" :bowl="trial.bowl" @change="set" />
+      </details>
+      <p v-if="stepsError" class="alert">{{ stepsError }}</p>
     </section>
     <section aria-labelledby="wearing">
       <h2 id="wearing">Wearing and rinsing</h2>

@@ -67,6 +67,22 @@ const zones = Intl.supportedValuesOf('timeZone');
       </ul>
     </section>
     <section>
+      <h2>Stove</h2>
+      <p class="quiet">Rings that may be used at once; a wash day is planned with these.</p>
+      <div class="rings" role="group" aria-label="Rings of the stove">
+        <button
+          v-for="count in 6"
+          :key="count"
+          type="button"
+          class="pill"
+          :aria-pressed="settings.rings === count"
+          @click="change({ rings: count })"
+        >
+          {{ count }}
+        </button>
+      </div>
+    </section>
+    <section>
       <h2>Light</h2>
       <v-select
         :model-value="settings.theme"
@@ -106,7 +122,11 @@ h2 {
   gap: 8px;
   margin-top: 8px;
 }
-button {
+.rings {
+  display: flex;
+  gap: 8px;
+}
+.drawer button {
   width: 100%;
   min-height: 64px;
   display: flex;
@@ -119,7 +139,7 @@ button {
   font: inherit;
   cursor: pointer;
 }
-button[aria-pressed='true'] {
+.drawer button[aria-pressed='true'] {
   border: 1px solid var(--amber-fill);
   background: var(--amber-wash);
 }

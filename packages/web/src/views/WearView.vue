@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { kitchenRound, writeFraction } from '@amber-ladle/core/measure';
-import { computed } from 'vue';
+import { computed, ref, watch } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
 import HeadFromAbove from '../drawings/HeadFromAbove.vue';
 import WearRing from '../drawings/WearRing.vue';
 import WearScale from '../drawings/WearScale.vue';
 import AcidRinsePanel from '../parts/AcidRinsePanel.vue';
+import LeftOverPanel from '../parts/LeftOverPanel.vue';
 import NoBowlYet from '../parts/NoBowlYet.vue';
 import NumberField from '../parts/NumberField.vue';
 import { useCurrentBowl } from '../composables/useCurrentBowl';
@@ -16,14 +18,21 @@ import { writeTime } from '../words/when';
 
 /** On the head: section by section, then the ring of time, then the rinse. */
 const household = useHousehold();
+const route = useRoute();
+const router = useRouter();
 const { bowl, failure } = useCurrentBowl();
-const wearing = useWearing(bowl);
-const { life, mask, amounts, doneIds, next, bottle, leftShare, pace, state, decision } = wearing;
+const wearing = useWearing(
+  bowl,
+  computed(() => (route.query['head'] ? String(route.query['head']) : undefined)),
+);
+const { life, mask, heads, head, worn, isRinsed, isAllRinsed, isAnew, amounts, doneIds, next } = wearing;
+const { bottle, leftShare, pace, state, decision, needsDecision } = wearing;
+const choose = (id: string): unknown => router.replace({ query: { ...route.query, head: id } });
 useKeys([
   { keys: [' '], does: 'next section, cap on, rinsed', run: wearing.forward },
   { keys: ['Backspace'], does: 'one back', run: wearing.back },
 ]);
-const onHead = computed(() => kitchenRound(bowl.value?.snapshot.sized.onHeadMillilitres ?? 0));
+const onHead = computed(() => kitchenRound(head.value?.millilitres ?? 0));
 const isEgg = computed(() => mask.value?.heat === 'never');
 const time = (at: number): string => writeTime(new Date(at).toISOString(), household.settings.timeZone);
 const PHASE_WORDS = {
@@ -40,6 +49,19 @@ const LEFT = [
   { share: 0.25, words: '¼' },
   { share: 0.1, words: 'a spoonful' },
 ] as const;
+/** Sections that still feel coated under the water. */
+const coated = ref<string[]>([]);
+watch(head, () => (coated.value = []));
+const feel = (id: string): void =>
+  void (coated.value = coated.value.includes(id) ? coated.value.filter((one) => one !== id) : [...coated.value, id]);
+const residue = computed(() => {
+  if (coated.value.length === 0) return '';
+  const rinse = mask.value?.rinse;
+  const slip = rinse?.conditioner ? 'a little conditioner for slip' : 'more water and fingers';
+  return mask.value?.heat === 'never'
+    ? `Again with cool water and ${slip}; never warm while egg is in it.`
+    : `Again with ${slip}, from the nape up, combed out under the water.`;
+});
 const advice = computed(() => {
   if (!pace.value) return '';
   if (!pace.value.isShort) return 'It will last.';
@@ -53,12 +75,37 @@ const advice = computed(() => {
   <div v-else class="page wear">
     <p class="quiet">{{ bowl.maskName }} for {{ bowl.headName }}</p>
     <h1>Wear</h1>
+    <div v-if="heads.length > 1" class="line" role="group" aria-label="Whose head">
+      <button
+        v-for="one in heads"
+        :key="one.id"
+        type="button"
+        class="pill whose"
+        :aria-pressed="one.id === head?.id"
+        @click="choose(one.id)"
+      >
+        {{ one.name }}
+      </button>
+    </div>
 
-    <section v-if="life?.endedAt" data-test="rinsed">
-      <p class="serif step">Rinsed out at {{ writeTime(life.endedAt, household.settings.timeZone) }}.</p>
-      <p>{{ KEEPING_WORDS[mask.keeping] }} Never to be eaten.</p>
+    <section v-if="life?.endedAt || isRinsed" data-test="rinsed">
+      <p class="serif step">
+        <template v-if="heads.length > 1">{{ head?.name }}: </template>Rinsed out at
+        {{ writeTime(worn?.rinsedAt ?? life?.endedAt ?? '', household.settings.timeZone) }}.
+      </p>
       <AcidRinsePanel v-if="mask.rinse.acidRinse" />
-      <v-btn color="primary" height="64" :to="{ name: 'notes' }">To the notes</v-btn>
+      <LeftOverPanel
+        v-if="life && isAllRinsed && !life.endedAt && !life.leftOver"
+        :bowl="bowl"
+        :life="life"
+        @life="life = $event"
+      />
+      <p v-else-if="life?.leftOver && life.leftOver.millilitres >= 1" class="figures">
+        {{ kitchenRound(life.leftOver.millilitres) }} mL were left.
+        <button v-if="!life.endedAt" type="button" class="pill" @click="isAnew = true">Wear what was kept</button>
+      </p>
+      <p v-else>{{ KEEPING_WORDS[mask.keeping] }} Never to be eaten.</p>
+      <v-btn color="primary" height="64" :to="{ name: 'kept-bowl', params: { id: bowl.id } }">To its note</v-btn>
     </section>
 
     <section v-else-if="state" class="stage" aria-live="polite">
@@ -71,6 +118,20 @@ const advice = computed(() => {
         </p>
         <p :class="{ stop: isEgg }">{{ HEAT_WORDS[mask.heat] }}</p>
         <p>{{ rinseWords(mask.rinse) }}</p>
+        <div v-if="state.phase !== 'early'" class="left" role="group" aria-label="Still coated under the water">
+          <span class="quiet">Still coated?</span>
+          <button
+            v-for="one in amounts"
+            :key="one.id"
+            type="button"
+            class="pill"
+            :aria-pressed="coated.includes(one.id)"
+            @click="feel(one.id)"
+          >
+            {{ one.name }}
+          </button>
+          <p v-if="residue" aria-live="polite" data-test="residue">{{ residue }}</p>
+        </div>
         <div class="buttons">
           <v-btn color="primary" height="64" :disabled="state.phase === 'early'" @click="wearing.rinsed"
             >Rinsed out</v-btn
@@ -136,15 +197,15 @@ const advice = computed(() => {
           >
         </div>
         <v-text-field
-          v-if="life && life.stays.length > 0"
+          v-if="needsDecision"
           v-model="decision"
-          label="Only for a bowl past its time: why all the same"
+          label="The bowl is past its time. To wear it all the same, say why"
           maxlength="300"
         />
       </div>
     </section>
 
-    <template v-if="!life?.endedAt">
+    <template v-if="!life?.endedAt && !isRinsed">
       <WearScale v-if="!state" :wear="mask.wear" />
       <dl>
         <dt>Stop</dt>
@@ -173,6 +234,17 @@ const advice = computed(() => {
   grid-template-columns: 340px 1fr;
   gap: 36px;
   margin-top: 12px;
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin: 8px 0;
+}
+.whose {
+  min-height: 48px;
+  padding: 0 20px;
+  font-size: 1.05rem;
 }
 .where::first-letter {
   text-transform: uppercase;

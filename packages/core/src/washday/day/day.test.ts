@@ -8,16 +8,18 @@ import {
   effective,
   focusOf,
   forward,
+  gramsIn,
   isOnTarget,
   lastPress,
+  nextAt,
   offTarget,
   planOf,
   pouredIn,
   progressOf,
   rebalancedLines,
   recordOf,
+  settledGrams,
   takeOuts,
-  weighedGrams,
   whatHelps,
   type DayEvent,
   type DayMove,
@@ -186,15 +188,31 @@ describe('what was told', () => {
     expect(record.filter(({ kind }) => kind === 'done')).toHaveLength(steps.length);
   });
 
-  it('knows what was weighed, and what went in by spoon', () => {
+  it('knows what is in, weighed or by spoon, and what can no longer be changed', () => {
+    const weigh = (ingredientId: string, grams: number, isJudged = false): DayMove => ({
+      kind: 'weigh',
+      stepId: 'measure',
+      ingredientId,
+      grams,
+      isJudged,
+    });
     const events = [
-      ...told([{ kind: 'weigh', stepId: 'measure', ingredientId: 'honey', grams: 40 }], T0, 'a'),
-      ...told([{ kind: 'weigh', stepId: 'measure', ingredientId: 'honey', grams: 42 }], T0, 'b'),
-      ...told([{ kind: 'weigh', stepId: 'measure', ingredientId: 'olive-oil' }], T0, 'c'),
+      ...told([{ kind: 'begin', stepId: boil }], T0, 'z'),
+      ...told([{ kind: 'begin', stepId: 'measure' }], T0, 'y'),
+      ...told([weigh('honey', 40)], T0, 'a'),
+      ...told([weigh('honey', 42)], T0, 'b'),
+      ...told([weigh('coconut-milk', 28, true)], T0, 'c'),
     ];
-    expect(weighedGrams(events)).toEqual({ honey: 42 });
-    expect(weighedGrams(events, 'last')).toEqual({});
-    expect([...pouredIn(events, 'measure')]).toEqual(['honey', 'olive-oil']);
+    expect(gramsIn(events)).toEqual({ honey: 42, 'coconut-milk': 28 });
+    expect([...pouredIn(events, 'measure')]).toEqual(['honey', 'coconut-milk']);
+    // The rice is on the stove; the oil of the step in hand is still open.
+    const planned = { honey: 30, 'coconut-milk': 28, 'argan-oil': 20, 'rice-cream': 300 };
+    expect(settledGrams(steps, events, planned, 'measure')).toEqual({
+      'rice-cream': 300,
+      honey: 42,
+      'coconut-milk': 28,
+    });
+    expect(settledGrams(steps, [], planned, undefined)).toEqual({});
   });
 });
 
@@ -263,6 +281,18 @@ describe('a wish that cannot be kept', () => {
   });
   const plan0 = (steps: readonly PlanStep[]) =>
     planDay(steps, { kitchen, wish: { kind: 'start-at', at: T0 }, now: T0 });
+});
+
+it('reads a time of day in the household’s zone, the next day where it is past', () => {
+  const iso = (time: string, zone: string): string => new Date(nextAt(time, T0, zone)).toISOString();
+  expect(iso('20:30', 'UTC')).toBe('2026-03-14T20:30:00.000Z');
+  expect(iso('09:15', 'UTC')).toBe('2026-03-15T09:15:00.000Z');
+  expect(iso('20:30', 'America/New_York')).toBe('2026-03-15T00:30:00.000Z');
+  // The clocks go forward in Lisbon on 29 March 2026: 09:00 there is 08:00 UTC from then on.
+  expect(new Date(nextAt('09:00', Date.parse('2026-03-28T10:00:00Z'), 'Europe/Lisbon')).toISOString()).toBe(
+    '2026-03-29T08:00:00.000Z',
+  );
+  expect(() => nextAt('25:00', T0, 'UTC')).toThrow(RangeError);
 });
 
 it('says when to take out what is cold and what is frozen', () => {

@@ -9,9 +9,11 @@ export interface DayMove {
   readonly stepId: string;
   /** `more`: minutes on top, 1 to 60. */
   readonly minutes?: number | undefined;
-  /** `weigh`: which ingredient went in, and how much of it; without grams, by spoon as written. */
+  /** `weigh`: which ingredient went in, and how much of it. */
   readonly ingredientId?: string | undefined;
   readonly grams?: number | undefined;
+  /** `weigh`: it went in by spoon or piece, so the grams are those written. */
+  readonly isJudged?: boolean | undefined;
   /** `undo`: the press that is taken back. */
   readonly undoes?: string | undefined;
 }

@@ -1,5 +1,5 @@
 export { effective, EVENT_KINDS, lastPress, type DayEvent, type DayMove, type EventKind } from './event';
-export { pouredIn, progressOf, weighedGrams, type Progress } from './progress';
+export { gramsIn, pouredIn, progressOf, settledGrams, type Progress } from './progress';
 export {
   focusOf,
   forward,
@@ -15,3 +15,4 @@ export { recordOf, type RecordLine } from './record';
 export { TAKE_OUT_MINUTES, takeOuts, type TakeOut } from './takeOut';
 export { whatHelps, type Help, type OtherDay } from './whatHelps';
 export { isOnTarget, NEAR_GRAMS, NEAR_SHARE, offTarget, rebalancedLines, type Rebalanced } from './pours';
+export { nextAt } from './nextAt';

@@ -38,13 +38,32 @@ function after(step: PlanStep, far: StepProgress | undefined, event: DayEvent): 
   }
 }
 
-/** What went into the bowl in truth, grams by ingredient; only what was weighed. */
-export function weighedGrams(events: readonly DayEvent[], stepId?: string): Readonly<Record<string, number>> {
+/** What went into the bowl, grams by ingredient, weighed or by spoon as written; the last word on each counts. */
+export function gramsIn(events: readonly DayEvent[]): Readonly<Record<string, number>> {
   const grams: Record<string, number> = {};
   for (const event of effective(events))
     if (event.kind === 'weigh' && event.ingredientId && event.grams !== undefined)
-      if (stepId === undefined || event.stepId === stepId) grams[event.ingredientId] = event.grams;
+      grams[event.ingredientId] = event.grams;
   return grams;
+}
+
+/**
+ * What can no longer be changed, grams by ingredient: what is in, and what is cracked, cut or cooking in the amount that
+ * was planned for it.
+ * @param planned grams by ingredient
+ * @param openStepId the step whose ingredients still go in one by one
+ */
+export function settledGrams(
+  steps: readonly PlanStep[],
+  events: readonly DayEvent[],
+  planned: Readonly<Record<string, number>>,
+  openStepId: string | undefined,
+): Readonly<Record<string, number>> {
+  const progress = progressOf(steps, events);
+  const begun = steps
+    .filter(({ id }) => id !== openStepId && progress.has(id))
+    .flatMap(({ ingredientIds }) => ingredientIds.flatMap((id) => (id in planned ? [[id, planned[id]] as const] : [])));
+  return { ...Object.fromEntries(begun), ...gramsIn(events) } as Record<string, number>;
 }
 
 /** The ingredients of a step that are in, weighed or by spoon. */

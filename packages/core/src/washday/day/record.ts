@@ -9,6 +9,8 @@ export interface RecordLine {
   readonly step: PlanStep;
   readonly ingredientId?: string;
   readonly grams?: number;
+  /** By spoon or piece as written, not weighed. */
+  readonly isJudged?: boolean;
   readonly minutes?: number;
   /** Of a step that is done: whole minutes it took, and took beyond what was planned (less: below 0). */
   readonly tookMinutes?: number;
@@ -24,7 +26,7 @@ export function recordOf(steps: readonly PlanStep[], events: readonly DayEvent[]
   return effective(events).flatMap((event): readonly RecordLine[] => {
     const step = byId.get(event.stepId);
     if (!step || event.kind === 'undo') return [];
-    const { at, kind, ingredientId, grams, minutes } = event;
+    const { at, kind, ingredientId, grams, isJudged, minutes } = event;
     const far = progress.get(step.id);
     const took = far?.endedAt === undefined ? undefined : Math.round((far.endedAt - far.startedAt) / MINUTE);
     return [
@@ -34,6 +36,7 @@ export function recordOf(steps: readonly PlanStep[], events: readonly DayEvent[]
         step,
         ...(ingredientId === undefined ? {} : { ingredientId }),
         ...(grams === undefined ? {} : { grams }),
+        ...(isJudged === undefined ? {} : { isJudged }),
         ...(minutes === undefined ? {} : { minutes }),
         ...(kind === 'done' && took !== undefined ? { tookMinutes: took, overMinutes: took - lengthOf(step) } : {}),
       },

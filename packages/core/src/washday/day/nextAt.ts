@@ -1,0 +1,16 @@
+import { tz } from '@date-fns/tz';
+import { addDays, set } from 'date-fns';
+
+/**
+ * The next moment at a time of day: today, or tomorrow where that is past.
+ * @param time as a clock shows it, 00:00 to 23:59
+ * @throws RangeError for what is no such time
+ */
+export function nextAt(time: string, now: number, timeZone: string): number {
+  const found = /^(\d{1,2}):(\d\d)$/.exec(time.trim());
+  const [hours, minutes] = [Number(found?.[1]), Number(found?.[2])];
+  if (!found || hours > 23 || minutes > 59) throw new RangeError('A time is written as 20:30.');
+  const zone = { in: tz(timeZone) };
+  const today = set(new Date(now), { hours, minutes, seconds: 0, milliseconds: 0 }, zone);
+  return today.getTime() > now ? today.getTime() : addDays(today, 1, zone).getTime();
+}

@@ -1,0 +1,54 @@
+import type { BowlSnapshot, Worn } from '@amber-ladle/contract';
+import { readyStepOf, sectionsOf, type PlanStep, type Progress } from '@amber-ladle/core/washday';
+import type { BowlLifeRow } from '../db/entities';
+
+const iso = (at: number | undefined): string | undefined => (at === undefined ? undefined : new Date(at).toISOString());
+
+/**
+ * What a wash day so far means for one of its bowls: mixed when its last mixing is done, on a head when the cap goes on,
+ * rinsed when it is rinsed. It follows from what was told, so that taking something back takes it back here, too.
+ * @param placeId where a freshly mixed bowl stands
+ */
+export function lifeOnDay(
+  life: BowlLifeRow,
+  snapshot: BowlSnapshot,
+  steps: readonly PlanStep[],
+  progress: Progress,
+  placeId: string,
+  dayStartedAt: string,
+): BowlLifeRow {
+  const own = steps.filter(({ bowlId }) => bowlId === life.bowlId);
+  const mixedAt = iso(progress.get(readyStepOf(own) ?? '')?.endedAt);
+  const worn = [snapshot.head, ...snapshot.others].map(({ id, profile }): readonly [string, Worn] => {
+    const of = (kind: PlanStep['kind']) =>
+      progress.get(own.find((one) => one.kind === kind && one.headId === id)?.id ?? '');
+    const isCoated = of('apply')?.endedAt !== undefined;
+    const wornFrom = iso(of('wear')?.startedAt);
+    const rinsedAt = iso(of('rinse')?.endedAt);
+    const sectionsDone = isCoated ? sectionsOf(profile).map((section) => section.id) : sectionsBefore(life, id);
+    return [
+      id,
+      {
+        sectionsDone,
+        ...(wornFrom === undefined ? {} : { wornFrom }),
+        ...(rinsedAt === undefined ? {} : { rinsedAt }),
+      },
+    ];
+  });
+  const wearing = { ...life.wearing, ...Object.fromEntries(worn) };
+  return { ...life, ...mixed(life, mixedAt, placeId, dayStartedAt), wearing };
+}
+
+/** Sections that were tapped one by one; what was rinsed out before this day is not on the hair. */
+const sectionsBefore = (life: BowlLifeRow, headId: string): string[] => {
+  const before = life.wearing[headId];
+  return before?.rinsedAt === undefined ? (before?.sectionsDone ?? []) : [];
+};
+
+/** A bowl that was mixed before the day, or carried since, is left where it is. */
+function mixed(life: BowlLifeRow, mixedAt: string | undefined, placeId: string, dayStartedAt: string) {
+  const { stays, madeAt } = life;
+  if (mixedAt !== undefined && stays.length === 0) return { madeAt: mixedAt, stays: [{ placeId, from: mixedAt }] };
+  const isOfThisDay = stays.length === 1 && stays[0]?.from === madeAt && madeAt >= dayStartedAt;
+  return mixedAt === undefined && isOfThisDay ? { stays: [] } : { stays };
+}

@@ -1,0 +1,62 @@
+import type { BowlLife } from '@amber-ladle/contract';
+import type { Ingredient } from '@amber-ladle/core/ingredient';
+import { bowlBudget, bowlPastOf, bowlRuleOf, type Place } from '@amber-ladle/core/shelf';
+import type { EntityManager } from 'typeorm';
+import { BowlEntity, BowlLifeEntity, type BowlLifeRow } from '../db/entities';
+import { invalid, notFound } from '../http/errors';
+import { climateOf } from './climate';
+import type { Household } from './household';
+import { readSettings } from './settings';
+
+export const toLife = ({ plannedFor, leftOver, endedAt, endedHow, ...row }: BowlLifeRow): BowlLife => ({
+  ...row,
+  ...(plannedFor === null ? {} : { plannedFor }),
+  ...(leftOver === null ? {} : { leftOver }),
+  ...(endedAt === null ? {} : { endedAt }),
+  ...(endedHow === null ? {} : { endedHow }),
+});
+
+/** What a bowl past its time is refused with until somebody decides. */
+export const needsDecision = () =>
+  invalid({
+    decision: 'This bowl is past its time. To wear it all the same, say in a few words why; the record keeps it.',
+  });
+
+/** True where the time of a mixed bowl is used up. */
+export async function isPast(manager: EntityManager, household: Household, life: BowlLifeRow): Promise<boolean> {
+  const bowl = await manager.findOneBy(BowlEntity, { id: life.bowlId });
+  const rows = (bowl?.snapshot.ingredients ?? []) as readonly Ingredient[];
+  const strictest = bowlRuleOf(rows);
+  if (!bowl || !strictest || life.stays.length === 0) return false;
+  const now = household.clock.now();
+  const past = bowlPastOf(life, bowl.snapshot.mask.keeping, strictest.rule);
+  const { timeZone } = await readSettings(household);
+  return bowlBudget(past, await climateOf(manager, now), timeZone, Date.parse(now)).isPast;
+}
+
+/** @throws HttpProblem 422 for a place that the household does not have */
+export async function knownPlace(manager: EntityManager, { clock }: Household, placeId: string): Promise<Place> {
+  const { places } = await climateOf(manager, clock.now());
+  const place = places.find(({ id }) => id === placeId);
+  if (!place) throw invalid({ placeId: 'There is no such place.' });
+  return place;
+}
+
+/**
+ * Changes the life of a bowl in one transaction and tells of it.
+ * @throws HttpProblem 404, 422 for a bowl that has ended
+ */
+export async function changed(
+  household: Household,
+  bowlId: string,
+  change: (manager: EntityManager, life: BowlLifeRow) => Promise<BowlLifeRow>,
+): Promise<BowlLife> {
+  const life = await household.writes.run(async (manager) => {
+    const row = await manager.findOneBy(BowlLifeEntity, { bowlId });
+    if (!row) throw notFound('bowl');
+    if (row.endedAt) throw invalid({ bowl: 'This bowl has ended.' });
+    return manager.save(BowlLifeEntity, await change(manager, row));
+  });
+  household.events.tell('bowls');
+  return toLife(life);
+}

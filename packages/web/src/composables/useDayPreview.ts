@@ -1,0 +1,85 @@
+import { bowlOfDay, leastWearOf, type Bowl, type KeptWish } from '@amber-ladle/contract';
+import type { Catalogue } from '@amber-ladle/core/ingredient';
+import { daySteps, takeOuts, type PlanOptions } from '@amber-ladle/core/washday';
+import { computed, type Ref } from 'vue';
+import { useHousehold } from '../stores/household';
+import { useShelf } from '../stores/shelf';
+import { planning } from '../workers/planning';
+import { plain } from '../workers/sizing';
+import { useNewest } from './useNewest';
+
+/** A wash day before it begins: its steps, its plan, when to take things out, and what would help. */
+export function useDayPreview(bowls: Ref<readonly Bowl[]>, wish: Ref<KeptWish>, rings: Ref<number>) {
+  const household = useHousehold();
+  const shelf = useShelf();
+  const catalogueOf = ({ snapshot }: Bowl): Catalogue =>
+    new Map([...household.catalogue, ...snapshot.ingredients.map((row) => [row.id, row] as const)]);
+
+  const built = computed(() => {
+    try {
+      return { steps: daySteps(bowls.value.map((bowl) => bowlOfDay(bowl, catalogueOf(bowl)))), fault: '' };
+    } catch (error) {
+      return { steps: [], fault: error instanceof Error ? error.message : String(error) };
+    }
+  });
+  const steps = computed(() => built.value.steps);
+  const asked = computed(() =>
+    bowls.value.length === 0 || steps.value.length === 0
+      ? undefined
+      : {
+          steps: steps.value,
+          options: {
+            kitchen: { rings: rings.value },
+            wish: { kind: wish.value.kind, at: Date.parse(wish.value.at) },
+            now: household.moment,
+          } satisfies PlanOptions,
+        },
+  );
+  const { current: plan, failure } = useNewest(asked, ({ steps: rows, options }) =>
+    planning().preview(plain(rows), plain(options)),
+  );
+
+  /** Only a wish that cannot be kept asks for help, and only when the wish changes: it takes a while. */
+  const helpless = computed(() =>
+    plan.value && !plan.value.isAsWished
+      ? JSON.stringify([bowls.value.map(({ id }) => id), wish.value, rings.value])
+      : undefined,
+  );
+  const { current: helps, isWorking: isLookingForHelp } = useNewest(helpless, () => {
+    const [first] = bowls.value;
+    const request = asked.value;
+    if (!first || !request) return Promise.resolve([]);
+    const { head, others, mask } = first.snapshot;
+    // Another mask is a way out only where the day is one bowl.
+    const masks = bowls.value.length === 1 ? household.masks.filter(({ id }) => id !== mask.id) : [];
+    return planning().helps(
+      plain(request.steps),
+      plain(request.options),
+      leastWearOf(bowls.value),
+      plain({
+        masks,
+        own: household.ownIngredients.map(({ row }) => row),
+        spoons: household.spoons,
+        heads: [head, ...others].map(({ id, name, profile, ageYears, sensitiveSkin }) => ({
+          id,
+          name,
+          profile,
+          wearer: { ageYears, sensitiveSkin },
+        })),
+      }),
+    );
+  });
+
+  const outs = computed(() => {
+    if (!plan.value) return [];
+    const standsIn = (ingredientId: string) => {
+      const here = shelf.shelved.filter(({ lot }) => lot.ingredientId === ingredientId).map(({ place }) => place?.kind);
+      if (here.length > 0) return here[0];
+      const family = household.catalogue.get(ingredientId)?.family;
+      return family === 'egg' || family === 'dairy' ? ('fridge' as const) : undefined;
+    };
+    return takeOuts(steps.value, plan.value, standsIn);
+  });
+
+  return { steps, plan, failure: computed(() => built.value.fault || failure.value), helps, isLookingForHelp, outs };
+}

@@ -1,0 +1,256 @@
+<script setup lang="ts">
+import type { StepKind } from '@amber-ladle/core/washday';
+import { useWakeLock } from '@vueuse/core';
+import { computed, onScopeDispose, ref, useTemplateRef } from 'vue';
+import DayTimeline from '../drawings/DayTimeline.vue';
+import DayEnd from './DayEnd.vue';
+import PotTimers from './PotTimers.vue';
+import PourPanel from './PourPanel.vue';
+import { useKeptBowl } from '../composables/useKeptBowl';
+import { useKeys } from '../composables/useKeys';
+import type { RunningDayOnScreen } from '../composables/useRunningDay';
+import { useHousehold } from '../stores/household';
+import { writeMinutes } from '../words/mask';
+import { buttonWords, clockWords } from '../words/washday';
+import { writeTime } from '../words/when';
+
+/** A wash day under way: one step a screen, advanced by a big target or the space bar. */
+const { running } = defineProps<{ running: RunningDayOnScreen }>();
+const household = useHousehold();
+const { store, plan, focus, step, plannedById, progress, waits, upcoming, second } = running;
+const day = computed(() => store.day);
+const zone = computed(() => household.settings.timeZone);
+const time = (at: number): string => writeTime(new Date(at).toISOString(), zone.value);
+
+/** The bowl that the step on the screen belongs to. */
+const { bowl, catalogue } = useKeptBowl(computed(() => step.value?.bowlId ?? day.value?.bowlIds[0]));
+const pour = useTemplateRef('pour');
+/** What is cooked goes into a pot, not onto the scale: it is measured once it is made. */
+const MEASURING: ReadonlySet<StepKind> = new Set(['measure', 'mix', 'prepare']);
+const pours = computed(
+  () =>
+    focus.value?.kind === 'hands' &&
+    step.value !== undefined &&
+    MEASURING.has(step.value.kind) &&
+    step.value.ingredientIds.length > 0,
+);
+const inHandFor = computed(() => {
+  const far = step.value && progress.value.get(step.value.id);
+  return far ? Math.max(0, Math.floor((second.value - far.startedAt) / 60_000)) : 0;
+});
+const onHead = computed(() => ['apply', 'wear', 'rinse'].includes(step.value?.kind ?? ''));
+const planned = computed(() => plannedById(step.value?.id));
+const doneCount = computed(() => plan.value?.steps.filter(({ isDone }) => isDone).length ?? 0);
+const label = computed(() => buttonWords(focus.value?.kind ?? 'finished', step.value));
+const missed = computed(() =>
+  (plan.value?.missed ?? []).flatMap(({ stepId }) => {
+    const row = running.stepById(stepId);
+    return row ? [row.title] : [];
+  }),
+);
+
+const decision = ref('');
+function forward(): void {
+  if (pours.value && pour.value?.pour()) return;
+  void running.forward(decision.value.trim().length > 2 ? decision.value.trim() : undefined);
+  decision.value = '';
+}
+/** The rest of what goes in is as written. */
+const skipPours = (): void => void running.forward();
+const more = (stepId: string): void => void running.tell([{ kind: 'more', stepId, minutes: 1 }]);
+const finish = (stepId: string): void => void running.tell([{ kind: 'done', stepId }]);
+useKeys([
+  { keys: [' '], does: 'the next thing', run: () => day.value && forward() },
+  { keys: ['Backspace'], does: 'take the last back', run: () => void running.back() },
+  { keys: ['+'], does: 'a minute more for the first pot', run: () => waits.value[0] && more(waits.value[0].step.id) },
+]);
+
+const wakeLock = useWakeLock();
+void wakeLock.request('screen').catch(() => undefined);
+onScopeDispose(() => void wakeLock.release().catch(() => undefined));
+const isEnding = ref(false);
+</script>
+
+<template>
+  <div v-if="day && plan && focus" class="walk">
+    <h1 class="sr-only">Make</h1>
+    <p class="quiet top figures">
+      <span data-test="step">{{ doneCount }} of {{ day.steps.length }} done</span>
+      <template v-if="bowl"> · {{ bowl.maskName }} for {{ bowl.headName }}</template> · rinsed about
+      <b>{{ time(plan.endsAt) }}</b>
+      <button type="button" class="tool end" @click="isEnding = !isEnding">End the day</button>
+    </p>
+    <div v-if="isEnding" class="line ending" role="alert">
+      <span>What was done stays in the record. End this wash day?</span>
+      <button type="button" class="pill" @click="store.end()">End it</button>
+      <button type="button" class="pill" @click="isEnding = false">Go on</button>
+    </div>
+
+    <DayEnd v-if="focus.kind === 'finished'" :day="day" />
+    <template v-else>
+      <div class="stage" aria-live="polite" :data-focus="focus.kind">
+        <template v-if="focus.kind === 'waiting'">
+          <p class="kicker">Nothing for the hands</p>
+          <h2 v-if="planned && step" class="step" data-test="title">
+            {{ step.title }}: <span class="figures">{{ clockWords(planned.endsAt - second) }}</span>
+          </h2>
+          <p v-if="step?.lookFor" class="words">{{ step.lookFor }}</p>
+        </template>
+        <template v-else-if="step">
+          <p class="kicker figures">
+            <template v-if="focus.kind === 'due'">The clock calls</template>
+            <template v-else-if="focus.kind === 'next'">Next</template>
+            <template v-else>Now · {{ inHandFor }} of about {{ writeMinutes(step.handsOnMinutes) }}</template>
+          </p>
+          <h2 class="step" data-test="title">{{ step.title }}</h2>
+          <PourPanel
+            v-if="pours && bowl"
+            ref="pour"
+            :key="step.id"
+            :bowl="bowl"
+            :catalogue="catalogue"
+            :day="day"
+            :step="step"
+            @tell="running.tell($event)"
+          />
+          <p v-else-if="step.words" class="words">{{ step.words }}</p>
+          <p v-if="step.lookFor" class="look"><b>Look for:</b> {{ step.lookFor }}</p>
+          <p v-if="step.limit" class="limit">{{ step.limit }}</p>
+          <p v-for="caution in step.cautions" :key="caution" class="caution">{{ caution }}</p>
+          <p v-if="step.tools.length > 0" class="quiet tools">{{ step.tools.join(' · ') }}</p>
+          <v-btn
+            v-if="onHead && bowl"
+            variant="tonal"
+            color="primary"
+            height="56"
+            :to="{ name: 'wear', query: { bowl: bowl.id, head: step.headId } }"
+            >{{ step.kind === 'apply' ? 'Section by section' : 'On the head' }}</v-btn
+          >
+        </template>
+      </div>
+      <p v-if="missed.length > 0" class="caution" role="status">Has waited too long: {{ missed.join(', ') }}.</p>
+      <v-text-field
+        v-if="store.needsDecision"
+        v-model="decision"
+        label="The bowl is past its time. To wear it all the same, say why; the record keeps it"
+        maxlength="300"
+      />
+      <p v-if="store.isHeld" class="caution" role="status">
+        The server does not answer. What you pressed is kept here and told when it does.
+      </p>
+      <div class="foot">
+        <PotTimers
+          v-if="waits.length > 0"
+          :waits="waits"
+          :second="second"
+          :current-id="step?.id"
+          @more="more"
+          @done="finish"
+        />
+        <p v-if="upcoming.length > 0" class="quiet figures then">
+          Then
+          <template v-for="({ planned: one, step: row }, i) in upcoming" :key="row.id"
+            >{{ i > 0 ? ', then ' : '' }}{{ time(one.startsAt) }} {{ row.title }}</template
+          >
+        </p>
+        <DayTimeline :plan="plan" :steps="day.steps" :now="second" :zone="zone" :current-id="step?.id" />
+        <div class="buttons">
+          <v-btn variant="tonal" color="primary" height="72" :disabled="day.events.length === 0" @click="running.back"
+            >Take back</v-btn
+          >
+          <v-btn v-if="pours" variant="tonal" color="primary" height="72" @click="skipPours">All in as written</v-btn>
+          <v-btn color="primary" height="72" class="go" data-test="go" @click="forward">{{
+            pours ? 'It is in' : label
+          }}</v-btn>
+        </div>
+      </div>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.walk {
+  display: flex;
+  flex-direction: column;
+  min-height: calc(100vh - 110px);
+}
+.top {
+  font-size: 1.05rem;
+  margin: 0;
+}
+.end {
+  float: right;
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 10px;
+}
+.ending {
+  padding: 8px 12px;
+  border-left: 4px solid var(--clay);
+}
+.stage {
+  flex: 1;
+  padding: 8px 0 12px;
+}
+.kicker {
+  margin: 0;
+  font-size: 1.15rem;
+  font-weight: 600;
+  color: rgb(var(--v-theme-primary));
+}
+.step {
+  font-size: clamp(2.1rem, 5vw, 3.6rem);
+  line-height: 1.12;
+  margin: 4px 0 10px;
+}
+.words {
+  font-size: clamp(1.3rem, 2.4vw, 1.75rem);
+  margin: 0 0 10px;
+}
+.look,
+.limit,
+.caution {
+  font-size: 1.25rem;
+  margin: 0 0 6px;
+}
+.limit {
+  font-weight: 600;
+}
+.caution {
+  padding-left: 12px;
+  border-left: 4px solid var(--clay);
+}
+.tools {
+  font-size: 1.1rem;
+}
+.then {
+  margin: 8px 0 4px;
+  font-size: 1.1rem;
+}
+.foot {
+  position: sticky;
+  bottom: 0;
+  padding: 8px 0 4px;
+  background: rgb(var(--v-theme-background));
+}
+.buttons {
+  display: flex;
+  gap: 12px;
+  margin-top: 8px;
+}
+.go {
+  flex: 1;
+  font-size: 1.35rem;
+}
+@media (max-width: 520px) {
+  .foot {
+    bottom: 50px;
+  }
+  .buttons .v-btn {
+    padding: 0 10px;
+  }
+}
+</style>

@@ -1,0 +1,136 @@
+<script setup lang="ts">
+import type { Bowl, BowlLife, Fate, LeftOver } from '@amber-ladle/contract';
+import { kitchenRound } from '@amber-ladle/core/measure';
+import { computed, onMounted, ref } from 'vue';
+import NumberField from './NumberField.vue';
+import { ask } from '../api/client';
+import { useHousehold } from '../stores/household';
+import { useNotice } from '../stores/notice';
+import { useShelf } from '../stores/shelf';
+import { KEEPING_WORDS } from '../words/mask';
+
+/** When everybody is rinsed: what is left in the bowl, and what becomes of it. */
+const { bowl, life } = defineProps<{ bowl: Bowl; life: BowlLife }>();
+const emit = defineEmits<{ life: [life: BowlLife] }>();
+const household = useHousehold();
+const shelf = useShelf();
+const notice = useNotice();
+onMounted(() => shelf.load().catch((error: unknown) => notice.fail(error)));
+
+const made = computed(() => bowl.snapshot.sized.madeMillilitres);
+const SHARES = [
+  { share: 0, words: 'nothing' },
+  { share: 0.05, words: 'a scraping' },
+  { share: 0.125, words: '⅛' },
+  { share: 0.25, words: '¼' },
+  { share: 0.5, words: '½' },
+] as const;
+const judged = ref<number>();
+const measured = ref<number>();
+const millilitres = computed(
+  () => measured.value ?? (judged.value === undefined ? undefined : judged.value * made.value),
+);
+const how = computed<LeftOver['how']>(() => (measured.value === undefined ? 'judged' : 'measured'));
+function judge(share: number): void {
+  judged.value = share;
+  measured.value = undefined;
+}
+
+const fridge = computed(() => shelf.places.find(({ kind }) => kind === 'fridge'));
+const freezer = computed(() => shelf.places.find(({ kind }) => kind === 'freezer'));
+const keeping = computed(() => bowl.snapshot.mask.keeping);
+const others = computed(() => household.heads.filter(({ id }) => !life.wearing[id]));
+
+async function settle(fate: Fate, rest: { placeId?: string; headId?: string } = {}): Promise<void> {
+  try {
+    const body = { millilitres: millilitres.value ?? 0, how: how.value, fate, ...rest };
+    emit('life', await ask<BowlLife>('POST', `/bowls/${bowl.id}/left`, body));
+    notice.show('Noted.', async () => {
+      const response = await ask<BowlLife>('DELETE', `/bowls/${bowl.id}/left`);
+      emit('life', response);
+    });
+  } catch (error) {
+    notice.fail(error);
+  }
+}
+</script>
+
+<template>
+  <section class="left" aria-labelledby="left" data-test="left-over">
+    <h2 id="left">What is left in the bowl?</h2>
+    <div class="line" role="group" aria-label="Judged by eye">
+      <button
+        v-for="one in SHARES"
+        :key="one.share"
+        type="button"
+        class="pill big"
+        :aria-pressed="judged === one.share && measured === undefined"
+        @click="judge(one.share)"
+      >
+        {{ one.words }}<span v-if="one.share > 0" class="figures"> · {{ kitchenRound(one.share * made) }} mL</span>
+      </button>
+      <NumberField
+        :model-value="measured ?? 0"
+        label="or measured"
+        unit="mL"
+        :min="0"
+        :max="2000"
+        class="measured"
+        @update:model-value="measured = $event"
+      />
+    </div>
+    <div v-if="millilitres !== undefined" class="line fates">
+      <v-btn v-if="millilitres < 1" color="primary" height="56" @click="settle('nothing')"
+        >Nothing left: close it</v-btn
+      >
+      <template v-else>
+        <v-btn
+          v-if="fridge && keeping !== 'same-day'"
+          variant="tonal"
+          color="primary"
+          height="56"
+          @click="settle('kept', { placeId: fridge.id })"
+          >Keep it: {{ fridge.name }}</v-btn
+        >
+        <v-btn
+          v-if="freezer && keeping === 'freezes'"
+          variant="tonal"
+          color="primary"
+          height="56"
+          @click="settle('frozen', { placeId: freezer.id })"
+          >Freeze it</v-btn
+        >
+        <v-btn
+          v-for="head in others"
+          :key="head.id"
+          variant="tonal"
+          color="primary"
+          height="56"
+          @click="settle('second-head', { headId: head.id })"
+          >For {{ head.name }}</v-btn
+        >
+        <v-btn variant="text" color="error" height="56" @click="settle('discarded')">Throw it away</v-btn>
+      </template>
+    </div>
+    <p class="quiet">{{ KEEPING_WORDS[keeping] }} Label what is kept. Never to be eaten.</p>
+  </section>
+</template>
+
+<style scoped>
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 10px;
+  margin: 12px 0;
+}
+.big {
+  min-height: 52px;
+  padding: 0 18px;
+  font-size: 1.1rem;
+  border-radius: 26px;
+}
+.measured {
+  max-width: 170px;
+}
+</style>

@@ -1,0 +1,259 @@
+<script setup lang="ts">
+import type { Bowl, KeptWish } from '@amber-ladle/contract';
+import { nextAt } from '@amber-ladle/core/washday';
+import { computed, onMounted, ref, watch } from 'vue';
+import DayTimeline from '../drawings/DayTimeline.vue';
+import MeasuresCard from './MeasuresCard.vue';
+import { useDayPreview } from '../composables/useDayPreview';
+import { useKeys } from '../composables/useKeys';
+import { useKeptBowl } from '../composables/useKeptBowl';
+import { useHousehold } from '../stores/household';
+import { useNotice } from '../stores/notice';
+import { useShelf } from '../stores/shelf';
+import { useWashDay } from '../stores/washday';
+import { writeMinutes } from '../words/mask';
+import { untilWords } from '../words/shelf';
+import { helpWords } from '../words/washday';
+import { writeTime } from '../words/when';
+
+/** Before a wash day: when, with which second bowl, and what the day will be like. */
+const { bowl } = defineProps<{ bowl: Bowl }>();
+const household = useHousehold();
+const shelf = useShelf();
+const store = useWashDay();
+const notice = useNotice();
+onMounted(() => shelf.load().catch((error: unknown) => notice.fail(error)));
+const zone = computed(() => household.settings.timeZone);
+
+const kind = ref<KeptWish['kind']>('start-at');
+const by = ref('20:30');
+const wish = computed<KeptWish>(() => {
+  if (kind.value === 'start-at') return { kind: 'start-at', at: new Date(household.moment).toISOString() };
+  const time = /^\d\d:\d\d/.test(by.value) ? by.value.slice(0, 5) : '20:30';
+  return { kind: 'rinsed-by', at: new Date(nextAt(time, household.moment, zone.value)).toISOString() };
+});
+
+const secondId = ref<string | null>(null);
+watch(
+  () => bowl.id,
+  () => (secondId.value = null),
+);
+const seconds = computed(() =>
+  household.bowls.items
+    .filter(({ id, headId, life }) => id !== bowl.id && headId !== bowl.headId && life && !life.endedAt)
+    .map(({ id, maskName, headName }) => ({ value: id, title: `${maskName} for ${headName}` })),
+);
+const { bowl: second } = useKeptBowl(computed(() => secondId.value ?? undefined));
+const bowls = computed(() => [bowl, ...(second.value ? [second.value] : [])]);
+const rings = computed(() => household.settings.rings);
+const { steps, plan, failure, helps, isLookingForHelp, outs } = useDayPreview(bowls, wish, rings);
+
+const time = (at: number): string => untilWords(at, household.moment, zone.value);
+const clock = (at: number): string => writeTime(new Date(at).toISOString(), zone.value);
+const dayWords = computed(() => {
+  if (!plan.value) return '';
+  const minutes = Math.round((plan.value.endsAt - plan.value.startsAt) / 60_000);
+  const hands = Math.round(plan.value.handsOnMinutes);
+  return `${writeMinutes(minutes)} in all, ${writeMinutes(hands)} of it with your hands, ${writeMinutes(Math.round(plan.value.idleMinutes))} free.`;
+});
+const namesOf = (ids: readonly string[]): string =>
+  ids.map((id) => household.catalogue.get(id)?.name.toLowerCase() ?? id).join(', ');
+const takeOut = computed(() => {
+  const groups = new Map<string, { at: number; from: string; ids: string[] }>();
+  for (const { at, from, ingredientId } of outs.value) {
+    const key = `${from} ${Math.round(at / 300_000)}`;
+    const group = groups.get(key) ?? { at, from, ids: [] };
+    group.ids.push(ingredientId);
+    groups.set(key, group);
+  }
+  return [...groups.values()];
+});
+const best = computed(() => {
+  const all = helps.value ?? [];
+  const masks = all.filter((help) => help.kind === 'other-mask');
+  const own = all.filter((help) => help.kind !== 'other-mask');
+  // The masks that change least about the day first: those that are just enough.
+  const enough = [...masks].reverse().filter(({ isEnough }) => isEnough);
+  return [...own, ...(enough.length > 0 ? enough : masks).slice(0, 3)];
+});
+const nameOf = (subject: string): string => household.maskById(subject)?.name ?? '';
+
+const isBeginning = ref(false);
+async function begin(): Promise<void> {
+  if (isBeginning.value || failure.value) return;
+  isBeginning.value = true;
+  try {
+    await store.begin(
+      bowls.value.map(({ id }) => id),
+      wish.value,
+      rings.value,
+    );
+  } catch (error) {
+    notice.fail(error);
+  } finally {
+    isBeginning.value = false;
+  }
+}
+useKeys([{ keys: [' '], does: 'begin the day', run: () => void begin() }]);
+async function saveRings(count: number): Promise<void> {
+  try {
+    await household.saveSettings({ ...household.settings, rings: count });
+  } catch (error) {
+    notice.fail(error);
+  }
+}
+</script>
+
+<template>
+  <div class="start">
+    <p class="quiet top">{{ bowl.maskName }} for {{ bowl.headName }}</p>
+    <h1>Make</h1>
+    <div class="wish">
+      <div class="line" role="group" aria-label="When">
+        <button type="button" class="pill big" :aria-pressed="kind === 'start-at'" @click="kind = 'start-at'">
+          start now
+        </button>
+        <button type="button" class="pill big" :aria-pressed="kind === 'rinsed-by'" @click="kind = 'rinsed-by'">
+          rinsed by
+        </button>
+        <input
+          v-if="kind === 'rinsed-by'"
+          v-model="by"
+          type="time"
+          class="figures time"
+          aria-label="Rinsed by"
+          required
+        />
+      </div>
+      <v-select
+        v-if="seconds.length > 0"
+        v-model="secondId"
+        :items="seconds"
+        label="A second bowl on the same day"
+        clearable
+        class="second"
+      />
+      <div class="line" role="group" aria-label="Rings of the stove">
+        <span class="quiet">rings</span>
+        <button
+          v-for="count in 4"
+          :key="count"
+          type="button"
+          class="pill"
+          :aria-pressed="rings === count"
+          @click="saveRings(count)"
+        >
+          {{ count }}
+        </button>
+      </div>
+    </div>
+    <p v-if="failure" role="alert" class="stop">{{ failure }}</p>
+    <template v-else-if="plan">
+      <p class="serif sum" data-test="day-sum" aria-live="polite">
+        <template v-if="kind === 'start-at'">Begun now, rinsed {{ time(plan.endsAt) }}.</template>
+        <template v-else-if="plan.isAsWished"
+          >Begin {{ time(plan.startsAt) }}, rinsed {{ time(plan.endsAt) }}.</template
+        >
+        <template v-else>Not by {{ clock(Date.parse(wish.at)) }}: {{ time(plan.endsAt) }} at the earliest.</template>
+      </p>
+      <p class="quiet figures">
+        {{ dayWords }}
+        <template v-if="plan.latestStart !== undefined && plan.isAsWished"
+          >Begin {{ time(plan.latestStart) }} at the latest.</template
+        >
+      </p>
+      <div v-if="!plan.isAsWished" class="helps" data-test="helps">
+        <p v-if="isLookingForHelp && !helps" class="quiet">Looking for what would help …</p>
+        <ul v-else class="plain-list">
+          <li v-for="help in best" :key="help.kind + help.subject">{{ helpWords(help, nameOf(help.subject)) }}</li>
+        </ul>
+      </div>
+      <DayTimeline :plan="plan" :steps="steps" :zone="zone" />
+      <ul v-if="takeOut.length > 0" class="plain-list outs">
+        <li v-for="group in takeOut" :key="group.from + group.at" class="figures">
+          {{ group.at <= household.moment ? 'Now' : clock(group.at) }}: {{ namesOf(group.ids) }} out of the
+          {{ group.from }}.
+        </li>
+      </ul>
+    </template>
+    <div class="buttons">
+      <v-btn
+        color="primary"
+        height="64"
+        block
+        :loading="isBeginning"
+        :disabled="!plan || Boolean(failure)"
+        @click="begin"
+        >Begin the wash day</v-btn
+      >
+    </div>
+    <details>
+      <summary>The measures</summary>
+      <MeasuresCard
+        :bowl="bowl.snapshot.sized"
+        :catalogue="household.catalogue"
+        :makings="bowl.snapshot.choices.makings"
+        :spoons="bowl.snapshot.spoons"
+      />
+    </details>
+  </div>
+</template>
+
+<style scoped>
+.top {
+  margin: 0;
+  font-size: 1.1rem;
+}
+.wish {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 12px 28px;
+  margin: 14px 0;
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px;
+}
+.big {
+  min-height: 52px;
+  padding: 0 20px;
+  font-size: 1.1rem;
+  border-radius: 26px;
+}
+.time {
+  min-height: 52px;
+  padding: 0 14px;
+  border: 1px solid var(--quiet);
+  border-radius: 6px;
+  background: transparent;
+  color: var(--ink);
+  color-scheme: light dark;
+  font: inherit;
+  font-size: 1.3rem;
+}
+.second {
+  flex: 0 1 330px;
+}
+.sum {
+  font-size: clamp(1.5rem, 3.4vw, 2.3rem);
+  margin: 6px 0;
+}
+.stop {
+  color: var(--clay);
+  font-weight: 600;
+}
+.helps {
+  margin: 0 0 14px;
+  padding: 8px 14px;
+  border-left: 4px solid var(--amber-fill);
+}
+.outs {
+  margin-top: 10px;
+}
+.buttons {
+  margin: 20px 0 8px;
+}
+</style>
