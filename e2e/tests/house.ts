@@ -11,8 +11,10 @@ export interface House {
   readonly complaints: string[];
   open(path: string): Promise<void>;
   newPage(): Promise<Page>;
-  /** Stops the server (by SIGKILL if asked) and starts it again on the same data and port. */
+  /** Stops the server (by SIGKILL if asked) and starts it again on the same data and port, its clock gone on meanwhile. */
   restart(signal?: NodeJS.Signals): Promise<void>;
+  /** Lets the household's clock go on. */
+  pass(minutes: number): Promise<void>;
   close(): Promise<void>;
 }
 
@@ -44,8 +46,14 @@ export async function openHouse(): Promise<House> {
       await page.waitForSelector('h1');
     },
     async restart(signal = 'SIGTERM') {
+      const { now } = (await (await fetch(`${address}/api/health`)).json()) as { now: string };
       await app.stop(signal);
-      app = await startApp({ dataFolder: folder, port: Number(new URL(address).port) });
+      const port = Number(new URL(address).port);
+      app = await startApp({ dataFolder: folder, port, env: { AMBER_LADLE_CLOCK: now } });
+    },
+    async pass(minutes) {
+      const answer = await post(`${address}/api/devices/clock`, { minutes });
+      if (!answer.ok) throw new Error(`The clock did not move: ${answer.status}`);
     },
     async close() {
       await close();
@@ -54,6 +62,10 @@ export async function openHouse(): Promise<House> {
     },
   };
 }
+
+/** Asks the server as a device would. */
+export const post = (address: string, body: object): Promise<Response> =>
+  fetch(address, { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) });
 
 /** The text of an element once it answers a condition. */
 export async function textWhen(page: Page, selector: string, fits: RegExp): Promise<string> {
@@ -134,3 +146,51 @@ export async function keepWithoutTaking(page: Page): Promise<void> {
   if (await page.$('[data-test="takes"]')) await page.locator('::-p-text(Keep without taking)').click();
   await page.waitForSelector('[data-test="kept-made"]');
 }
+
+/** What a wash day shows: which kind of moment it is, what about, and how many things were told so far. */
+export const dayShows = (page: Page): Promise<{ focus: string; title: string; done: string }> =>
+  page.evaluate(() => ({
+    focus: document.querySelector<HTMLElement>('.stage')?.dataset['focus'] ?? '',
+    title: document.querySelector('[data-test="title"]')?.textContent ?? '',
+    done: document.querySelector('[data-test="step"]')?.textContent ?? '',
+  }));
+
+/**
+ * Walks a wash day to its end by one way of pressing, the clock going on as hands would need it.
+ * @param onStep is told of every new step before it is pressed
+ */
+export async function walkDay(
+  { pass }: House,
+  page: Page,
+  press: () => Promise<void>,
+  onStep: (title: string, focus: string) => Promise<void> = () => Promise.resolve(),
+): Promise<string[]> {
+  const titles: string[] = [];
+  await page.waitForSelector('[data-test="title"]');
+  for (let presses = 0; presses < 150; presses++) {
+    const shown = await dayShows(page);
+    const title = shown.title.replace(/: [\d:]+( over)?$/, '');
+    if (title.includes('That was the day')) return titles;
+    if (titles.at(-1) !== title) {
+      titles.push(title);
+      await onStep(title, shown.focus);
+    }
+    await pass(shown.focus === 'waiting' ? 6 : 2);
+    const told = await countTold(page);
+    await press();
+    // A press in a wait may mean nothing yet; everything else is told at once.
+    await page
+      .waitForFunction(
+        (before) => (document.querySelector('.walk') as HTMLElement | null)?.dataset['told'] !== before,
+        { timeout: shown.focus === 'waiting' ? 900 : 15_000 },
+        told,
+      )
+      .catch((error: unknown) => {
+        if (shown.focus !== 'waiting') throw error;
+      });
+  }
+  throw new Error(`The day never ended: ${titles.join(', ')}`);
+}
+
+const countTold = (page: Page): Promise<string> =>
+  page.$eval('.walk', (element) => (element as HTMLElement).dataset['told'] ?? '');

@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { openHouse, tapOn, textWhen, type House, keepWithoutTaking } from './house';
+import { keepWithoutTaking, openHouse, tapOn, textWhen, walkDay, type House } from './house';
 
 let house: House;
 beforeAll(async () => {
@@ -89,7 +89,7 @@ it('refuses to overwrite what another device changed, and keeps what was typed',
   expect(now.note).toBe('Typed on the phone.');
 });
 
-it('works by touch alone at phone width: choose, keep, make, wear', async () => {
+it('works by touch alone at phone width: choose, keep, and a whole wash day for two heads', async () => {
   const phone = await house.newPage();
   await phone.setViewport({ width: 390, height: 844, isMobile: true, hasTouch: true });
   await phone.goto(house.address);
@@ -107,17 +107,17 @@ it('works by touch alone at phone width: choose, keep, make, wear', async () => 
   await tap('.actions ::-p-text(Take these and keep)');
   await phone.waitForSelector('[data-test="kept-made"]');
   await tap('::-p-text(Make it)');
-  await textWhen(phone, '[data-test="step"]', /1 of/);
-  const steps = Number(/of (\d+)/.exec(await textWhen(phone, '[data-test="step"]', /of \d/))?.[1]);
-  for (let step = 1; step < steps; step++) {
-    await tap('.buttons ::-p-text(Next)');
-    await textWhen(phone, '[data-test="step"]', new RegExp(`${step + 1} of`));
-  }
-  await tap('::-p-text(To the wearing)');
-  await textWhen(phone, 'h1', /Wear/);
+  await textWhen(phone, '[data-test="day-sum"]', /rinsed/);
+  await tap('::-p-text(Begin the wash day)');
+  await walkDay(house, phone, () => tap('[data-test="go"]'));
+  await tap('.left .pill ::-p-text(¼)');
+  await tap('.fates ::-p-text(Throw it away)');
+  await phone.waitForFunction(() => !document.querySelector('[data-test="left-over"]'));
+  await tap('[data-test="close-day"]');
+  await textWhen(phone, 'h1', /Make/);
   await phone.close();
   await house.page.bringToFront();
-});
+}, 180_000);
 
 it('loses nothing that was acknowledged when the server is killed among writes', async () => {
   const template = ((await (await fetch(`${house.address}/api/heads`)).json()) as Record<string, unknown>[])[0] ?? {};

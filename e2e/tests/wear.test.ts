@@ -8,15 +8,6 @@ beforeAll(async () => {
 afterAll(async () => {
   await house.close();
 });
-const pass = async (minutes: number): Promise<void> => {
-  const answer = await fetch(`${house.address}/api/devices/clock`, {
-    method: 'POST',
-    headers: { 'Content-Type': 'application/json' },
-    body: JSON.stringify({ minutes }),
-  });
-  expect(answer.status).toBe(200);
-};
-
 it('is walked from the first section to rinsed by space bar alone, through a reload, a kill and a second device', async () => {
   const { page } = house;
   await house.open('/wear');
@@ -62,7 +53,7 @@ it('is walked from the first section to rinsed by space bar alone, through a rel
   await second.goto(`${house.address}/wear`);
   await textWhen(second, '[data-test="phase"]', /hardly begun/);
 
-  await pass(61);
+  await house.pass(61);
   await second.bringToFront();
   await textWhen(second, '[data-test="phase"]', /Right now/);
   await page.bringToFront();

@@ -22,6 +22,12 @@ export function useKeptBowl(id: Ref<string | undefined>) {
     },
     { immediate: true },
   );
+  /** Looks again at the same bowl, without taking it off the screen meanwhile. */
+  async function reread(): Promise<void> {
+    const wanted = id.value;
+    const fresh = wanted ? await household.readBowl(wanted).catch(() => undefined) : undefined;
+    if (fresh && wanted === id.value) bowl.value = fresh;
+  }
   /** The rows the bowl was reckoned with, whatever was corrected since. */
   const catalogue = computed<Catalogue>(
     () =>
@@ -30,5 +36,5 @@ export function useKeptBowl(id: Ref<string | undefined>) {
         ...(bowl.value?.snapshot.ingredients ?? []).map((row) => [row.id, row] as const),
       ]),
   );
-  return { bowl, failure, catalogue };
+  return { bowl, failure, catalogue, reread };
 }

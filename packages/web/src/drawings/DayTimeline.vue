@@ -133,15 +133,20 @@ const words = computed(() =>
   color: #2b211a;
   font-weight: 600;
 }
-.block.done,
-.wait.done {
-  opacity: 0.45;
+.block.done {
+  background: none;
+  border-color: var(--rule);
+  color: var(--quiet);
 }
 .wait {
   line-height: 22px;
   border-left: 2px solid var(--leaf);
   border-bottom: 2px solid var(--leaf);
   color: var(--ink);
+}
+.wait.done {
+  border-color: var(--rule);
+  color: var(--quiet);
 }
 .wait.running {
   background: color-mix(in srgb, var(--leaf) 18%, transparent);

@@ -72,7 +72,7 @@ const isEnding = ref(false);
 </script>
 
 <template>
-  <div v-if="day && plan && focus" class="walk">
+  <div v-if="day && plan && focus" class="walk" :data-told="day.events.length">
     <h1 class="sr-only">Make</h1>
     <p class="quiet top figures">
       <span data-test="step">{{ doneCount }} of {{ day.steps.length }} done</span>

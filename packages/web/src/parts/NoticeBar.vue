@@ -1,7 +1,12 @@
 <script setup lang="ts">
+import { computed } from 'vue';
+import { useRoute } from 'vue-router';
 import { useNotice } from '../stores/notice';
 
 const notice = useNotice();
+const route = useRoute();
+/** Where the big button is at the foot, what is said stands above. */
+const location = computed(() => (route.name === 'make' || route.name === 'wear' ? 'top' : 'bottom'));
 
 async function undo(): Promise<void> {
   const back = notice.current?.undo;
@@ -17,6 +22,7 @@ async function undo(): Promise<void> {
 <template>
   <v-snackbar
     v-model="notice.open"
+    :location="location"
     :timeout="notice.current?.undo ? 12000 : 6000"
     :color="notice.current?.tone === 'error' ? 'error' : 'on-background'"
   >

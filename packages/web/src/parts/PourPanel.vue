@@ -134,8 +134,9 @@ const PLAY = [1, 5, 20, 100] as const;
   font-size: 1.7rem;
   color: rgb(var(--v-theme-primary));
 }
-.in {
-  opacity: 0.6;
+.in,
+.in .amount {
+  color: var(--quiet);
 }
 .next {
   font-weight: 600;

@@ -2,11 +2,13 @@
 import DayWalk from '../parts/DayWalk.vue';
 import NoBowlYet from '../parts/NoBowlYet.vue';
 import StartDay from '../parts/StartDay.vue';
+import { useChanges } from '../composables/useChanges';
 import { useCurrentBowl } from '../composables/useCurrentBowl';
 import { useRunningDay } from '../composables/useRunningDay';
 
 /** The wash day: begun here, then walked step by step. */
-const { bowl, failure } = useCurrentBowl();
+const { bowl, failure, reread } = useCurrentBowl();
+useChanges(['bowls'], reread);
 const running = useRunningDay();
 const { store } = running;
 </script>
