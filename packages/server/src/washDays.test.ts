@@ -224,4 +224,36 @@ describe('a wash day', () => {
     await api().post(`/api/washdays/${day.id}/end`).send({}).expect(200);
     await tell(day, { kind: 'more', stepId: stepOf(day, 'wear'), minutes: 5 }).expect(422);
   });
+
+  it('settles the shelf with what the scale said, and that can be taken back', async () => {
+    const lotId = randomUUID();
+    const lots = [{ id: lotId, ingredientId: 'honey', state: 'opened', since: new Date(T0).toISOString(), label: '' }];
+    const add = {
+      id: randomUUID(),
+      note: '',
+      lots,
+      movements: [{ lotId, kind: 'add', grams: 300, placeId: 'counter' }],
+    };
+    await api().post('/api/stock').send(add).expect(201);
+    const honey = async () =>
+      ((await api().get('/api/shelf')).body as { lots: { id: string; grams: number }[] }).lots.find(
+        ({ id }) => id === lotId,
+      )?.grams;
+    const bowl = await keep();
+    const draw = { id: randomUUID(), note: '', lots: [], movements: [{ lotId, kind: 'draw', grams: -20 }] };
+    await api().post(`/api/bowls/${bowl.id}/draw`).send(draw).expect(200);
+    const day = await begin(bowl);
+    const measure = day.steps.find(({ ingredientIds }) => ingredientIds.includes('honey'))?.id ?? '';
+    await tell(day, { kind: 'weigh', stepId: measure, ingredientId: 'honey', grams: 32 }).expect(200);
+    await tell(day, { kind: 'weigh', stepId: measure, ingredientId: 'argan-oil', grams: 9, isJudged: true }).expect(
+      200,
+    );
+    await api().post(`/api/washdays/${day.id}/end`).send({}).expect(200);
+    expect(await honey()).toBeCloseTo(268, 6);
+    await api().post(`/api/washdays/${day.id}/end`).send({}).expect(200);
+    expect(await honey()).toBeCloseTo(268, 6);
+    await api().post(`/api/stock/settle-${day.id}-${bowl.id}/undo`).send({}).expect(200);
+    expect(await honey()).toBeCloseTo(280, 6);
+    expect((await lifeOf(bowl)).isDrawn).toBe(true);
+  });
 });

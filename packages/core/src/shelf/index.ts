@@ -12,3 +12,4 @@ export * from './value';
 export * from './buy';
 export * from './fridge';
 export * from './scale';
+export * from './settle';

@@ -1,7 +1,8 @@
 import { beginDaySchema, dayPressSchema, parse, type BeginDay, type DayPress } from '@amber-ladle/contract';
 import { Router } from 'express';
 import type { Household } from '../services/household';
-import { beginDay, dayOfBowl, endDay, readDay, runningDay, tellDay } from '../services/washDays';
+import { endDay } from '../services/endDay';
+import { beginDay, dayOfBowl, readDay, runningDay, tellDay } from '../services/washDays';
 
 /** Wash days: one runs at a time; what happens is told press by press. */
 export function washDayRoutes(household: Household): Router {

@@ -197,7 +197,9 @@ export async function undoChange(household: Household, id: string): Promise<Stoc
     const undoId = `undo-${id}`;
     await manager.insert(StockChangeEntity, { id: undoId, at: now, note: '', bowlId: null, undoneBy: null });
     await manager.update(StockChangeEntity, { id }, { undoneBy: undoId });
-    if (change.bowlId) await manager.update(BowlLifeEntity, { bowlId: change.bowlId }, { isDrawn: false });
+    // A settlement taken back leaves the draw that it settled.
+    if (change.bowlId && !id.startsWith('settle-'))
+      await manager.update(BowlLifeEntity, { bowlId: change.bowlId }, { isDrawn: false });
     await manager.insert(
       MovementEntity,
       lines.map(({ lotId, grams }) => ({

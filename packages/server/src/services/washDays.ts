@@ -87,20 +87,6 @@ export async function tellDay(household: Household, id: string, press: DayPress)
   return day;
 }
 
-/** Ends a day, walked to its end or not. What was told stays. @throws HttpProblem 404 */
-export async function endDay(household: Household, id: string): Promise<WashDay> {
-  const day = await household.writes.run(async (manager) => {
-    const row = await dayRow(manager, id);
-    if (row.endedAt === null) {
-      row.endedAt = household.clock.now();
-      await manager.update(WashDayEntity, { id }, { endedAt: row.endedAt });
-    }
-    return toDay(manager, row);
-  });
-  household.events.tell('washdays');
-  return day;
-}
-
 /** The running day that a bowl belongs to. */
 export async function runningDayOf(manager: EntityManager, bowlId: string): Promise<WashDayRow | undefined> {
   const row = await manager.findOneBy(WashDayEntity, { endedAt: IsNull() });
@@ -192,12 +178,12 @@ async function bowlsOf(manager: EntityManager, ids: readonly string[]): Promise<
   return bowls;
 }
 
-async function dayRow(manager: EntityManager, id: string): Promise<WashDayRow> {
+export async function dayRow(manager: EntityManager, id: string): Promise<WashDayRow> {
   const row = await manager.findOneBy(WashDayEntity, { id });
   if (!row) throw notFound('wash day');
   return row;
 }
 
-async function toDay(manager: EntityManager, { endedAt, ...row }: WashDayRow): Promise<WashDay> {
+export async function toDay(manager: EntityManager, { endedAt, ...row }: WashDayRow): Promise<WashDay> {
   return { ...row, ...(endedAt === null ? {} : { endedAt }), events: await eventsOf(manager, row.id) };
 }
