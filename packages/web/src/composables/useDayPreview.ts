@@ -1,17 +1,16 @@
 import { bowlOfDay, leastWearOf, type Bowl, type KeptWish } from '@amber-ladle/contract';
 import type { Catalogue } from '@amber-ladle/core/ingredient';
-import { daySteps, takeOuts, type PlanOptions } from '@amber-ladle/core/washday';
+import { daySteps, type PlanOptions } from '@amber-ladle/core/washday';
 import { computed, type Ref } from 'vue';
 import { useHousehold } from '../stores/household';
-import { useShelf } from '../stores/shelf';
 import { planning } from '../workers/planning';
 import { plain } from '../workers/sizing';
 import { useNewest } from './useNewest';
+import { useTakeOuts } from './useTakeOuts';
 
 /** A wash day before it begins: its steps, its plan, when to take things out, and what would help. */
 export function useDayPreview(bowls: Ref<readonly Bowl[]>, wish: Ref<KeptWish>, rings: Ref<number>) {
   const household = useHousehold();
-  const shelf = useShelf();
   const catalogueOf = ({ snapshot }: Bowl): Catalogue =>
     new Map([...household.catalogue, ...snapshot.ingredients.map((row) => [row.id, row] as const)]);
 
@@ -70,16 +69,7 @@ export function useDayPreview(bowls: Ref<readonly Bowl[]>, wish: Ref<KeptWish>, 
     );
   });
 
-  const outs = computed(() => {
-    if (!plan.value) return [];
-    const standsIn = (ingredientId: string) => {
-      const here = shelf.shelved.filter(({ lot }) => lot.ingredientId === ingredientId).map(({ place }) => place?.kind);
-      if (here.length > 0) return here[0];
-      const family = household.catalogue.get(ingredientId)?.family;
-      return family === 'egg' || family === 'dairy' ? ('fridge' as const) : undefined;
-    };
-    return takeOuts(steps.value, plan.value, standsIn);
-  });
+  const outs = useTakeOuts(steps, plan);
 
   return { steps, plan, failure: computed(() => built.value.fault || failure.value), helps, isLookingForHelp, outs };
 }

@@ -9,6 +9,7 @@ import PourPanel from './PourPanel.vue';
 import { useKeptBowl } from '../composables/useKeptBowl';
 import { useKeys } from '../composables/useKeys';
 import type { RunningDayOnScreen } from '../composables/useRunningDay';
+import { useTakeOuts } from '../composables/useTakeOuts';
 import { useHousehold } from '../stores/household';
 import { writeMinutes } from '../words/mask';
 import { buttonWords, clockWords } from '../words/washday';
@@ -48,6 +49,14 @@ const missed = computed(() =>
     return row ? [row.title] : [];
   }),
 );
+
+/** Said from five minutes before. */
+const OUT_AHEAD = 300_000;
+const allOuts = useTakeOuts(
+  computed(() => day.value?.steps ?? []),
+  plan,
+);
+const outs = computed(() => allOuts.value.filter(({ at }) => at - OUT_AHEAD <= second.value));
 
 const decision = ref('');
 function forward(): void {
@@ -153,6 +162,9 @@ const isEnding = ref(false);
             >{{ i > 0 ? ', then ' : '' }}{{ time(one.startsAt) }} {{ row.title }}</template
           >
         </p>
+        <p v-for="out in outs" :key="out.from + out.names" class="out" role="status">
+          Out of the {{ out.from }} now: {{ out.names }}.
+        </p>
         <DayTimeline :plan="plan" :steps="day.steps" :now="second" :zone="zone" :current-id="step?.id" />
         <div class="buttons">
           <v-btn variant="tonal" color="primary" height="72" :disabled="day.events.length === 0" @click="running.back"
@@ -225,6 +237,10 @@ const isEnding = ref(false);
 }
 .tools {
   font-size: 1.1rem;
+}
+.out {
+  margin: 4px 0;
+  font-weight: 600;
 }
 .then {
   margin: 8px 0 4px;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Bowl, KeptWish } from '@amber-ladle/contract';
 import { nextAt } from '@amber-ladle/core/washday';
-import { computed, onMounted, ref, watch } from 'vue';
+import { computed, ref, watch } from 'vue';
 import DayTimeline from '../drawings/DayTimeline.vue';
 import MeasuresCard from './MeasuresCard.vue';
 import { useDayPreview } from '../composables/useDayPreview';
@@ -9,7 +9,6 @@ import { useKeys } from '../composables/useKeys';
 import { useKeptBowl } from '../composables/useKeptBowl';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
-import { useShelf } from '../stores/shelf';
 import { useWashDay } from '../stores/washday';
 import { writeMinutes } from '../words/mask';
 import { untilWords } from '../words/shelf';
@@ -19,10 +18,8 @@ import { writeTime } from '../words/when';
 /** Before a wash day: when, with which second bowl, and what the day will be like. */
 const { bowl } = defineProps<{ bowl: Bowl }>();
 const household = useHousehold();
-const shelf = useShelf();
 const store = useWashDay();
 const notice = useNotice();
-onMounted(() => shelf.load().catch((error: unknown) => notice.fail(error)));
 const zone = computed(() => household.settings.timeZone);
 
 const kind = ref<KeptWish['kind']>('start-at');
@@ -55,18 +52,6 @@ const dayWords = computed(() => {
   const minutes = Math.round((plan.value.endsAt - plan.value.startsAt) / 60_000);
   const hands = Math.round(plan.value.handsOnMinutes);
   return `${writeMinutes(minutes)} in all, ${writeMinutes(hands)} of it with your hands, ${writeMinutes(Math.round(plan.value.idleMinutes))} free.`;
-});
-const namesOf = (ids: readonly string[]): string =>
-  ids.map((id) => household.catalogue.get(id)?.name.toLowerCase() ?? id).join(', ');
-const takeOut = computed(() => {
-  const groups = new Map<string, { at: number; from: string; ids: string[] }>();
-  for (const { at, from, ingredientId } of outs.value) {
-    const key = `${from} ${Math.round(at / 300_000)}`;
-    const group = groups.get(key) ?? { at, from, ids: [] };
-    group.ids.push(ingredientId);
-    groups.set(key, group);
-  }
-  return [...groups.values()];
 });
 const best = computed(() => {
   const all = helps.value ?? [];
@@ -169,10 +154,9 @@ async function saveRings(count: number): Promise<void> {
         </ul>
       </div>
       <DayTimeline :plan="plan" :steps="steps" :zone="zone" />
-      <ul v-if="takeOut.length > 0" class="plain-list outs">
-        <li v-for="group in takeOut" :key="group.from + group.at" class="figures">
-          {{ group.at <= household.moment ? 'Now' : clock(group.at) }}: {{ namesOf(group.ids) }} out of the
-          {{ group.from }}.
+      <ul v-if="outs.length > 0" class="plain-list outs">
+        <li v-for="group in outs" :key="group.from + group.at" class="figures">
+          {{ group.at <= household.moment ? 'Now' : clock(group.at) }}: {{ group.names }} out of the {{ group.from }}.
         </li>
       </ul>
     </template>

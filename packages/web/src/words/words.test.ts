@@ -1,3 +1,4 @@
+import { buttonWords, clockWords, helpWords, recordWords } from './washday';
 import { describe, expect, it } from 'vitest';
 import { BUILT_IN_MASKS, swapConsequences, swapped, swapsFor } from '@amber-ladle/core/mask';
 import { sizeBowl } from '@amber-ladle/core/batch';
@@ -101,4 +102,53 @@ it('says what goes in the pot by the school that was chosen, and what a made thi
     },
   };
   expect(makingWords('balm', 40, SPOON_SETS.us, overlaid([balm]))).toBe('Made of 30 g olive oil, 10 g shea butter.');
+});
+
+describe('the words of a wash day', () => {
+  const step = {
+    id: 'boil',
+    kind: 'boil',
+    title: 'Boil the rice',
+    words: '',
+    tools: [],
+    cautions: [],
+    handsOnMinutes: 2,
+    waitMinutes: 25,
+    usesRing: true,
+    after: [],
+    isFresh: false,
+    ingredientIds: [],
+  } as const;
+
+  it('show a pot’s clock, and for how long it has called', () => {
+    expect(clockWords(12 * 60_000 + 4000)).toBe('12:04');
+    expect(clockWords(3_600_000)).toBe('1:00:00');
+    expect(clockWords(-61_000)).toBe('1:01 over');
+    expect(clockWords(200)).toBe('0:01');
+  });
+
+  it('say on the big button what it does', () => {
+    expect(buttonWords('hands', step)).toBe('It runs by itself now');
+    expect(buttonWords('hands', { ...step, waitMinutes: 0 })).toBe('Done');
+    expect(buttonWords('due', { ...step, kind: 'wear' })).toBe('Now the rinse');
+    expect(buttonWords('finished', undefined)).toBe('Done');
+  });
+
+  it('tell what happened, and what would help', () => {
+    const at = '2026-03-14T10:00:00Z';
+    expect(recordWords({ at, kind: 'done', step, tookMinutes: 31, overMinutes: 4 })).toBe(
+      'Boil the rice: done, after 31 min, 4 longer than planned.',
+    );
+    expect(recordWords({ at, kind: 'weigh', step, grams: 42, takenWords: 'Honey' })).toBe('Honey in: 42 g.');
+    expect(recordWords({ at, kind: 'weigh', step, grams: 28, isJudged: true, takenWords: 'Oil' })).toContain(
+      'by spoon',
+    );
+    expect(recordWords({ at, kind: 'more', step, minutes: 1 })).toBe('Boil the rice: 1 min more.');
+    expect(helpWords({ kind: 'no-soak', subject: '', savesMinutes: 60, isEnough: true }, '')).toBe(
+      'Without the soak: 1 h sooner, and that is enough.',
+    );
+    expect(helpWords({ kind: 'other-mask', subject: 'x', savesMinutes: 90, isEnough: false }, 'Flax slip')).toBe(
+      'Flax slip instead: 1½ h sooner.',
+    );
+  });
 });

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { BUILT_IN_MASKS } from '../../mask';
-import { aDay } from '../aDay';
+import { aDay } from '../../testing';
 import { planDay } from '../schedule';
 import { lengthOf, type PlanStep } from '../steps';
 import {

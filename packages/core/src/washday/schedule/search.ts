@@ -1,6 +1,7 @@
 import { handsBound } from './handsBound';
 import { latestBound } from './latestBound';
 import type { Lags } from './lags';
+import { oneAtATime, settleForced, type Single } from './single';
 import { durationOf, endRow, lagsOf, rowOf, START, type DayProblem, type Task } from './problem';
 
 /** Starts of the tasks, minutes, in the order of the tasks. */
@@ -101,17 +102,18 @@ const jobsOf = (tasks: readonly Task[], lags: Lags, end: number) =>
 function search(problem: DayProblem, root: Lags, rank: ReadonlyMap<string, number>, aim: Aim): Answer | undefined {
   const { tasks } = problem;
   const end = endRow(tasks);
+  const singles = oneAtATime(problem);
   let best: (Answer & { cost: number }) | undefined;
   let nodes = 0;
 
   const visit = (lags: Lags): void => {
     if (nodes++ > MOST_NODES) return;
     if (best && aim.tighten?.(lags, best.cost) === false) return;
-    if (!settleForced(lags, tasks)) return;
+    if (!settleForced(lags, singles)) return;
     const cost = aim.cost(lags);
     if (best && cost >= best.cost) return;
     const starts = aim.starts(lags);
-    const orders = clashIn(problem, starts, rank, aim.isForFresh);
+    const orders = clashIn(problem, singles, lags, starts, rank, aim.isForFresh);
     if (orders.length === 0) {
       const endsAt = starts.reduce((last, start, i) => Math.max(last, start + durationOf(tasks[i] as Task)), 0);
       best = { starts, endsAt: Math.max(endsAt, lags.at(START, end)), isProven: true, lags, cost };
@@ -126,33 +128,12 @@ function search(problem: DayProblem, root: Lags, rank: ReadonlyMap<string, numbe
   return best && { ...best, isProven: nodes <= MOST_NODES };
 }
 
-/** Puts in every order of hands that the windows leave only one way. @returns false where neither way is left */
-function settleForced(lags: Lags, tasks: readonly Task[]): boolean {
-  for (let isChanged = true; isChanged;) {
-    isChanged = false;
-    for (let i = 0; i < tasks.length; i++) {
-      const one = (tasks[i] as Task).handsOnMinutes;
-      if (one === 0) continue;
-      for (let j = i + 1; j < tasks.length; j++) {
-        const other = (tasks[j] as Task).handsOnMinutes;
-        const [a, b] = [rowOf(i), rowOf(j)];
-        if (other === 0 || lags.at(a, b) >= one || lags.at(b, a) >= other) continue;
-        const canOne = lags.allows(a, b, one);
-        const canOther = lags.allows(b, a, other);
-        if (canOne && canOther) continue;
-        if (!(canOne ? lags.add(a, b, one) : lags.add(b, a, other))) return false;
-        isChanged = true;
-      }
-    }
-  }
-  return true;
-}
-
 type Order = readonly [first: number, second: number, minutes: number];
 
 /** A schedule as the search for clashes reads it. */
 interface Sight {
   readonly problem: DayProblem;
+  readonly lags: Lags;
   readonly starts: readonly number[];
   /** Tasks by their starts. */
   readonly byStart: readonly number[];
@@ -166,6 +147,8 @@ interface Sight {
  */
 function clashIn(
   problem: DayProblem,
+  singles: readonly Single[],
+  lags: Lags,
   starts: readonly number[],
   rank: ReadonlyMap<string, number>,
   isForFresh = false,
@@ -180,32 +163,45 @@ function clashIn(
     const [s, t] = [starts[i] as number, starts[j] as number];
     return s < t || (s === t && one.waitMinutes >= other.waitMinutes);
   };
-  const sight = { problem, starts, byStart, isFirst };
-  return handsClash(sight, isForFresh) ?? ringClash(sight) ?? [];
+  const sight = { problem, lags, starts, byStart, isFirst };
+  for (const single of singles) {
+    const clash = singleClash(sight, single, isForFresh);
+    if (clash) return clash;
+  }
+  return ringClash(sight) ?? [];
 }
 
 /** Either of two tasks before the other. */
-function bothWays({ problem, isFirst }: Sight, i: number, j: number, lasts: (task: Task) => number): readonly Order[] {
+function bothWays({ isFirst }: Sight, i: number, j: number, minutesOf: Single['minutesOf']): readonly Order[] {
   const ways: Order[] = [
-    [rowOf(i), rowOf(j), lasts(problem.tasks[i] as Task)],
-    [rowOf(j), rowOf(i), lasts(problem.tasks[j] as Task)],
+    [rowOf(i), rowOf(j), minutesOf(i)],
+    [rowOf(j), rowOf(i), minutesOf(j)],
   ];
   return isFirst(i, j) ? ways : ways.reverse();
 }
 
-const handsOf = ({ handsOnMinutes }: Task): number => handsOnMinutes;
+/** How much room two tasks have for either order; less where one order is all but ruled out. */
+function leewayOf({ lags }: Sight, minutesOf: Single['minutesOf'], i: number, j: number): number {
+  const room = (first: number, second: number): number =>
+    Math.max(0, -lags.at(rowOf(second), START) - lags.at(START, rowOf(first)) - minutesOf(first));
+  const [one, other] = [room(i, j), room(j, i)];
+  const less = Math.min(one, other);
+  return less / Math.sqrt((less + 1) / (Math.max(one, other) + 1));
+}
 
-/** Two tasks that want the hands at once: the first such pair of the day, or the last. */
-function handsClash(sight: Sight, fromEnd: boolean): readonly Order[] | undefined {
-  const { tasks } = sight.problem;
-  const users = sight.byStart.filter((i) => handsOf(tasks[i] as Task) > 0);
+/** Two tasks that want the same single thing at once: the pair with the least room, of equal ones the first of the day, or the last. */
+function singleClash(sight: Sight, { rows, minutesOf }: Single, fromEnd: boolean): readonly Order[] | undefined {
+  const wants = new Set(rows);
+  const users = sight.byStart.filter((i) => wants.has(i));
   const turned = <T>(list: readonly T[]): readonly T[] => (fromEnd ? [...list].reverse() : list);
+  let tightest: readonly [i: number, j: number, leeway: number] | undefined;
   for (const [k, i] of turned([...users.entries()]))
     for (const j of turned(users.slice(0, k))) {
-      const isOver = (sight.starts[j] as number) + handsOf(tasks[j] as Task) <= (sight.starts[i] as number);
-      if (!isOver) return bothWays(sight, j, i, handsOf);
+      if ((sight.starts[j] as number) + minutesOf(j) <= (sight.starts[i] as number)) continue;
+      const leeway = leewayOf(sight, minutesOf, i, j);
+      if (!tightest || leeway < tightest[2]) tightest = [j, i, leeway];
     }
-  return undefined;
+  return tightest && bothWays(sight, tightest[0], tightest[1], minutesOf);
 }
 
 /** More pots at once than rings: among one more than there are rings, some pair must follow one another. */
@@ -218,7 +214,8 @@ function ringClash(sight: Sight): readonly Order[] | undefined {
       .filter((j) => (sight.starts[j] as number) + durationOf(tasks[j] as Task) > (sight.starts[i] as number));
     if (on.length < rings) continue;
     const crowd = [...on.slice(0, rings), i];
-    return crowd.flatMap((a, x) => crowd.slice(x + 1).flatMap((b) => bothWays(sight, a, b, durationOf)));
+    const minutesOf = (a: number): number => durationOf(tasks[a] as Task);
+    return crowd.flatMap((a, x) => crowd.slice(x + 1).flatMap((b) => bothWays(sight, a, b, minutesOf)));
   }
   return undefined;
 }

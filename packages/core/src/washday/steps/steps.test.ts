@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { BUILT_IN_MASKS } from '../../mask';
-import { aBowl, aDay } from '../aDay';
+import { aBowl, aDay } from '../../testing';
 import { planDay } from '../schedule';
 import { daySteps, editNameOf, lengthOf, MOST_STEPS, stepsOfMask, type PlanStep } from '.';
 

@@ -2,8 +2,8 @@ import { sizeBowl } from '../batch';
 import { CATALOGUE } from '../ingredient';
 import { BUILT_IN_MASKS, type Mask } from '../mask';
 import { SPOON_SETS } from '../measure';
-import { aProfile, anAdult } from '../testing';
-import { daySteps, type BowlOfDay, type PlanStep } from './steps';
+import { daySteps, type BowlOfDay, type PlanStep } from '../washday';
+import { aProfile, anAdult } from './aHead';
 
 const ADA = aProfile({ stretchedLengthCentimetres: 68, style: 'twists' });
 const BO = aProfile({ stretchedLengthCentimetres: 31 });
