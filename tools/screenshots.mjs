@@ -23,6 +23,8 @@ const VIEWS = [
   { name: 'mask-editor', path: '/masks/new?from=galley-egg' },
   { name: 'ingredient', path: '/ingredients/papaya' },
   { name: 'settings', path: '/settings' },
+  // Last, since a day under way shows on every screen.
+  { name: 'make-step', path: '/make', begin: true },
 ];
 
 const folder = join(dirname(fileURLToPath(import.meta.url)), '..', 'docs', 'screenshots');
@@ -30,7 +32,7 @@ mkdirSync(folder, { recursive: true });
 const data = await temporaryFolder();
 const app = await startApp({ dataFolder: data.folder });
 const chromium = await launchChromium();
-for (const { name, path, width = 1280, height = 800, scheme = 'light' } of VIEWS) {
+for (const { name, path, width = 1280, height = 800, scheme = 'light', begin = false } of VIEWS) {
   const page = await chromium.browser.newPage();
   await page.setViewport({ width, height });
   await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: scheme }]);
@@ -38,6 +40,7 @@ for (const { name, path, width = 1280, height = 800, scheme = 'light' } of VIEWS
   await page.waitForSelector('h1');
   if (path.startsWith('/bowl?'))
     await page.waitForFunction(() => /\d mL/.test(document.querySelector('[data-test="made"]')?.textContent ?? ''));
+  if (begin) await walkToMeasuring(page);
   await page.evaluate(() => document.fonts.ready);
   await new Promise((resolve) => setTimeout(resolve, 500));
   await page.screenshot({ path: join(folder, `${name}.png`) });
@@ -47,3 +50,13 @@ for (const { name, path, width = 1280, height = 800, scheme = 'light' } of VIEWS
 await chromium.close();
 await app.stop();
 await data.remove();
+
+/** Begins the day and goes on to the step that measures, a pot on the stove. */
+async function walkToMeasuring(page) {
+  await page.waitForSelector('[data-test="day-sum"]');
+  for (let press = 0; press < 5; press++) {
+    await page.keyboard.press('Space');
+    await new Promise((resolve) => setTimeout(resolve, 900));
+    if (await page.$('[data-test="scale-reading"]')) return;
+  }
+}

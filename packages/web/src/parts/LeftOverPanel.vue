@@ -112,7 +112,10 @@ async function settle(fate: Fate, rest: { placeId?: string; headId?: string } = 
         <v-btn variant="text" color="error" height="56" @click="settle('discarded')">Throw it away</v-btn>
       </template>
     </div>
-    <p class="quiet">{{ KEEPING_WORDS[keeping] }} Label what is kept. Never to be eaten.</p>
+    <p class="quiet">
+      {{ KEEPING_WORDS[keeping] }}<template v-if="keeping !== 'same-day'"> Label what is kept.</template> Never to be
+      eaten.
+    </p>
   </section>
 </template>
 

@@ -79,6 +79,7 @@ const drop = (i: number): void => emit('change', { ownSteps: own.value.filter((_
           <td>
             <input
               type="number"
+              class="minutes"
               min="0"
               max="600"
               :value="row.handsOnMinutes"
@@ -90,6 +91,7 @@ const drop = (i: number): void => emit('change', { ownSteps: own.value.filter((_
           <td>
             <input
               type="number"
+              class="minutes"
               min="0"
               max="600"
               :value="row.waitMinutes"
@@ -130,6 +132,7 @@ const drop = (i: number): void => emit('change', { ownSteps: own.value.filter((_
         />
         <input
           type="number"
+          class="minutes"
           min="0"
           max="600"
           :value="row.handsOnMinutes"
@@ -138,6 +141,7 @@ const drop = (i: number): void => emit('change', { ownSteps: own.value.filter((_
         />
         <input
           type="number"
+          class="minutes"
           min="0"
           max="600"
           :value="row.waitMinutes"
@@ -168,7 +172,7 @@ th {
   padding: 2px 8px 2px 0;
   border-bottom: 1px solid var(--rule);
 }
-input {
+.minutes {
   width: 70px;
   min-height: 40px;
   padding: 0 8px;
