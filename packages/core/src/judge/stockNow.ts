@@ -1,0 +1,42 @@
+import type { Catalogue } from '../ingredient';
+import { makingTree, preparationOf } from '../ingredient';
+import { lotPast, windowOf, type Climate, type Lot } from '../shelf';
+
+/** What a shelf holds at a moment, usable grams by ingredient. */
+export interface Stock {
+  readonly usableGrams: ReadonlyMap<string, number>;
+  /** What would be lost by tomorrow evening if nobody used it. */
+  readonly turningGrams: ReadonlyMap<string, number>;
+}
+
+/** What ends within this many hours is lost otherwise. */
+export const TURNS_WITHIN_HOURS = 30;
+
+/** Adds up what may be used now: not past, not hard; dry grain as what it cooks to. */
+export function stockNow(lots: readonly Lot[], catalogue: Catalogue, climate: Climate, now: number): Stock {
+  const usableGrams = new Map<string, number>();
+  const turningGrams = new Map<string, number>();
+  const add = (to: Map<string, number>, id: string, grams: number): unknown => to.set(id, (to.get(id) ?? 0) + grams);
+  for (const lot of lots) {
+    const row = catalogue.get(lot.ingredientId);
+    if (!row) continue;
+    if (lot.state === 'raw') {
+      add(usableGrams, lot.ingredientId, cookedGrams(lot, catalogue));
+      continue;
+    }
+    const { endsAt, isPast, ripeness } = windowOf(row, lotPast(lot), climate, now);
+    const isReady = !ripeness || ripeness.stage === 'ready' || ripeness.stage === 'last-day';
+    if (isPast || !isReady) continue;
+    add(usableGrams, lot.ingredientId, lot.grams);
+    if (endsAt - now <= TURNS_WITHIN_HOURS * 3_600_000) add(turningGrams, lot.ingredientId, lot.grams);
+  }
+  return { usableGrams, turningGrams };
+}
+
+const HUNDRED = 100;
+/** What dry stock comes to once it is cooked. */
+function cookedGrams({ ingredientId, grams }: Lot, catalogue: Catalogue): number {
+  if (!preparationOf(ingredientId)) return grams;
+  const { making } = makingTree(catalogue, ingredientId, HUNDRED, {});
+  return making && making.rawGrams > 0 ? (grams * making.madeGrams) / making.rawGrams : grams;
+}
