@@ -58,6 +58,14 @@ export interface KeepBowl {
   draw?: StockChange | undefined;
   /** The day it is meant for, where it is not for now; then nothing is taken yet. */
   plannedFor?: string | undefined;
+  /** What was decided against a stop, by its rule. */
+  decisions?: StopDecision[] | undefined;
+}
+
+/** Why somebody goes on against a stop; it stays in the record. */
+export interface StopDecision {
+  ruleId: string;
+  words: string;
 }
 
 /** Everything a bowl was made from and came to. Later edits of head, mask or catalogue never touch it. */
@@ -136,4 +144,15 @@ export const keepBowlSchema = object({
     .max(MOST_OTHERS, `At most ${MOST_OTHERS} more heads share a bowl.`),
   draw: stockChangeSchema.default(undefined).optional(),
   plannedFor: instant.optional(),
+  decisions: array()
+    .of(
+      object({
+        ruleId: string().required().max(40),
+        words: string().trim().required('Say in a few words why.').min(3, 'Say in a few words why.').max(300),
+      })
+        .noUnknown()
+        .required(),
+    )
+    .max(20)
+    .optional(),
 }).noUnknown();

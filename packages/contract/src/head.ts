@@ -1,6 +1,8 @@
 import type { HairProfile } from '@amber-ladle/core/hair';
+import type { HeadStory, Wore } from '@amber-ladle/core/judge';
 import { boolean, number, object, string, type ObjectSchema } from 'yup';
 import { profileSchema } from './profile';
+import { storySchema } from './story';
 
 /** What a person fills in about a head. */
 export interface HeadInput {
@@ -9,6 +11,8 @@ export interface HeadInput {
   ageYears: number;
   sensitiveSkin: boolean;
   profile: HairProfile;
+  /** What it asks for and must be careful about; kept as it was where it is left out. */
+  story?: HeadStory | undefined;
 }
 
 /** A head as the server keeps it. */
@@ -18,7 +22,11 @@ export interface Head extends HeadInput {
   version: number;
   createdAt: string;
   updatedAt: string;
+  story: HeadStory;
 }
+
+/** What each head has worn, by head, newest first. */
+export type Histories = Record<string, Wore[]>;
 
 const headFields = {
   name: string().trim().required('Give the head a name.').max(60, 'A name has at most 60 letters.'),
@@ -30,12 +38,13 @@ const headFields = {
     .max(120, 'Age is at most 120 years.'),
   sensitiveSkin: boolean().required(),
   profile: profileSchema.required(),
+  story: storySchema.optional(),
 };
 
-export const headInputSchema: ObjectSchema<HeadInput> = object(headFields).noUnknown();
+export const headInputSchema = object(headFields).noUnknown() as unknown as ObjectSchema<HeadInput>;
 
 /** A change to a head names the version that was on the screen. */
-export const headUpdateSchema: ObjectSchema<HeadInput & { version: number }> = object({
+export const headUpdateSchema = object({
   ...headFields,
   version: number().integer().min(1).required('Say which version was changed.'),
-}).noUnknown();
+}).noUnknown() as unknown as ObjectSchema<HeadInput & { version: number }>;

@@ -9,3 +9,4 @@ export * from './mask';
 export * from './stock';
 export * from './device';
 export * from './washday';
+export * from './story';

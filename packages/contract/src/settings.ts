@@ -1,5 +1,6 @@
 import { SPOON_SETS, type MeasureSystem } from '@amber-ladle/core/measure';
 import { array, object, string, type ObjectSchema } from 'yup';
+import { dictionary } from './dictionary';
 import { ringsSchema } from './washday';
 
 export interface Settings {
@@ -11,6 +12,8 @@ export interface Settings {
   timeZone: string;
   /** Rings of the stove that may be used at once. */
   rings: number;
+  /** Where makers disagree: what this household chose, by question. */
+  schools: Record<string, string>;
 }
 
 export const DEFAULT_SETTINGS: Settings = {
@@ -19,6 +22,7 @@ export const DEFAULT_SETTINGS: Settings = {
   theme: 'as-device',
   timeZone: 'UTC',
   rings: 2,
+  schools: {},
 };
 
 /** True when the runtime knows the zone. */
@@ -31,7 +35,7 @@ function isTimeZone(name: string): boolean {
   }
 }
 
-export const settingsSchema: ObjectSchema<Settings> = object({
+export const settingsSchema = object({
   measureSystem: string()
     .oneOf(['us', 'metric', 'uk'] as const, 'Measures are US, metric or UK.')
     .required(),
@@ -52,7 +56,8 @@ export const settingsSchema: ObjectSchema<Settings> = object({
     .max(60)
     .test('zone', 'That time zone is not known here.', (name) => isTimeZone(name ?? '')),
   rings: ringsSchema.default(DEFAULT_SETTINGS.rings),
-}).noUnknown();
+  schools: dictionary(string().max(40), 30, 'There are not so many schools.'),
+}).noUnknown() as unknown as ObjectSchema<Settings>;
 
 /** The owner's spoons, never none. */
 export function spoonsOf({ measureSystem, spoonIds }: Settings) {

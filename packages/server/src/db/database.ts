@@ -6,6 +6,7 @@ import { First1700000000001 } from './migrations/0001-first';
 import { OwnMasks1700000000002 } from './migrations/0002-own-masks';
 import { Shelf1700000000003 } from './migrations/0003-shelf';
 import { WashDays1700000000004 } from './migrations/0004-wash-days';
+import { Stories1700000000005 } from './migrations/0005-stories';
 
 /** The little of better-sqlite3 that is needed at opening. */
 interface RawDatabase {
@@ -26,7 +27,13 @@ export async function openDatabase(file: string): Promise<DataSource> {
     type: 'better-sqlite3',
     database: file,
     entities: ENTITIES,
-    migrations: [First1700000000001, OwnMasks1700000000002, Shelf1700000000003, WashDays1700000000004],
+    migrations: [
+      First1700000000001,
+      OwnMasks1700000000002,
+      Shelf1700000000003,
+      WashDays1700000000004,
+      Stories1700000000005,
+    ],
     migrationsTransactionMode: 'all',
     synchronize: false,
     prepareDatabase: (raw: RawDatabase) => {

@@ -1,6 +1,7 @@
 import type { BowlEnd, BowlSnapshot, KeptWish, LeftOver, Worn } from '@amber-ladle/contract';
 import type { HairProfile } from '@amber-ladle/core/hair';
 import type { Ingredient } from '@amber-ladle/core/ingredient';
+import type { HeadStory } from '@amber-ladle/core/judge';
 import type { Mask } from '@amber-ladle/core/mask';
 import type { LotState, MovementKind, PlaceKind, Stage, Stay, Touch } from '@amber-ladle/core/shelf';
 import type { DayMove, PlanStep } from '@amber-ladle/core/washday';
@@ -14,6 +15,8 @@ export interface HeadRow {
   ageYears: number;
   sensitiveSkin: boolean;
   profile: HairProfile;
+  /** Empty for heads from before stories came up. */
+  story: Partial<HeadStory>;
   version: number;
   createdAt: string;
   updatedAt: string;
@@ -29,6 +32,7 @@ export const HeadEntity = new EntitySchema<HeadRow>({
     ageYears: { type: 'real', name: 'age_years' },
     sensitiveSkin: { type: 'boolean', name: 'sensitive_skin' },
     profile: { type: 'simple-json' },
+    story: { type: 'simple-json' },
     version: { type: 'integer' },
     createdAt: { type: 'text', name: 'created_at' },
     updatedAt: { type: 'text', name: 'updated_at' },

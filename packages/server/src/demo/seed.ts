@@ -1,6 +1,8 @@
 import { NO_CHOICES, type HeadInput } from '@amber-ladle/contract';
 import type { Household } from '../services/household';
+import { NO_STORY } from '@amber-ladle/core/judge';
 import { createHead, listHeads } from '../services/heads';
+import { endBowl } from '../services/bowlLife';
 import { keepBowl } from '../services/bowls';
 import { Clock } from '../clock';
 import { seedShelf } from './shelf';
@@ -20,6 +22,7 @@ const HEADS: readonly HeadInput[] = [
       scalpAreaSquareCentimetres: 610,
       style: 'twists',
     },
+    story: { ...NO_STORY, needs: ['dry', 'breakage'], isProteinSensitive: true },
   },
   {
     name: 'Teo',
@@ -33,6 +36,12 @@ const HEADS: readonly HeadInput[] = [
       evenness: 'short-layers',
       scalpAreaSquareCentimetres: 620,
       style: 'loose',
+    },
+    story: {
+      ...NO_STORY,
+      needs: ['oily-roots', 'flakes-or-itch'],
+      isWeighedDown: true,
+      hasLatexAllergy: true,
     },
   },
   {
@@ -48,6 +57,7 @@ const HEADS: readonly HeadInput[] = [
       scalpAreaSquareCentimetres: 450,
       style: 'loose',
     },
+    story: { ...NO_STORY, needs: ['tangles'], allergies: ['nuts'] },
   },
 ];
 
@@ -88,5 +98,7 @@ export async function seedDemo(household: Household): Promise<void> {
       choices: NO_CHOICES,
       otherHeadIds: [],
     });
+    // The last one still waits for its day.
+    if (daysAgo > 2) await endBowl(earlier, id, 'worn', undefined);
   }
 }

@@ -1,11 +1,13 @@
 import { headInputSchema, headUpdateSchema, parse, type HeadInput } from '@amber-ladle/contract';
 import { Router } from 'express';
 import { createHead, getHead, listHeads, removeHead, restoreHead, updateHead } from '../services/heads';
+import { readHistories } from '../services/histories';
 import type { Household } from '../services/household';
 
 export function headRoutes(household: Household): Router {
   const router = Router();
   router.get('/', async (_request, response) => void response.json(await listHeads(household)));
+  router.get('/histories', async (_request, response) => void response.json(await readHistories(household)));
   router.get('/:id', async (request, response) => void response.json(await getHead(household, request.params.id)));
   router.post('/', async (request, response) => {
     const head = await createHead(household, parse<HeadInput>(headInputSchema, request.body));

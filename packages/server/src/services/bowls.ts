@@ -9,9 +9,11 @@ import {
   type KeepBowl,
   type Page,
   type SnapshotHead,
+  type StopDecision,
 } from '@amber-ladle/contract';
 import { sizeBowl, type SizedHead } from '@amber-ladle/core/batch';
 import { ingredientById } from '@amber-ladle/core/ingredient';
+import { judged, schooled, stopsFor } from '@amber-ladle/core/judge';
 import { swapped } from '@amber-ladle/core/mask';
 import { IsNull } from 'typeorm';
 import { BowlEntity, BowlLifeEntity, type BowlLifeRow, type BowlRow } from '../db/entities';
@@ -75,6 +77,7 @@ export async function keepBowl(household: Household, wish: KeepBowl): Promise<{ 
   if (known) return { bowl: toBowl(known), isNew: false };
 
   const snapshot = await snapshotOf(household, wish);
+  const decisions = await decidedStops(household, snapshot, wish.decisions ?? []);
   const { head, others } = snapshot;
   const row: BowlRow = {
     id: wish.id,
@@ -106,7 +109,7 @@ export async function keepBowl(household: Household, wish: KeepBowl): Promise<{ 
       leftOver: null,
       endedAt: null,
       endedHow: null,
-      decisions: [],
+      decisions,
     };
     await manager.insert(BowlLifeEntity, life as never);
     return { life };
@@ -150,10 +153,11 @@ async function snapshotOf(household: Household, wish: KeepBowl): Promise<BowlSna
   const head = { ...snapshotHead(await getHead(household, wish.headId)), profile };
   const others: SnapshotHead[] = [];
   for (const id of otherHeadIds) if (id !== head.id) others.push(snapshotHead(await getHead(household, id)));
-  const spoons = spoonsOf(await readSettings(household));
+  const settings = await readSettings(household);
+  const spoons = spoonsOf(settings);
   const book = await getMask(household, maskId);
   try {
-    const mask = swapped(book, choices.swaps, catalogue);
+    const mask = schooled(swapped(book, choices.swaps, catalogue), settings.schools, catalogue);
     const { swaps: _swaps, makings: _makings, ...options } = choices;
     const sized = sizeBowl(asSized(head), mask, catalogue, { spoons, ...options, others: others.map(asSized) });
     const ingredients = sized.lines.map(({ ingredientId }) => ingredientById(catalogue, ingredientId));
@@ -162,6 +166,44 @@ async function snapshotOf(household: Household, wish: KeepBowl): Promise<BowlSna
     if (error instanceof RangeError) throw invalid({ choices: error.message });
     throw error;
   }
+}
+
+/**
+ * What was decided against each stop that this bowl meets.
+ * @throws HttpProblem 422 with the stops that nobody has decided on
+ */
+async function decidedStops(
+  household: Household,
+  { mask, ingredients, head, others }: BowlSnapshot,
+  said: StopDecision[],
+) {
+  const catalogue = new Map(ingredients.map((row) => [row.id, row]));
+  // What is new to a head is a caution, never a stop, so its history is not needed here.
+  const known = new Set(catalogue.keys());
+  const now = household.clock.now();
+  const { schools } = await readSettings(household);
+  const stops: { id: string; words: string; name: string }[] = [];
+  for (const { id, name, ageYears, sensitiveSkin } of [head, ...others]) {
+    const { story } = await getHead(household, id);
+    const who = { wearer: { ageYears, sensitiveSkin }, story, known };
+    const met = stopsFor(
+      judged(
+        { ...mask, parts: mask.parts.filter((part) => catalogue.has(part.ingredientId)) },
+        who,
+        catalogue,
+        schools,
+        Date.parse(now),
+      ),
+    );
+    stops.push(...met.map((stop) => ({ ...stop, name })));
+  }
+  const undecided = stops.filter(({ id }) => !said.some(({ ruleId }) => ruleId === id));
+  if (undecided.length > 0)
+    throw invalid(Object.fromEntries(undecided.map(({ id, name, words }) => [`decisions.${id}`, `${name}: ${words}`])));
+  return said.flatMap(({ ruleId, words }) => {
+    const met = stops.filter(({ id }) => id === ruleId);
+    return met.length === 0 ? [] : [{ at: now, what: `${met.map((stop) => stop.words).join(' ')} Decided: ${words}` }];
+  });
 }
 
 /** Snapshots of bowls that were kept before swaps, shared bowls and own ingredients came up. */

@@ -1,11 +1,15 @@
 import { randomUUID } from 'node:crypto';
 import type { Head, HeadInput } from '@amber-ladle/contract';
+import { NO_STORY } from '@amber-ladle/core/judge';
 import { IsNull, type EntityManager } from 'typeorm';
 import { HeadEntity, type HeadRow } from '../db/entities';
 import { notFound, stale } from '../http/errors';
 import type { Household } from './household';
 
-const toHead = ({ removedAt: _removedAt, ...head }: HeadRow): Head => head;
+const toHead = ({ removedAt: _removedAt, story, ...head }: HeadRow): Head => ({
+  ...head,
+  story: { ...NO_STORY, ...story },
+});
 
 /** Every head that was not removed, by name. */
 export async function listHeads({ source }: Household): Promise<Head[]> {
@@ -22,8 +26,17 @@ export async function getHead({ source }: Household, id: string): Promise<Head> 
 
 export async function createHead({ writes, clock, events }: Household, input: HeadInput): Promise<Head> {
   const now = clock.now();
-  const row: HeadRow = { ...input, id: randomUUID(), version: 1, createdAt: now, updatedAt: now, removedAt: null };
-  await writes.run((manager) => manager.insert(HeadEntity, row));
+  const story = input.story ?? NO_STORY;
+  const row: HeadRow = {
+    ...input,
+    story,
+    id: randomUUID(),
+    version: 1,
+    createdAt: now,
+    updatedAt: now,
+    removedAt: null,
+  };
+  await writes.run((manager) => manager.insert(HeadEntity, row as never));
   events.tell('heads');
   return toHead(row);
 }
@@ -32,12 +45,18 @@ export async function createHead({ writes, clock, events }: Household, input: He
 export async function updateHead(
   { writes, clock, events }: Household,
   id: string,
-  { version, ...input }: HeadInput & { version: number },
+  { version, story, ...input }: HeadInput & { version: number },
 ): Promise<Head> {
   const head = await writes.run(async (manager) => {
     const row = await present(manager, id);
     if (row.version !== version) throw stale(toHead(row));
-    return manager.save(HeadEntity, { ...row, ...input, version: version + 1, updatedAt: clock.now() });
+    return manager.save(HeadEntity, {
+      ...row,
+      ...input,
+      story: story ?? row.story,
+      version: version + 1,
+      updatedAt: clock.now(),
+    });
   });
   events.tell('heads');
   return toHead(head);
