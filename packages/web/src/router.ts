@@ -68,6 +68,12 @@ export const router = createRouter({
       meta: { title: 'Ingredient' },
     },
     {
+      path: '/benches',
+      name: 'benches',
+      component: () => import('./views/BenchesView.vue'),
+      meta: { title: 'Small benches' },
+    },
+    {
       path: '/masks/:id',
       name: 'mask',
       component: () => import('./views/MaskView.vue'),

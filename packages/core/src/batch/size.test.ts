@@ -34,7 +34,7 @@ describe('sizeBowl', () => {
       fc.property(anyHead, anyMask, (change, mask) => {
         const bowl = sizeBowl(head(change), mask, CATALOGUE, us);
         expect(bowl.brokenCaps).toEqual([]);
-        expect(bowl.madeMillilitres).toBeGreaterThanOrEqual(bowl.needMillilitres * (1 - 1e-9));
+        expect(bowl.madeMillilitres).toBeGreaterThanOrEqual(bowl.needMillilitres * (1 - 2e-9));
         expect(bowl.chanceShort).toBeLessThanOrEqual(0.15 + 1e-6);
         // Volume and mass are conserved: raw → bowl → head + losses.
         const fromLines = bowl.lines.reduce((sum, l) => sum + l.bowlMillilitres, 0);
@@ -160,7 +160,7 @@ describe('sizeBowl', () => {
     for (const yolks of [3, 6]) {
       const bowl = sizeBowl(head(), yolk, CATALOGUE, { ...us, lockedGrams: { 'egg-yolk': 17 * yolks } });
       expect(line(bowl, 'egg-yolk')).toMatchObject({ pieces: yolks, isLocked: true });
-      expect(bowl.madeMillilitres).toBeGreaterThanOrEqual(bowl.needMillilitres * (1 - 1e-9));
+      expect(bowl.madeMillilitres).toBeGreaterThanOrEqual(bowl.needMillilitres * (1 - 2e-9));
     }
     const six = sizeBowl(head(), yolk, CATALOGUE, { ...us, lockedGrams: { 'egg-yolk': 17 * 6 } });
     expect(line(six, 'yogurt').grams).toBeGreaterThan(line(free, 'yogurt').grams);

@@ -2,7 +2,7 @@ import { tz } from '@date-fns/tz';
 import { addDays } from 'date-fns';
 import { ingredientById, type Catalogue } from '../ingredient';
 import type { Mask } from '../mask';
-import { schoolOf, type ProteinSchool, type Schools } from './schools';
+import { schoolOf, type ProteinSchool, type Schools } from './schooled';
 import type { HeadStory, Treatment } from './story';
 
 /** What a mask does to the rhythm of a head. */

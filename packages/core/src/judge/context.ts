@@ -2,7 +2,7 @@ import type { Wearer } from '../batch';
 import type { Catalogue, Ingredient } from '../ingredient';
 import { ingredientById } from '../ingredient';
 import type { Mask } from '../mask';
-import type { Schools } from './schools';
+import type { Schools } from './schooled';
 import type { HeadStory } from './story';
 
 /** A head as far as judgement goes. */

@@ -14,6 +14,7 @@ import {
   rankMasks,
   rhythmsOf,
   schooled,
+  SCHOOL_CHOICES,
   SCHOOLS,
   stopsFor,
   type HeadStory,
@@ -217,9 +218,10 @@ describe('schools', () => {
   });
 
   it('have two sides at least, a default among them, and a reason', () => {
-    for (const { options, usual, because } of SCHOOLS) {
-      expect(options.length).toBeGreaterThanOrEqual(2);
-      expect(options.map(({ id }) => id)).toContain(usual);
+    expect(SCHOOLS.map(({ id }) => id).sort()).toEqual(Object.keys(SCHOOL_CHOICES).sort());
+    for (const { id, options, usual, because } of SCHOOLS) {
+      expect(options.map((one) => one.id).sort()).toEqual([...SCHOOL_CHOICES[id]].sort());
+      expect(usual).toBe(SCHOOL_CHOICES[id][0]);
       expect(because).not.toBe('');
     }
   });

@@ -5,7 +5,7 @@ import { quantile } from '../statistic';
 import { beatsOf, rhythmsOf, type Wore } from './cadence';
 import { cautionsFor, livelyNewTo, type Caution } from './cautions';
 import { judged } from './context';
-import { schooled, type Schools } from './schools';
+import { schooled, type Schools } from './schooled';
 import type { Stock } from './stockNow';
 import { PATCH_HOURS, patchState, type HeadStory } from './story';
 
@@ -91,7 +91,7 @@ const POINTS = {
   /** For each hour from knife to rinse. */
   hour: -0.5,
   stains: -0.4,
-  new: -0.8,
+  new: -0.5,
   heavy: -2,
   stings: -1,
 } as const;

@@ -1,10 +1,8 @@
-import type { Catalogue } from '../ingredient';
-import { ingredientById } from '../ingredient';
-import { isRawEgg, leavesBits, type Mask } from '../mask';
+import type { SchoolId } from './schooled';
 
 /** A question on which makers disagree, with what either side says in two lines, and our default with its reason. */
 export interface School {
-  readonly id: string;
+  readonly id: SchoolId;
   readonly question: string;
   readonly options: readonly { readonly id: string; readonly words: string; readonly says: string }[];
   readonly usual: string;
@@ -12,7 +10,7 @@ export interface School {
 }
 
 /** Common practice, no published source; defaults and reasons are ours. */
-export const SCHOOLS = [
+export const SCHOOLS: readonly School[] = [
   {
     id: 'protein',
     question: 'How often protein',
@@ -105,47 +103,4 @@ export const SCHOOLS = [
     usual: 'as-mask',
     because: 'A labelled jar in the cold for a day is fine where nothing in it objects; the clock is kept for you.',
   },
-] as const satisfies readonly School[];
-export type SchoolId = (typeof SCHOOLS)[number]['id'];
-export type ProteinSchool = 'often' | 'weekly' | 'monthly' | 'seldom';
-
-/** What a household chose; a question it left alone goes by the usual. */
-export type Schools = Readonly<Partial<Record<SchoolId, string>>>;
-
-export function schoolOf(schools: Schools, id: SchoolId): string {
-  const school = SCHOOLS.find((one) => one.id === id) as School;
-  const chosen = schools[id];
-  return school.options.some((option) => option.id === chosen) ? (chosen as string) : school.usual;
-}
-
-/**
- * A mask as this household makes it. It never loosens what an ingredient forbids: raw egg gets no warmth, no warm rinse
- * and no long wear, whatever is chosen.
- * @throws RangeError for an unknown ingredient
- */
-export function schooled(mask: Mask, schools: Schools, catalogue: Catalogue): Mask {
-  const rows = mask.parts.map(({ ingredientId }) => ingredientById(catalogue, ingredientId));
-  const egg = rows.some(isRawEgg);
-  const { wear, rinse } = mask;
-  const choice = (id: SchoolId): string => schoolOf(schools, id);
-  const aim = { short: wear.minimumMinutes, long: wear.limitMinutes }[choice('wear')] ?? wear.aimMinutes;
-  const temperature = { cool: 'cool-to-lukewarm', warm: 'warm' } as const;
-  const shampoos = { none: 0, twice: 2 } as const;
-  const state = choice('hair-state');
-  const warmth = choice('warmth');
-  return {
-    ...mask,
-    ...(state === 'as-mask' ? {} : { hairState: state as NonNullable<Mask['hairState']> }),
-    heat: egg || mask.heat === 'never' || warmth === 'none' ? 'never' : warmth === 'cap' ? 'cap' : mask.heat,
-    wear: { ...wear, aimMinutes: aim },
-    rinse: {
-      ...rinse,
-      temperature: egg
-        ? 'cool-to-lukewarm'
-        : (temperature[choice('rinse') as keyof typeof temperature] ?? rinse.temperature),
-      shampoos: shampoos[choice('shampoo') as keyof typeof shampoos] ?? rinse.shampoos,
-    },
-    strained: mask.strained && (choice('strain') !== 'if-bits' || !rows.some(leavesBits)),
-    keeping: choice('keep') === 'same-day' ? 'same-day' : mask.keeping,
-  };
-}
+];

@@ -18,19 +18,30 @@ export function stockNow(lots: readonly Lot[], catalogue: Catalogue, climate: Cl
   const turningGrams = new Map<string, number>();
   const add = (to: Map<string, number>, id: string, grams: number): unknown => to.set(id, (to.get(id) ?? 0) + grams);
   for (const lot of lots) {
-    const row = catalogue.get(lot.ingredientId);
-    if (!row) continue;
-    if (lot.state === 'raw') {
-      add(usableGrams, lot.ingredientId, cookedGrams(lot, catalogue));
-      continue;
-    }
-    const { endsAt, isPast, ripeness } = windowOf(row, lotPast(lot), climate, now);
-    const isReady = !ripeness || ripeness.stage === 'ready' || ripeness.stage === 'last-day';
-    if (isPast || !isReady) continue;
-    add(usableGrams, lot.ingredientId, lot.grams);
-    if (endsAt - now <= TURNS_WITHIN_HOURS * 3_600_000) add(turningGrams, lot.ingredientId, lot.grams);
+    const state = stateOf(lot, catalogue, climate, now);
+    if (state === 'not') continue;
+    add(usableGrams, lot.ingredientId, lot.state === 'raw' ? cookedGrams(lot, catalogue) : lot.grams);
+    if (state === 'turning') add(turningGrams, lot.ingredientId, lot.grams);
   }
   return { usableGrams, turningGrams };
+}
+
+/** Lots that would be lost by tomorrow evening. */
+export const turningLots = (
+  lots: readonly Lot[],
+  catalogue: Catalogue,
+  climate: Climate,
+  now: number,
+): ReadonlySet<string> =>
+  new Set(lots.filter((lot) => stateOf(lot, catalogue, climate, now) === 'turning').map(({ id }) => id));
+
+function stateOf(lot: Lot, catalogue: Catalogue, climate: Climate, now: number): 'usable' | 'turning' | 'not' {
+  const row = catalogue.get(lot.ingredientId);
+  if (!row) return 'not';
+  if (lot.state === 'raw') return 'usable';
+  const { endsAt, isPast, ripeness } = windowOf(row, lotPast(lot), climate, now);
+  if (isPast || (ripeness && ripeness.stage !== 'ready' && ripeness.stage !== 'last-day')) return 'not';
+  return endsAt - now <= TURNS_WITHIN_HOURS * 3_600_000 ? 'turning' : 'usable';
 }
 
 const HUNDRED = 100;

@@ -5,31 +5,45 @@ import { SPOON_SETS } from '../measure';
 import type { Lot } from '../shelf';
 import { aLot, DAY, STILL, T0 } from '../shelf/testing';
 import { anAdult, aProfile } from '../testing';
-import { suggestBowls } from '.';
+import { bestOf, NO_STORY, rankMasks, stockNow, suggestionFor, type RankedHead } from '.';
 
 const lot: typeof aLot = (id, ingredientId, change = {}) =>
   aLot(id, ingredientId, { state: 'cut', grams: 120, ...change });
-const heads = [
-  { headId: 'long', head: { profile: aProfile({ stretchedLengthCentimetres: 60 }), wearer: anAdult } },
-  { headId: 'short', head: { profile: aProfile({ stretchedLengthCentimetres: 12 }), wearer: anAdult } },
-];
-const suggest = (lots: Lot[], now = T0) =>
-  suggestBowls(BUILT_IN_MASKS, heads, lots, CATALOGUE, STILL, SPOON_SETS.us, now);
+const head = (id: string, stretchedLengthCentimetres: number): RankedHead => ({
+  id,
+  profile: aProfile({ stretchedLengthCentimetres }),
+  wearer: anAdult,
+  story: NO_STORY,
+  wore: [],
+});
+const heads = [head('long', 60), head('short', 12)];
+const suggest = (lots: Lot[], now = T0) => {
+  const stock = stockNow(lots, CATALOGUE, STILL, now);
+  const wish = { now, timeZone: 'UTC', schools: {} };
+  const rankings = Object.fromEntries(
+    heads.map((one) => [one.id, rankMasks(BUILT_IN_MASKS, one, stock, CATALOGUE, wish)]),
+  );
+  const best = bestOf(rankings, ['long', 'short']);
+  if (!best) return undefined;
+  const mask = BUILT_IN_MASKS.find(({ id }) => id === best.ranked.maskId)!;
+  const who = heads.find(({ id }) => id === best.headId)!;
+  const sized = suggestionFor(mask, who.id, who, lots, CATALOGUE, STILL, SPOON_SETS.us, now);
+  return { ...sized, score: best.ranked.score };
+};
 const pantry = ['olive-oil', 'honey', 'yogurt', 'jojoba-oil', 'milk'].map((id) =>
   lot(id, id, { state: 'opened', grams: 600 }),
 );
 
-describe('suggestBowls', () => {
+describe('the suggestion', () => {
   it('uses up what turns tonight, and says what it saves', () => {
-    const [best] = suggest([lot('half', 'avocado', { grams: 136 }), ...pantry]);
-    expect(best!.mask.parts.some(({ ingredientId }) => ingredientId === 'avocado')).toBe(true);
-    expect(best!.saves.map(({ lotId }) => lotId)).toContain('half');
+    const best = suggest([lot('half', 'avocado', { grams: 136 }), ...pantry]);
+    expect(best?.mask.parts.some(({ ingredientId }) => ingredientId === 'avocado')).toBe(true);
+    expect(best?.saves.map(({ lotId }) => lotId)).toContain('half');
   });
 
   it('is the better the more is in the house', () => {
-    const scores = (lots: Lot[]) => suggest(lots)[0]!.score;
     const half = lot('half', 'avocado', { grams: 136 });
-    expect(scores([half, ...pantry])).toBeGreaterThan(scores([half]));
+    expect(suggest([half, ...pantry])!.score).toBeGreaterThan(suggest([half])?.score ?? -Infinity);
   });
 
   it('counts what is not ripe as missing', () => {
@@ -39,23 +53,36 @@ describe('suggestBowls', () => {
       pieceGrams: 133,
       touches: [{ at: new Date(T0).toISOString(), stage: 'unripe' }],
     });
-    for (const { mask, missing, bowl } of suggest([half, hard, ...pantry])) {
+    expect(stockNow([half, hard], CATALOGUE, STILL, T0).usableGrams.get('avocado')).toBe(66);
+    for (const mask of BUILT_IN_MASKS) {
+      const { bowl, missing } = suggestionFor(
+        mask,
+        'long',
+        heads[0]!,
+        [half, hard, ...pantry],
+        CATALOGUE,
+        STILL,
+        SPOON_SETS.us,
+        T0,
+      );
       const wanted = bowl.lines.find(({ ingredientId }) => ingredientId === 'avocado')?.grams ?? 0;
       const short = missing.find(({ ingredientId }) => ingredientId === 'avocado')?.grams ?? 0;
       expect([mask.id, short]).toEqual([mask.id, expect.closeTo(Math.max(0, wanted - 66), 6)]);
     }
   });
 
-  it('does not depend on the order in which things lie there', () => {
-    const lots = [lot('half', 'avocado'), lot('papaya', 'papaya'), ...pantry];
-    expect(suggest([...lots].reverse())[0]).toMatchObject({
-      headId: suggest(lots)[0]!.headId,
-      mask: suggest(lots)[0]!.mask,
-    });
+  it('counts dry rice as the cream that it makes', () => {
+    const rice = aLot('rice', 'rice-cream', { state: 'raw', grams: 100 });
+    expect(stockNow([rice], CATALOGUE, STILL, T0).usableGrams.get('rice-cream')).toBeGreaterThan(300);
   });
 
-  it('is silent where nothing turns, and never saves what is past', () => {
-    expect(suggest(pantry)).toEqual([]);
-    expect(suggest([lot('half', 'avocado')], T0 + 3 * DAY)).toEqual([]);
+  it('does not depend on the order in which things lie there', () => {
+    const lots = [lot('half', 'avocado'), lot('papaya', 'papaya'), ...pantry];
+    const [one, other] = [suggest(lots), suggest([...lots].reverse())];
+    expect([other?.headId, other?.mask.id]).toEqual([one?.headId, one?.mask.id]);
+  });
+
+  it('saves nothing that is past', () => {
+    expect(suggest([lot('half', 'avocado')], T0 + 3 * DAY)?.saves ?? []).toEqual([]);
   });
 });

@@ -1,6 +1,7 @@
 import { NO_CHOICES, type BowlChoices, type Head, type MakingChoice } from '@amber-ladle/contract';
 import { demandFor, lossesOf, millilitresToMake, totalDemand, type SizedHead } from '@amber-ladle/core/batch';
 import type { HairProfile } from '@amber-ladle/core/hair';
+import { schooled } from '@amber-ladle/core/judge';
 import type { Mask } from '@amber-ladle/core/mask';
 import { quantile } from '@amber-ladle/core/statistic';
 import { useSessionStorage } from '@vueuse/core';
@@ -39,7 +40,10 @@ export function useBench(head: Ref<Head | undefined>, book: Ref<Mask | undefined
   );
 
   const swaps = useSwaps(book, choices);
-  const { mask } = swaps;
+  /** With its swaps made, and as this household makes it. */
+  const mask = computed(() =>
+    swaps.mask.value ? schooled(swaps.mask.value, household.settings.schools, household.catalogue) : undefined,
+  );
 
   const heads = computed<readonly SizedHead[]>(() =>
     head.value && profile.value

@@ -1,33 +1,40 @@
+import { bestOf } from '@amber-ladle/core/judge';
 import { computed } from 'vue';
 import { useHousehold } from '../stores/household';
 import { useShelf } from '../stores/shelf';
 import { plain, sizing } from '../workers/sizing';
 import { useNewest } from './useNewest';
+import { useRanking } from './useRanking';
 
-/** The one bowl worth making now for what would be lost otherwise, worked out beside the screen. */
+/** The one bowl worth making now: the best of everybody's ranking, sized, with what it saves and what is missing. */
 export function useSuggestion() {
   const household = useHousehold();
   const shelf = useShelf();
-  /** Looked at anew every quarter of an hour, and whenever something changes. */
-  const QUARTER = 900_000;
-  const quarter = computed(() => Math.floor(household.moment / QUARTER) * QUARTER);
-  const wish = computed(() =>
-    shelf.isReady && household.heads.length > 0
-      ? {
-          masks: household.masks,
-          heads: household.heads.map(({ id, profile, ageYears, sensitiveSkin }) => ({
-            headId: id,
-            head: { profile, wearer: { ageYears, sensitiveSkin } },
-          })),
-          lots: shelf.lots,
-          climate: shelf.climate,
-          spoons: household.spoons,
-          now: quarter.value,
-        }
-      : undefined,
+  const ids = computed(() => household.heads.map(({ id }) => id));
+  const { rankings, isWorking: isRanking } = useRanking(
+    ids,
+    computed(() => ({})),
   );
-  const { current, isWorking } = useNewest(wish, ({ masks, heads, lots, climate, spoons, now }) =>
-    sizing().suggest(plain(masks), plain(heads), plain(lots), plain(climate), plain(spoons), now),
-  );
-  return { suggestion: current, isWorking };
+  const best = computed(() => bestOf(rankings.value, ids.value));
+  const wish = computed(() => {
+    const mask = household.maskById(best.value?.ranked.maskId);
+    const head = household.headById(best.value?.headId);
+    return best.value && mask && head ? { mask, head, ...best.value } : undefined;
+  });
+  const { current, isWorking } = useNewest(wish, async ({ mask, head, ranked, runnerUp }) => {
+    const { id, profile, ageYears, sensitiveSkin } = head;
+    const sized = { profile, wearer: { ageYears, sensitiveSkin } };
+    const now = household.moment;
+    const found = await sizing().suggestion(
+      plain(mask),
+      id,
+      plain(sized),
+      plain(shelf.lots),
+      plain(shelf.climate),
+      plain(household.spoons),
+      now,
+    );
+    return { ...found, ranked, runnerUp };
+  });
+  return { suggestion: current, isWorking: computed(() => isWorking.value || isRanking.value) };
 }

@@ -3,6 +3,7 @@ import type { Bowl, KeptWish } from '@amber-ladle/contract';
 import { nextAt } from '@amber-ladle/core/washday';
 import { computed, ref, watch } from 'vue';
 import DayTimeline from '../drawings/DayTimeline.vue';
+import CautionPanel from './CautionPanel.vue';
 import MeasuresCard from './MeasuresCard.vue';
 import { useDayPreview } from '../composables/useDayPreview';
 import { useKeys } from '../composables/useKeys';
@@ -62,6 +63,9 @@ const best = computed(() => {
   return [...own, ...(enough.length > 0 ? enough : masks).slice(0, 3)];
 });
 const nameOf = (subject: string): string => household.maskById(subject)?.name ?? '';
+
+const headsOf = ({ snapshot: { head, others } }: Bowl) =>
+  [head, ...others].flatMap(({ id }) => household.headById(id) ?? []);
 
 const isBeginning = ref(false);
 async function begin(): Promise<void> {
@@ -160,6 +164,14 @@ async function saveRings(count: number): Promise<void> {
         </li>
       </ul>
     </template>
+    <CautionPanel
+      v-for="one in bowls"
+      :key="one.id"
+      :mask="one.snapshot.mask"
+      :heads="headsOf(one)"
+      place="making"
+      class="cautions"
+    />
     <div class="buttons">
       <v-btn
         color="primary"

@@ -5,6 +5,7 @@ import {
   type BowlSummary,
   type Head,
   type HeadInput,
+  type Histories,
   type KeepBowl,
   type MaskInput,
   type MaskVersion,
@@ -34,6 +35,8 @@ export const useHousehold = defineStore('household', () => {
   // The worker reckons with the same catalogue; what is asked of it later waits behind this.
   watch(ownIngredients, (own) => void sizing().learn(plain(own.map(({ row }) => row))));
   const bowls = ref<Page<BowlSummary>>({ items: [], total: 0, offset: 0 });
+  /** What each head has worn, newest first. */
+  const histories = shallowRef<Histories>({});
   const settings = ref<Settings>({ ...DEFAULT_SETTINGS });
   const isReady = ref(false);
   const isDemo = ref(false);
@@ -57,7 +60,14 @@ export const useHousehold = defineStore('household', () => {
     masks: readMasks,
     ingredients: readMasks,
     heads: async () => void (heads.value = await ask<Head[]>('GET', '/heads')),
-    bowls: async () => void (bowls.value = await ask<Page<BowlSummary>>('GET', '/bowls?limit=50')),
+    bowls: async () => {
+      const [page, wore] = await Promise.all([
+        ask<Page<BowlSummary>>('GET', '/bowls?limit=50'),
+        ask<Histories>('GET', '/heads/histories'),
+      ]);
+      bowls.value = page;
+      histories.value = wore;
+    },
     settings: async () => {
       await storing;
       settings.value = await ask<Settings>('GET', '/settings');
@@ -168,6 +178,7 @@ export const useHousehold = defineStore('household', () => {
     ownIngredients,
     catalogue,
     bowls,
+    histories,
     settings,
     spoons,
     isReady,

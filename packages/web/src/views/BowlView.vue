@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import type { Bowl, StockChange } from '@amber-ladle/contract';
+import type { Bowl, StockChange, StopDecision } from '@amber-ladle/contract';
 import type { SizedLine } from '@amber-ladle/core/batch';
 import { writeFraction, kitchenRound, fromMillilitres } from '@amber-ladle/core/measure';
 import { PROFILE_LIMITS } from '@amber-ladle/core/hair';
 import { hasPot, ingredientById } from '@amber-ladle/core/ingredient';
 import { useSessionStorage } from '@vueuse/core';
-import { computed, nextTick, ref, watch } from 'vue';
+import { computed, defineAsyncComponent, nextTick, ref, watch } from 'vue';
 import { v4 as newId } from 'uuid';
 import { useRoute, useRouter } from 'vue-router';
 import HeadDrawing from '../drawings/HeadDrawing.vue';
@@ -32,6 +32,9 @@ import { useShelf } from '../stores/shelf';
 import { COVERAGE_WORDS, SLOT_WORDS } from '../words/mask';
 import { consequenceWords, WISH_WORDS } from '../words/swap';
 import { whySteps } from '../words/why';
+
+/** Comes a moment after the first look; nothing is kept without it, the server sees to that. */
+const CautionPanel = defineAsyncComponent(() => import('../parts/CautionPanel.vue'));
 
 const household = useHousehold();
 const notice = useNotice();
@@ -171,8 +174,25 @@ function lyingGrams(line: SizedLine): number | undefined {
   return grams && Math.abs(grams - line.pieceGrams) > 1 ? Math.round(grams) : undefined;
 }
 
+/** What was decided against stops, and how many stops still want a word. */
+const decisions = ref<StopDecision[]>([]);
+const openStops = ref(0);
+function onDecided(said: StopDecision[], open: number): void {
+  decisions.value = said;
+  openStops.value = open;
+}
+const wearers = computed(() => [
+  ...(head.value ? [head.value] : []),
+  ...others.sharing.value,
+  ...apart.value.map(({ person }) => person),
+]);
+
 /** A bowl for now takes from the shelf, after a look; one for another day is planned. */
 function keepOrAsk(): void {
+  if (openStops.value > 0) {
+    notice.show('A stop above wants a word first.');
+    return;
+  }
   if (dayOffset.value === 0 && drawPlan.hasAny.value && apart.value.length === 0) isDrawing.value = true;
   else void keep();
 }
@@ -206,7 +226,9 @@ async function keep(draw?: StockChange): Promise<void> {
     const kept: Bowl[] = [];
     for (const [i, wish] of wishes.entries()) {
       const id = (keepingIds[i] ??= newId());
-      kept.push(await household.keepBowl({ id, maskId: book.value.id, ...wish, ...planned }));
+      kept.push(
+        await household.keepBowl({ id, maskId: book.value.id, ...wish, ...planned, decisions: decisions.value }),
+      );
     }
     keepingIds = [];
     const [first] = kept;
@@ -417,6 +439,7 @@ async function saveToHead(): Promise<void> {
       </section>
       <TexturePanel v-if="bowl && mask.texture !== 'oil'" :bowl="bowl" :catalogue="household.catalogue" />
       <MindList v-if="bowl" :bowl="bowl" :mask="mask" :catalogue="household.catalogue" />
+      <CautionPanel :mask="mask" :heads="wearers" place="choosing" decides @decided="onDecided" />
       <ul v-if="remarks.length > 0" class="plain-list remarks">
         <li v-for="remark in remarks" :key="remark">{{ remark }}</li>
       </ul>

@@ -1,11 +1,14 @@
 <script setup lang="ts">
 import { headInputSchema, type HeadInput } from '@amber-ladle/contract';
+import { NO_STORY, type HeadStory } from '@amber-ladle/core/judge';
 import { scalpAreaAtAge, type HairProfile } from '@amber-ladle/core/hair';
 import { useForm } from 'vee-validate';
 import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import HeadDrawing from '../drawings/HeadDrawing.vue';
 import ProfileFields from '../parts/ProfileFields.vue';
+import RhythmPanel from '../parts/RhythmPanel.vue';
+import StoryFields from '../parts/StoryFields.vue';
 import { ApiError } from '../api/client';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
@@ -31,11 +34,12 @@ const blank = (): HeadInput => ({
     scalpAreaSquareCentimetres: scalpAreaAtAge(30),
     style: 'loose',
   },
+  story: NO_STORY,
 });
 const inputOf = (): HeadInput => {
   if (!saved.value) return blank();
-  const { name, note, ageYears, sensitiveSkin, profile } = saved.value;
-  return { name, note, ageYears, sensitiveSkin, profile };
+  const { name, note, ageYears, sensitiveSkin, profile, story } = saved.value;
+  return { name, note, ageYears, sensitiveSkin, profile, story };
 };
 
 const { defineField, errors, handleSubmit, resetForm, setErrors, values, setFieldValue, meta } = useForm<HeadInput>({
@@ -49,6 +53,10 @@ const [sensitiveSkin] = defineField('sensitiveSkin');
 const profile = computed<HairProfile>({
   get: () => values.profile,
   set: (value) => setFieldValue('profile', value),
+});
+const story = computed<HeadStory>({
+  get: () => values.story ?? NO_STORY,
+  set: (value) => setFieldValue('story', value),
 });
 /** The row that is being typed over: it stays when another device changes it meanwhile, so that the server can tell. */
 const typedOver = ref(saved.value);
@@ -110,6 +118,7 @@ async function remove(): Promise<void> {
       <div>
         <HeadDrawing :profile="profile" @length="profile = { ...profile, stretchedLengthCentimetres: $event }" />
         <p class="quiet hint">Hold a strand straight and read where it ends; coils shrink to half or less.</p>
+        <RhythmPanel v-if="saved" :head="saved" />
       </div>
       <div class="form">
         <div class="pair">
@@ -127,6 +136,7 @@ async function remove(): Promise<void> {
         </div>
         <ProfileFields v-model="profile" show-scalp />
         <v-switch v-model="sensitiveSkin" label="Sensitive skin" />
+        <StoryFields v-model="story" />
         <v-textarea v-model="note" label="Note" rows="2" auto-grow :error-messages="errors.note" maxlength="500" />
         <p class="actions">
           <v-btn color="primary" type="submit" :loading="isSaving">{{ isNew ? 'Save and size a bowl' : 'Save' }}</v-btn>

@@ -2,6 +2,8 @@
 import { FAMILIES, ingredientById, type Family } from '@amber-ladle/core/ingredient';
 import { BUILT_IN_MASKS, NEEDS, type Mask, type Need } from '@amber-ladle/core/mask';
 import { computed, ref } from 'vue';
+import RankedMasks from '../parts/RankedMasks.vue';
+import { useRanking } from '../composables/useRanking';
 import FormulaBar from '../drawings/FormulaBar.vue';
 import { useHousehold } from '../stores/household';
 import { FAMILY_WORDS } from '../words/family';
@@ -18,6 +20,20 @@ const mostMinutes = ref<number | null>(null);
 const needs = NEEDS.map((value) => ({ value, title: NEED_WORDS[value] }));
 const families = FAMILIES.map((value) => ({ value, title: FAMILY_WORDS[value] }));
 const slots = (['before-shampoo', 'after-shampoo'] as const).map((value) => ({ value, title: SLOT_WORDS[value] }));
+/** For whom, and what today allows; nobody shows the book as it is. */
+const headId = ref<string | null>(null);
+const people = computed(() => household.heads.map(({ id, name }) => ({ value: id, title: `for ${name}, now` })));
+const noEgg = ref(false);
+const { rankings, isWorking } = useRanking(
+  computed(() => (headId.value ? [headId.value] : [])),
+  computed(() => ({
+    minutes: mostMinutes.value ?? undefined,
+    slot: slot.value === 'before-shampoo' || slot.value === 'after-shampoo' ? slot.value : undefined,
+    without: noEgg.value ? (['egg'] as const) : [],
+  })),
+);
+const ranking = computed(() => (headId.value ? rankings.value[headId.value] : undefined));
+
 const times = [40, 60, 90, 150].map((value) => ({ value, title: `within ${writeMinutes(value)}` }));
 
 const totalMinutes = (mask: Mask): number => mask.handsOnMinutes + mask.wear.aimMinutes;
@@ -32,12 +48,19 @@ const words = (mask: Mask): string =>
     .join(' ')
     .toLowerCase();
 
-const shown = computed(() =>
+/** What the ranking judges by itself is left to it, so that it can say why not. */
+const found = computed(() =>
   household.masks.filter(
     (mask) =>
       words(mask).includes((search.value ?? '').trim().toLowerCase()) &&
       (!need.value || mask.needs.includes(need.value)) &&
-      (!family.value || familiesOf(mask).includes(family.value)) &&
+      (!family.value || familiesOf(mask).includes(family.value)),
+  ),
+);
+const foundIds = computed(() => new Set(found.value.map(({ id }) => id)));
+const shown = computed(() =>
+  found.value.filter(
+    (mask) =>
       (!slot.value || mask.slot === slot.value || mask.slot === 'either') &&
       (!mostMinutes.value || totalMinutes(mask) <= mostMinutes.value),
   ),
@@ -51,6 +74,7 @@ const shown = computed(() =>
       <span class="does">
         <v-btn color="primary" :to="{ name: 'mask-new' }">Write one</v-btn>
         <v-btn variant="text" color="primary" :to="{ name: 'ingredients' }">Ingredients</v-btn>
+        <v-btn variant="text" color="primary" :to="{ name: 'benches' }">Small benches</v-btn>
       </span>
     </div>
     <div class="filters">
@@ -60,27 +84,44 @@ const shown = computed(() =>
       <v-select v-model="slot" :items="slots" label="When" clearable />
       <v-select v-model="mostMinutes" :items="times" label="Time" clearable />
     </div>
-    <p class="quiet" role="status">{{ shown.length }} of {{ household.masks.length }} masks</p>
-    <p v-if="shown.length === 0" class="empty">
-      None like that. Clear a filter, or
-      <RouterLink class="quiet-link" :to="{ name: 'mask-new' }">write it yourself</RouterLink>.
-    </p>
-    <ul class="plain-list rows book">
-      <li v-for="mask in shown" :key="mask.id">
-        <RouterLink :to="{ name: 'mask', params: { id: mask.id } }">
-          <span
-            ><span class="serif name">{{ mask.name }}</span>
-            <span v-if="!builtIn.has(mask.id)" class="quiet own"> your own, version {{ mask.version }}</span></span
-          >
-          <FormulaBar :parts="mask.parts" />
-          <span>{{ mask.summary }}</span>
-          <span class="quiet meta">
-            {{ [...mask.needs.map((n) => NEED_WORDS[n]), SLOT_WORDS[mask.slot]].join(', ') }} ·
-            <span class="figures">{{ writeMinutes(totalMinutes(mask)) }}</span>
-          </span>
-        </RouterLink>
-      </li>
-    </ul>
+    <div class="whom">
+      <v-select
+        v-model="headId"
+        :items="people"
+        label="Order"
+        placeholder="as in the book"
+        persistent-placeholder
+        clearable
+      />
+      <v-switch v-if="headId" v-model="noEgg" label="no smell of egg" />
+    </div>
+    <template v-if="headId">
+      <RankedMasks v-if="ranking" :ranking="ranking" :head-id="headId" :shown-ids="foundIds" />
+      <p v-else-if="isWorking" class="quiet" role="status">Looking …</p>
+    </template>
+    <template v-else>
+      <p class="quiet" role="status">{{ shown.length }} of {{ household.masks.length }} masks</p>
+      <p v-if="shown.length === 0" class="empty">
+        None like that. Clear a filter, or
+        <RouterLink class="quiet-link" :to="{ name: 'mask-new' }">write it yourself</RouterLink>.
+      </p>
+      <ul class="plain-list rows book">
+        <li v-for="mask in shown" :key="mask.id">
+          <RouterLink :to="{ name: 'mask', params: { id: mask.id } }">
+            <span
+              ><span class="serif name">{{ mask.name }}</span>
+              <span v-if="!builtIn.has(mask.id)" class="quiet own"> your own, version {{ mask.version }}</span></span
+            >
+            <FormulaBar :parts="mask.parts" />
+            <span>{{ mask.summary }}</span>
+            <span class="quiet meta">
+              {{ [...mask.needs.map((n) => NEED_WORDS[n]), SLOT_WORDS[mask.slot]].join(', ') }} ·
+              <span class="figures">{{ writeMinutes(totalMinutes(mask)) }}</span>
+            </span>
+          </RouterLink>
+        </li>
+      </ul>
+    </template>
   </div>
 </template>
 
@@ -99,6 +140,14 @@ const shown = computed(() =>
   grid-template-columns: 2fr 1fr 1fr 1fr 1fr;
   gap: 10px;
   margin: 14px 0 10px;
+}
+.whom {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+}
+.whom > :first-child {
+  flex: 0 1 280px;
 }
 .book {
   columns: 2;

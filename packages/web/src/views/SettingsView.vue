@@ -2,6 +2,7 @@
 import type { Settings } from '@amber-ladle/contract';
 import { SPOON_SETS, spoonMillilitres, spoonName, type MeasureSystem } from '@amber-ladle/core/measure';
 import { computed } from 'vue';
+import SchoolsPanel from '../parts/SchoolsPanel.vue';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
 
@@ -91,6 +92,13 @@ const zones = Intl.supportedValuesOf('timeZone');
         class="narrow"
         @update:model-value="change({ theme: $event })"
       />
+    </section>
+    <section>
+      <h2>Where makers disagree</h2>
+      <p class="quiet">
+        What you choose holds in steps, times, ranking and cautions; a mask’s own rules and raw egg go first.
+      </p>
+      <SchoolsPanel />
     </section>
     <section>
       <h2>Where you are</h2>

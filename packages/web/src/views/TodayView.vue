@@ -2,6 +2,7 @@
 import { DEFAULT_ENOUGH_CHANCE, demandFor, lossesOf, millilitresToMake } from '@amber-ladle/core/batch';
 import { ingredientById } from '@amber-ladle/core/ingredient';
 import { kitchenRound } from '@amber-ladle/core/measure';
+import { beatsOf } from '@amber-ladle/core/judge';
 import { quantile } from '@amber-ladle/core/statistic';
 import { computed, onMounted } from 'vue';
 import BowlList from '../parts/BowlList.vue';
@@ -10,6 +11,8 @@ import { useSuggestion } from '../composables/useSuggestion';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
 import { useShelf } from '../stores/shelf';
+import { reasonSentence, RHYTHM_WORDS } from '../words/judge';
+import { writeDay } from '../words/when';
 import { amountWords, leftWords, lotInSentence, lotName, untilWords } from '../words/shelf';
 
 /** What turns today, what is ready soon, which bowls run, and one bowl worth making. */
@@ -62,13 +65,37 @@ const worth = computed(() => {
   const isPlural = saved.length > 1 || /[^s]s$/.test(saved[0] ?? '');
   const turns = isPlural ? 'turn' : 'turns';
   const list = saved.length > 1 ? `${saved.slice(0, -1).join(', ')} and ${saved.at(-1)}` : (saved[0] ?? '');
+  const size = `${kitchenRound(found.bowl.madeMillilitres)} mL, enough for ${head?.name ?? 'one head'}`;
+  const second = household.maskById(found.runnerUp?.maskId);
   return {
     found,
     head,
-    reason: `${list[0]?.toUpperCase()}${list.slice(1)} ${turns} by tomorrow: ${kitchenRound(found.bowl.madeMillilitres)} mL, enough for ${head?.name ?? 'one head'}.`,
+    reason:
+      saved.length > 0
+        ? `${list[0]?.toUpperCase()}${list.slice(1)} ${turns} by tomorrow: ${size}.`
+        : `${reasonSentence(found.ranked.terms, household.catalogue)} ${size}.`,
+    why: saved.length > 0 ? reasonSentence(found.ranked.terms, household.catalogue) : '',
+    second:
+      second && found.runnerUp
+        ? `Next best: ${second.name}. ${reasonSentence(found.runnerUp.terms, household.catalogue)}`
+        : '',
     beside: buy.length > 0 ? `Still missing, or not ripe: ${buy.join(', ')}.` : 'Everything else is in the house.',
   };
 });
+
+/** Who may have what again, where it is time. */
+const due = computed(() =>
+  household.heads.flatMap((head) =>
+    beatsOf(household.histories[head.id] ?? [], household.settings.schools, head.story, zone.value)
+      .filter(({ dueAt }) => dueAt <= household.moment)
+      .map(({ rhythm, lastAt }) => ({
+        id: head.id,
+        key: `${head.id} ${rhythm}`,
+        name: head.name,
+        words: `${RHYTHM_WORDS[rhythm]}, last ${writeDay(lastAt, household.now(), zone.value)}`,
+      })),
+  ),
+);
 
 /** What each head takes of its last mask again. */
 const people = computed(() =>
@@ -97,7 +124,9 @@ const people = computed(() =>
     <section v-if="worth" class="worth" aria-labelledby="worth" data-test="suggestion">
       <h2 id="worth">{{ worth.found.mask.name }} for {{ worth.head?.name }}</h2>
       <p>{{ worth.reason }}</p>
+      <p v-if="worth.why">{{ worth.why }}</p>
       <p class="quiet">{{ worth.beside }}</p>
+      <p v-if="worth.second" class="quiet">{{ worth.second }}</p>
       <v-btn
         color="primary"
         size="large"
@@ -139,6 +168,15 @@ const people = computed(() =>
         <RunningBowls />
       </section>
       <section aria-labelledby="people">
+        <template v-if="due.length > 0">
+          <h2>Who is due</h2>
+          <ul class="plain-list" data-test="due">
+            <li v-for="one in due" :key="one.key" class="figures">
+              <RouterLink class="quiet-link" :to="{ name: 'head', params: { id: one.id } }">{{ one.name }}</RouterLink>
+              <span class="quiet">{{ one.words }}</span>
+            </li>
+          </ul>
+        </template>
         <h2 id="people">Size a bowl</h2>
         <ul class="plain-list people">
           <li v-for="{ head, mask, takes, isAgain } in people" :key="head.id">

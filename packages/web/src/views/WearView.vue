@@ -6,6 +6,7 @@ import HeadFromAbove from '../drawings/HeadFromAbove.vue';
 import WearRing from '../drawings/WearRing.vue';
 import WearScale from '../drawings/WearScale.vue';
 import AcidRinsePanel from '../parts/AcidRinsePanel.vue';
+import CautionPanel from '../parts/CautionPanel.vue';
 import LeftOverPanel from '../parts/LeftOverPanel.vue';
 import NoBowlYet from '../parts/NoBowlYet.vue';
 import NumberField from '../parts/NumberField.vue';
@@ -27,6 +28,7 @@ const wearing = useWearing(
 );
 const { life, mask, heads, head, worn, isRinsed, isAllRinsed, isAnew, amounts, doneIds, next } = wearing;
 const { bottle, leftShare, pace, state, decision, needsDecision } = wearing;
+const person = computed(() => household.headById(head.value?.id));
 const choose = (id: string): unknown => router.replace({ query: { ...route.query, head: id } });
 useKeys([
   { keys: [' '], does: 'next section, cap on, rinsed', run: wearing.forward },
@@ -206,6 +208,7 @@ const advice = computed(() => {
     </section>
 
     <template v-if="!life?.endedAt && !isRinsed">
+      <CautionPanel v-if="person" :mask="mask" :heads="[person]" place="wearing" />
       <WearScale v-if="!state" :wear="mask.wear" />
       <dl>
         <dt>Stop</dt>

@@ -19,7 +19,15 @@ import {
   type UpUse,
 } from '@amber-ladle/core/batch';
 import { CATALOGUE, overlaid, type Ingredient } from '@amber-ladle/core/ingredient';
-import { suggestBowls, type Candidate, type Suggestion } from '@amber-ladle/core/judge';
+import {
+  rankMasks,
+  stockNow,
+  suggestionFor,
+  type RankedHead,
+  type Ranking,
+  type RankWish,
+  type Suggestion,
+} from '@amber-ladle/core/judge';
 import type { Mask } from '@amber-ladle/core/mask';
 import type { Spoon } from '@amber-ladle/core/measure';
 import type { Climate, Lot } from '@amber-ladle/core/shelf';
@@ -52,14 +60,26 @@ const sizing = {
     options: AmountOptions,
   ): readonly UpUse[] => masksUsingUp(masks, catalogue, ingredientId, grams, head, options),
   slips: (bowl: SizedBowl, mask: Mask): readonly Slip[] => slips(bowl, mask, catalogue),
-  suggest: (
-    masks: readonly Mask[],
-    heads: readonly Candidate[],
+  suggestion: (
+    mask: Mask,
+    headId: string,
+    head: SizedHead,
     lots: readonly Lot[],
     climate: Climate,
     spoons: readonly Spoon[],
     now: number,
-  ): Suggestion | undefined => suggestBowls(masks, heads, lots, catalogue, climate, spoons, now)[0],
+  ): Suggestion => suggestionFor(mask, headId, head, lots, catalogue, climate, spoons, now),
+  /** Masks for each head, by head. */
+  rank: (
+    masks: readonly Mask[],
+    heads: readonly RankedHead[],
+    lots: readonly Lot[],
+    climate: Climate,
+    wish: RankWish,
+  ): Record<string, Ranking> => {
+    const stock = stockNow(lots, catalogue, climate, wish.now);
+    return Object.fromEntries(heads.map((head) => [head.id, rankMasks(masks, head, stock, catalogue, wish)]));
+  },
   review: (mask: Mask, spoons: readonly Spoon[]): readonly ReviewFinding[] => reviewMask(mask, catalogue, spoons),
 };
 

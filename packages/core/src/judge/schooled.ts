@@ -1,0 +1,58 @@
+import { ingredientById, type Catalogue } from '../ingredient';
+import { isRawEgg, leavesBits, type Mask } from '../mask';
+
+/** The questions on which makers disagree, each with its answers, the usual one first. */
+export const SCHOOL_CHOICES = {
+  protein: ['monthly', 'often', 'weekly', 'seldom'],
+  'hair-state': ['as-mask', 'dry', 'spritzed', 'towel-dried'],
+  warmth: ['as-mask', 'none', 'cap'],
+  wear: ['as-mask', 'short', 'long'],
+  rinse: ['as-mask', 'cool', 'warm'],
+  shampoo: ['as-mask', 'none', 'twice'],
+  strain: ['as-mask', 'if-bits'],
+  keep: ['as-mask', 'same-day'],
+} as const satisfies Record<string, readonly [string, ...string[]]>;
+export type SchoolId = keyof typeof SCHOOL_CHOICES;
+export type ProteinSchool = 'often' | 'weekly' | 'monthly' | 'seldom';
+
+/** What a household chose; a question it left alone goes by the usual. */
+export type Schools = Readonly<Partial<Record<SchoolId, string>>>;
+
+/** What holds for a question: what was chosen, or the usual where nothing was, or something unknown. */
+export function schoolOf(schools: Schools, id: SchoolId): string {
+  const choices: readonly string[] = SCHOOL_CHOICES[id];
+  const chosen = schools[id];
+  return chosen !== undefined && choices.includes(chosen) ? chosen : (choices[0] as string);
+}
+
+/**
+ * A mask as this household makes it. It never loosens what an ingredient forbids: raw egg gets no warmth, no warm rinse
+ * and no long wear, whatever is chosen.
+ * @throws RangeError for an unknown ingredient
+ */
+export function schooled(mask: Mask, schools: Schools, catalogue: Catalogue): Mask {
+  const rows = mask.parts.map(({ ingredientId }) => ingredientById(catalogue, ingredientId));
+  const egg = rows.some(isRawEgg);
+  const { wear, rinse } = mask;
+  const choice = (id: SchoolId): string => schoolOf(schools, id);
+  const aim = { short: wear.minimumMinutes, long: wear.limitMinutes }[choice('wear')] ?? wear.aimMinutes;
+  const temperature = { cool: 'cool-to-lukewarm', warm: 'warm' } as const;
+  const shampoos = { none: 0, twice: 2 } as const;
+  const state = choice('hair-state');
+  const warmth = choice('warmth');
+  return {
+    ...mask,
+    ...(state === 'as-mask' ? {} : { hairState: state as NonNullable<Mask['hairState']> }),
+    heat: egg || mask.heat === 'never' || warmth === 'none' ? 'never' : warmth === 'cap' ? 'cap' : mask.heat,
+    wear: { ...wear, aimMinutes: aim },
+    rinse: {
+      ...rinse,
+      temperature: egg
+        ? 'cool-to-lukewarm'
+        : (temperature[choice('rinse') as keyof typeof temperature] ?? rinse.temperature),
+      shampoos: shampoos[choice('shampoo') as keyof typeof shampoos] ?? rinse.shampoos,
+    },
+    strained: mask.strained && (choice('strain') !== 'if-bits' || !rows.some(leavesBits)),
+    keeping: choice('keep') === 'same-day' ? 'same-day' : mask.keeping,
+  };
+}

@@ -1,0 +1,122 @@
+<script setup lang="ts">
+import { capsFor } from '@amber-ladle/core/batch';
+import { readFormula } from '@amber-ladle/core/exchange';
+import { gramsPerMillilitre, ingredientById } from '@amber-ladle/core/ingredient';
+import { composed, estimateTexture, tightened, type Mask } from '@amber-ladle/core/mask';
+import { kitchenRound } from '@amber-ladle/core/measure';
+import { computed, ref } from 'vue';
+import CautionPanel from './CautionPanel.vue';
+import { useHousehold } from '../stores/household';
+
+/** What a bowl written down anywhere is like: how thick, how much, over which limits, and careful with what. */
+const household = useHousehold();
+const text = ref('');
+const headId = ref<string | null>(household.heads[0]?.id ?? null);
+const people = computed(() => household.heads.map(({ id, name }) => ({ value: id, title: name })));
+const head = computed(() => household.headById(headId.value ?? undefined));
+
+const read = computed(() => {
+  if (text.value.trim() === '') return undefined;
+  try {
+    const { lines } = readFormula(text.value, household.catalogue, household.settings.measureSystem);
+    const clear = lines.flatMap(({ ingredientId, grams, questions }) =>
+      ingredientId && grams && questions.length === 0 ? [{ ingredientId, grams }] : [],
+    );
+    return { clear, unclear: lines.filter(({ questions }) => questions.length > 0).map((line) => line.text) };
+  } catch (error) {
+    return { clear: [], unclear: [], fault: error instanceof Error ? error.message : String(error) };
+  }
+});
+const mask = computed<Mask | undefined>(() => {
+  const amounts = read.value?.clear ?? [];
+  if (amounts.length === 0) return undefined;
+  return tightened<Mask>(
+    {
+      id: 'read',
+      name: 'As written',
+      summary: '',
+      version: 1,
+      needs: [],
+      slot: 'either',
+      coverage: 'roots-to-tips',
+      texture: 'creamy',
+      endsExtraShare: 0,
+      parts: composed(amounts, household.catalogue),
+      heldRatios: [],
+      mixing: 'blender',
+      strained: false,
+      applicator: 'hand',
+      heat: 'cap',
+      wear: { minimumMinutes: 15, aimMinutes: 30, limitMinutes: 60 },
+      rinse: { temperature: 'lukewarm', shampoos: 1, conditioner: true, acidRinse: false },
+      keeping: 'same-day',
+      handsOnMinutes: 0,
+      steps: [],
+    },
+    household.catalogue,
+  );
+});
+const like = computed(() => {
+  const amounts = read.value?.clear ?? [];
+  if (!mask.value || amounts.length === 0) return undefined;
+  const { catalogue } = household;
+  const grams = new Map<string, number>();
+  for (const one of amounts) grams.set(one.ingredientId, (grams.get(one.ingredientId) ?? 0) + one.grams);
+  const millilitres = [...grams].reduce(
+    (sum, [id, weight]) => sum + weight / gramsPerMillilitre(ingredientById(catalogue, id)),
+    0,
+  );
+  const { parts } = mask.value;
+  const wearer = { ageYears: head.value?.ageYears ?? 30, sensitiveSkin: head.value?.sensitiveSkin ?? false };
+  const over = capsFor(mask.value, catalogue, wearer).filter(
+    ({ coefficients, bound }) =>
+      parts.reduce((sum, { ingredientId }, i) => sum + (coefficients[i] ?? 0) * (grams.get(ingredientId) ?? 0), 0) >
+      bound + 1e-6,
+  );
+  return { texture: estimateTexture(amounts, catalogue).texture, millilitres, over: over.map(({ words }) => words) };
+});
+</script>
+
+<template>
+  <section aria-labelledby="reader">
+    <h2 id="reader">What is this bowl like?</h2>
+    <v-textarea
+      v-model="text"
+      label="The measures, one a line"
+      placeholder="2 yolks&#10;3 tbsp olive oil&#10;half a papaya"
+      persistent-placeholder
+      rows="4"
+      auto-grow
+      maxlength="4000"
+      class="text"
+    />
+    <v-select v-model="headId" :items="people" label="For" class="for" />
+    <p v-if="read?.fault" role="alert">{{ read.fault }}</p>
+    <p v-if="read && read.unclear.length > 0" class="quiet">Not read: {{ read.unclear.join(' · ') }}</p>
+    <template v-if="like && mask">
+      <p class="big figures" data-test="like">About {{ kitchenRound(like.millilitres) }} mL, {{ like.texture }}.</p>
+      <p v-for="words in like.over" :key="words" class="over">Over a limit: {{ words }}.</p>
+      <CautionPanel v-if="head" :mask="mask" :heads="[head]" place="choosing" />
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.text {
+  margin-top: 10px;
+}
+.for {
+  max-width: 220px;
+}
+.big {
+  font: 560 1.4rem var(--serif);
+  margin: 6px 0;
+}
+.over {
+  color: var(--clay);
+  font-weight: 600;
+}
+p {
+  margin: 4px 0;
+}
+</style>

@@ -1,0 +1,106 @@
+<script setup lang="ts">
+import type { Head } from '@amber-ladle/contract';
+import { beatsOf, schoolsDisagree } from '@amber-ladle/core/judge';
+import { computed } from 'vue';
+import { useHousehold } from '../stores/household';
+import { RHYTHM_WORDS } from '../words/judge';
+import { untilWords } from '../words/shelf';
+import { writeDay } from '../words/when';
+
+/** The rhythm of a head: what it had when, when it may again, and the year at a glance. */
+const { head } = defineProps<{ head: Head }>();
+const household = useHousehold();
+const zone = computed(() => household.settings.timeZone);
+const wore = computed(() => household.histories[head.id] ?? []);
+const disagrees = computed(() => schoolsDisagree(household.settings.schools, head.story));
+const beats = computed(() =>
+  beatsOf(wore.value, household.settings.schools, head.story, zone.value).map((beat) => ({
+    ...beat,
+    words: RHYTHM_WORDS[beat.rhythm],
+    last: writeDay(beat.lastAt, household.now(), zone.value),
+    again:
+      beat.earliestAt > household.moment
+        ? `again from ${untilWords(beat.earliestAt, household.moment, zone.value)}`
+        : beat.dueAt <= household.moment
+          ? 'it is time'
+          : 'may come again',
+  })),
+);
+
+const DAY = 86_400_000;
+const WEEKS = 53;
+/** A cell for each of the last weeks, with how often the head wore something in it. */
+const weeks = computed(() => {
+  const end = household.moment;
+  return Array.from({ length: WEEKS }, (_, i) => {
+    const from = end - (WEEKS - i) * 7 * DAY;
+    const inWeek = wore.value.filter(({ at }) => Date.parse(at) > from && Date.parse(at) <= from + 7 * DAY);
+    return {
+      from,
+      count: inWeek.length,
+      names: inWeek.map(({ maskId }) => household.maskById(maskId)?.name ?? maskId),
+    };
+  });
+});
+const all = computed(() => weeks.value.reduce((sum, { count }) => sum + count, 0));
+</script>
+
+<template>
+  <section aria-labelledby="rhythm" class="rhythm" data-test="rhythm">
+    <h2 id="rhythm">Rhythm</h2>
+    <p v-if="disagrees" class="warn">Stiff after protein, and the household gives it often: seldom may be kinder.</p>
+    <p v-if="beats.length === 0" class="quiet">Nothing worn yet; the rhythm begins with the first bowl.</p>
+    <ul v-else class="plain-list">
+      <li v-for="beat in beats" :key="beat.rhythm">
+        <b>{{ beat.words }}</b> <span class="quiet">{{ beat.last }}, every {{ beat.intervalDays }} days</span>
+        <span class="again">{{ beat.again }}</span>
+      </li>
+    </ul>
+    <svg v-if="all > 0" viewBox="0 0 530 22" role="img" :aria-label="`${all} bowls worn in a year`">
+      <rect
+        v-for="(week, i) in weeks"
+        :key="week.from"
+        :x="i * 10 + 1"
+        y="2"
+        width="8"
+        height="18"
+        :class="{ worn: week.count > 0, often: week.count > 1 }"
+      >
+        <title>{{ week.names.join(', ') }}</title>
+      </rect>
+    </svg>
+  </section>
+</template>
+
+<style scoped>
+li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 10px;
+  padding: 5px 0;
+  border-bottom: 1px solid var(--rule);
+}
+.again {
+  margin-left: auto;
+}
+.warn {
+  padding-left: 12px;
+  border-left: 3px solid var(--amber-fill);
+}
+svg {
+  display: block;
+  width: 100%;
+  margin-top: 10px;
+}
+rect {
+  fill: none;
+  stroke: var(--rule);
+}
+rect.worn {
+  fill: var(--amber-wash);
+  stroke: var(--amber-fill);
+}
+rect.often {
+  fill: var(--amber-fill);
+}
+</style>

@@ -1,0 +1,71 @@
+import type { HeadStory, RankTerm, Rhythm, TermId } from '@amber-ladle/core/judge';
+import type { Allergen, Catalogue } from '@amber-ladle/core/ingredient';
+import { NEED_WORDS, writeMinutes } from './mask';
+
+export const RHYTHM_WORDS: Readonly<Record<Rhythm, string>> = {
+  protein: 'protein',
+  acid: 'acid',
+  clarifying: 'clarifying',
+  oil: 'oil',
+  deep: 'deep care',
+};
+
+export const COLOUR_WORDS: Readonly<Record<HeadStory['colour'], string>> = {
+  natural: 'its own colour',
+  coloured: 'coloured',
+  bleached: 'bleached',
+};
+
+export const ALLERGEN_WORDS: Readonly<Record<Allergen, string>> = {
+  egg: 'egg',
+  milk: 'milk',
+  nuts: 'nuts',
+  sesame: 'sesame',
+  soy: 'soy',
+  wheat: 'wheat',
+  oats: 'oats',
+  mustard: 'mustard',
+  'bee-products': 'bee products',
+  avocado: 'avocado',
+  banana: 'banana',
+  papaya: 'papaya',
+  mango: 'mango',
+  coconut: 'coconut',
+};
+
+const names = (ids: readonly string[] | undefined, catalogue: Catalogue): string => {
+  const all = (ids ?? []).map((id) => catalogue.get(id)?.name.toLowerCase() ?? id);
+  return all.length > 1 ? `${all.slice(0, -1).join(', ')} and ${all.at(-1)}` : (all[0] ?? '');
+};
+
+/** One reason for or against a mask, in a few words. */
+export function termWords(term: RankTerm, catalogue: Catalogue): string {
+  const { id, needs = [], ingredientIds, minutes = 0, mean = 0 } = term;
+  const words: Readonly<Record<TermId, () => string>> = {
+    need: () => `used for ${needs.map((need) => NEED_WORDS[need]).join(', ')}`,
+    saves: () => `saves ${names(ingredientIds, catalogue)} that turns`,
+    'in-house': () =>
+      ingredientIds && ingredientIds.length > 0
+        ? `wants ${names(ingredientIds, catalogue)}`
+        : 'wants a little more than there is',
+    due: () => 'it is time for it again',
+    rating: () => `liked before (${mean.toFixed(1)} of 5)`,
+    quick: () => `${writeMinutes(minutes)} in all`,
+    stains: () => 'stains',
+    new: () => `new to this head: ${names(ingredientIds, catalogue)}`,
+    heavy: () => 'heavy for hair that goes limp',
+    stings: () => 'can sting or fade colour',
+  };
+  return words[id]();
+}
+
+/** Why it comes first, in one sentence. */
+export function reasonSentence(terms: readonly RankTerm[], catalogue: Catalogue): string {
+  const good = terms.filter(({ points }) => points > 0).map((term) => termWords(term, catalogue));
+  const bad = terms
+    .filter(({ points, id }) => points < -0.3 && id !== 'quick')
+    .map((term) => termWords(term, catalogue));
+  const first = good.length > 0 ? good.join('; ') : 'nothing speaks against it';
+  const sentence = bad.length > 0 ? `${first}; but ${bad.join(', ')}` : first;
+  return `${sentence[0]?.toUpperCase()}${sentence.slice(1)}.`;
+}
