@@ -79,15 +79,15 @@ export async function textWhen(page: Page, selector: string, fits: RegExp): Prom
 }
 
 /**
- * Taps as a finger does: on what stands still. A page that is still filling moves things about between looking and
- * tapping, so a tap that found nothing to land on is tried again.
+ * Presses what stands still. A page that is still filling moves things about between looking and pressing, so a press
+ * that found nothing to land on is tried again.
  */
-export async function tapOn(page: Page, selector: string): Promise<void> {
+async function pressOn(page: Page, selector: string, how: 'tap' | 'click'): Promise<void> {
   for (let tries = 1; ; tries++) {
     try {
       const target = await page.waitForSelector(selector, { visible: true });
       await target?.scrollIntoView();
-      await target?.tap();
+      await target?.[how]();
       return;
     } catch (error) {
       if (tries >= 20) throw error;
@@ -95,6 +95,10 @@ export async function tapOn(page: Page, selector: string): Promise<void> {
     }
   }
 }
+/** As a finger does. */
+export const tapOn = (page: Page, selector: string): Promise<void> => pressOn(page, selector, 'tap');
+/** As a mouse does. */
+export const clickOn = (page: Page, selector: string): Promise<void> => pressOn(page, selector, 'click');
 
 export const millilitres = (text: string): number => Number(/(\d+(?:\.\d+)?) mL/.exec(text)?.[1] ?? NaN);
 
@@ -141,9 +145,9 @@ export async function screenFaults({ page, open }: House, screens: readonly stri
 
 /** Keeps the bowl on the bench without taking from the shelf, whether or not there is something to take. */
 export async function keepWithoutTaking(page: Page): Promise<void> {
-  await page.locator('::-p-text(Keep this bowl)').click();
+  await clickOn(page, '::-p-text(Keep this bowl)');
   await page.waitForSelector('[data-test="takes"], [data-test="kept-made"]');
-  if (await page.$('[data-test="takes"]')) await page.locator('::-p-text(Keep without taking)').click();
+  if (await page.$('[data-test="takes"]')) await clickOn(page, '::-p-text(Keep without taking)');
   await page.waitForSelector('[data-test="kept-made"]');
 }
 

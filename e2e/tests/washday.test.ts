@@ -1,6 +1,16 @@
 import { afterAll, afterEach, beforeAll, expect, it } from 'vitest';
 import type { Page } from 'puppeteer-core';
-import { dayShows, openHouse, post, screenFaults, textWhen, walkDay, type House } from './house';
+import {
+  clickOn,
+  dayShows,
+  keepWithoutTaking,
+  openHouse,
+  post,
+  screenFaults,
+  textWhen,
+  walkDay,
+  type House,
+} from './house';
 
 let house: House;
 beforeAll(async () => {
@@ -75,7 +85,7 @@ it('is walked from start to rinsed by the space bar alone, a reload in every sta
   await tabTo(page, /Close the day/);
   await textWhen(page, 'h1', /^Make$/);
   expect(await running()).toBeNull();
-  await page.locator('::-p-text(What happened)').click();
+  await clickOn(page, '::-p-text(What happened)');
   await textWhen(page, '[data-test="record"]', /Rinse Isaura’s hair: done, after/);
   await textWhen(page, '[data-test="left"]', /0 mL, judged by eye/);
 }, 240_000);
@@ -155,7 +165,7 @@ it('does not let a bowl that a dead fridge spoilt onto a head without a decision
   await walkUntil(page, async () => (await page.$('::-p-text(past its time)')) !== null);
   expect((await running())?.events.some(({ kind, stepId }) => kind === 'begin' && /wear/.test(stepId))).toBe(false);
   await page.locator('.walk input').fill('only the very ends, smells fresh');
-  await page.locator('[data-test="go"]').click();
+  await clickOn(page, '[data-test="go"]');
   await textWhen(page, '[data-test="title"]', /under the cap/);
   const { life } = (await (await fetch(`${house.address}/api/bowls/${bowlId}`)).json()) as {
     life: { decisions: { what: string }[] };
@@ -167,7 +177,7 @@ it('says what would help where a wish cannot be kept, and when to begin where it
   const { page } = house;
   await keepBowl('/bowl?mask=towpath-avocado');
   await page.goto(`${house.address}/make`);
-  await page.locator('.pill ::-p-text(rinsed by)').click();
+  await clickOn(page, '.pill ::-p-text(rinsed by)');
   const now = Date.parse(((await (await fetch(`${house.address}/api/health`)).json()) as { now: string }).now);
   const wish = async (minutes: number): Promise<void> => {
     const time = new Date(now + minutes * 60_000).toISOString().slice(11, 16);
@@ -192,10 +202,7 @@ async function keepBowl(path: string): Promise<string> {
   const { page } = house;
   await page.goto(house.address + path);
   await textWhen(page, '[data-test="made"]', /\d mL/);
-  await page.locator('::-p-text(Keep this bowl)').click();
-  await page.waitForSelector('[data-test="takes"], [data-test="kept-made"]');
-  if (await page.$('[data-test="takes"]')) await page.locator('::-p-text(Keep without taking)').click();
-  await page.waitForSelector('[data-test="kept-made"]');
+  await keepWithoutTaking(page);
   return new URL(page.url()).pathname.split('/').at(-1) as string;
 }
 
@@ -216,8 +223,8 @@ const walkTo = (page: Page, wanted: RegExp): Promise<void> =>
 
 async function endDay(page: Page): Promise<void> {
   await page.goto(`${house.address}/make`);
-  await page.locator('::-p-text(End the day)').click();
-  await page.locator('.ending .pill ::-p-text(End it)').click();
+  await clickOn(page, '::-p-text(End the day)');
+  await clickOn(page, '.ending .pill ::-p-text(End it)');
   await page.waitForFunction(() => !document.querySelector('.walk'));
 }
 

@@ -2,7 +2,7 @@ import { demandFor, lossesOf, millilitresToMake, type SizedHead } from '../batch
 import { gramsPerMillilitre, ingredientById, type Catalogue } from '../ingredient';
 import type { Mask, Need, Slot } from '../mask';
 import { quantile } from '../statistic';
-import { beatsOf, rhythmsOf, type Wore } from './cadence';
+import { beatsOf, rhythmsOf, type Rhythm, type Wore } from './cadence';
 import { cautionsFor, livelyNewTo, type Caution } from './cautions';
 import { judged } from './context';
 import { schooled, type Schools } from './schooled';
@@ -35,6 +35,7 @@ export const TERM_IDS = [
   'saves',
   'in-house',
   'due',
+  'soon',
   'rating',
   'quick',
   'stains',
@@ -87,6 +88,7 @@ const POINTS = {
   /** For a bowl without anything that is in the house. */
   missing: -5,
   due: 1.5,
+  soon: -1,
   rating: 1.5,
   /** For each hour from knife to rinse. */
   hour: -0.5,
@@ -97,6 +99,8 @@ const POINTS = {
 } as const;
 /** A half papaya weighs as much in the kitchen's conscience as the whole bunch: what is saved counts less and less. */
 const SAVES_SCALE_GRAMS = 150;
+/** Too much of these harms; the others are only less needed so soon. Assumption of this project. */
+const STRICT: ReadonlySet<Rhythm> = new Set(['protein', 'acid', 'clarifying']);
 /** So many bowls' worth of average are mixed into a mean, so that one good day is not a rule (shrinkage). */
 const RATING_PRIOR_COUNT = 3;
 const RATING_MIDDLE = 3;
@@ -182,7 +186,7 @@ function exclusion(
       mask.slot === 'before-shampoo' ? 'Goes on before the shampoo.' : 'Goes on after the shampoo.',
     );
   const own = new Set(rhythmsOf(mask, catalogue));
-  const early = beats.filter(({ rhythm, earliestAt }) => own.has(rhythm) && earliestAt > now);
+  const early = beats.filter(({ rhythm, earliestAt }) => STRICT.has(rhythm) && own.has(rhythm) && earliestAt > now);
   const last = early.reduce<(typeof early)[number] | undefined>(
     (late, beat) => (!late || beat.earliestAt > late.earliestAt ? beat : late),
     undefined,
@@ -222,6 +226,10 @@ function termsFor(
     { id: 'saves', points: POINTS.saves * lost, ingredientIds: savedIds },
     { id: 'in-house', points: POINTS.missing * short.share, ingredientIds: short.ids },
     { id: 'due', points: due ? POINTS.due : 0 },
+    {
+      id: 'soon',
+      points: !due && beats.some(({ rhythm, earliestAt }) => own.has(rhythm) && earliestAt > now) ? POINTS.soon : 0,
+    },
     {
       id: 'rating',
       points: mean === undefined ? 0 : POINTS.rating * (mean - RATING_MIDDLE),

@@ -1,11 +1,15 @@
 import { NO_CHOICES, type HeadInput } from '@amber-ladle/contract';
 import type { Household } from '../services/household';
-import { NO_STORY } from '@amber-ladle/core/judge';
+import { NO_STORY, type PatchTest } from '@amber-ladle/core/judge';
 import { createHead, listHeads } from '../services/heads';
 import { endBowl } from '../services/bowlLife';
 import { keepBowl } from '../services/bowls';
 import { Clock } from '../clock';
 import { seedShelf } from './shelf';
+
+/** Dabs that came out fine, a while before the demo begins. */
+const tested = (ids: readonly string[]): PatchTest[] =>
+  ids.map((ingredientId) => ({ ingredientId, at: '2026-02-01T18:00:00.000Z', outcome: 'fine' }));
 
 /** The invented household of a canal narrowboat: three quite different heads. */
 const HEADS: readonly HeadInput[] = [
@@ -42,6 +46,7 @@ const HEADS: readonly HeadInput[] = [
       needs: ['oily-roots', 'flakes-or-itch'],
       isWeighedDown: true,
       hasLatexAllergy: true,
+      patchTests: tested(['honey', 'yogurt', 'milk', 'lemon-juice']),
     },
   },
   {
@@ -57,7 +62,12 @@ const HEADS: readonly HeadInput[] = [
       scalpAreaSquareCentimetres: 450,
       style: 'loose',
     },
-    story: { ...NO_STORY, needs: ['tangles'], allergies: ['nuts'] },
+    story: {
+      ...NO_STORY,
+      needs: ['tangles'],
+      allergies: ['nuts'],
+      patchTests: tested(['honey', 'yogurt', 'milk', 'banana', 'coconut-milk', 'avocado']),
+    },
   },
 ];
 

@@ -195,11 +195,10 @@ legend + * {
   max-width: 300px;
 }
 .test {
-  display: flex;
-  flex-wrap: wrap;
+  display: grid;
+  grid-template-columns: minmax(180px, 1fr) auto auto;
   align-items: center;
-  justify-content: space-between;
-  gap: 4px 12px;
+  gap: 4px 16px;
   padding: 4px 0;
   border-bottom: 1px solid var(--rule);
 }

@@ -453,7 +453,6 @@ async function saveToHead(): Promise<void> {
         confirm="Take these and keep"
         @take="keep"
       />
-      <p class="quiet patch">New to {{ names }}? Patch test at the inner elbow a day or two before.</p>
     </section>
   </div>
 </template>
@@ -582,10 +581,6 @@ async function saveToHead(): Promise<void> {
 }
 .right .v-btn {
   margin-top: 14px;
-}
-.patch {
-  font-size: 0.9rem;
-  margin-top: 10px;
 }
 @media (max-width: 1060px) {
   .bench {

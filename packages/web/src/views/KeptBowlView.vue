@@ -138,6 +138,7 @@ async function remove(): Promise<void> {
           :high-millilitres="sized.needMillilitres"
         />
       </div>
+      <p v-for="one in life?.endedAt ? [] : (life?.decisions ?? [])" :key="one.at" class="decisions">{{ one.what }}</p>
       <BowlLifePanel v-if="life" :bowl="bowl" :life="life" @life="life = $event" />
       <ol class="steps">
         <li v-for="step in bowl.snapshot.mask.steps" :key="step">{{ step }}</li>
@@ -222,6 +223,10 @@ async function remove(): Promise<void> {
 }
 .steps li {
   margin: 6px 0;
+}
+.decisions {
+  padding-left: 12px;
+  border-left: 4px solid var(--clay);
 }
 .actions {
   display: flex;

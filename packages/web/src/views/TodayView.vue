@@ -51,6 +51,8 @@ const soon = computed(() =>
 );
 const past = computed(() => shelf.shelved.filter(({ window }) => window.isPast));
 
+/** Said in other words beside it. */
+const SAID: ReadonlySet<string> = new Set(['saves', 'in-house', 'quick']);
 const worth = computed(() => {
   const found = suggestion.value;
   if (!found) return undefined;
@@ -73,8 +75,11 @@ const worth = computed(() => {
     reason:
       saved.length > 0
         ? `${list[0]?.toUpperCase()}${list.slice(1)} ${turns} by tomorrow: ${size}.`
-        : `${reasonSentence(found.ranked.terms, household.catalogue)} ${size}.`,
-    why: saved.length > 0 ? reasonSentence(found.ranked.terms, household.catalogue) : '',
+        : `${size[0]?.toUpperCase()}${size.slice(1)}.`,
+    why: reasonSentence(
+      found.ranked.terms.filter(({ id }) => !SAID.has(id)),
+      household.catalogue,
+    ),
     second:
       second && found.runnerUp
         ? `Next best: ${second.name}. ${reasonSentence(found.runnerUp.terms, household.catalogue)}`

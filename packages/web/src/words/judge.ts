@@ -49,6 +49,7 @@ export function termWords(term: RankTerm, catalogue: Catalogue): string {
         ? `wants ${names(ingredientIds, catalogue)}`
         : 'wants a little more than there is',
     due: () => 'it is time for it again',
+    soon: () => 'something like it was lately',
     rating: () => `liked before (${mean.toFixed(1)} of 5)`,
     quick: () => `${writeMinutes(minutes)} in all`,
     stains: () => 'stains',
