@@ -1,11 +1,13 @@
 import { benchDrag } from './drag';
 import { benchLoad } from './load';
+import { benchRanking } from './ranking';
 import { benchServer } from './server';
 import { benchShelf } from './shelf';
 import { benchSizing } from './sizing';
 import { benchWashDay } from './washday';
 
 benchSizing();
+benchRanking();
 benchLoad(process.cwd());
 await benchServer();
 await benchDrag();
