@@ -97,8 +97,8 @@ async function pressOn(page: Page, selector: string, how: 'tap' | 'click'): Prom
 }
 /** As a finger does. */
 export const tapOn = (page: Page, selector: string): Promise<void> => pressOn(page, selector, 'tap');
-/** As a mouse does. */
-export const clickOn = (page: Page, selector: string): Promise<void> => pressOn(page, selector, 'click');
+/** As a mouse does: once what it wants has come to rest. */
+export const clickOn = (page: Page, selector: string): Promise<void> => page.locator(selector).click();
 
 export const millilitres = (text: string): number => Number(/(\d+(?:\.\d+)?) mL/.exec(text)?.[1] ?? NaN);
 

@@ -48,10 +48,6 @@ export function intervalDays(rhythm: Rhythm, schools: Schools, story: Pick<HeadS
   return PROTEIN_DAYS[school];
 }
 
-/** True where the household's school and the head's sensitivity disagree. */
-export const schoolsDisagree = (schools: Schools, story: Pick<HeadStory, 'isProteinSensitive'>): boolean =>
-  story.isProteinSensitive && ['often', 'weekly'].includes(schoolOf(schools, 'protein'));
-
 /** A mask that a head has worn. */
 export interface Wore {
   readonly at: string;

@@ -1,5 +1,5 @@
-import { schoolsDisagree } from './cadence';
 import type { Judged } from './context';
+import { schoolsDisagree } from './schooled';
 import { patchState } from './story';
 import type { SourceId } from '../source';
 import type { Ingredient } from '../ingredient';

@@ -1,5 +1,6 @@
 import { ingredientById, type Catalogue } from '../ingredient';
 import { isRawEgg, leavesBits, type Mask } from '../mask';
+import type { HeadStory } from './story';
 
 /** The questions on which makers disagree, each with its answers, the usual one first. */
 export const SCHOOL_CHOICES = {
@@ -24,6 +25,10 @@ export function schoolOf(schools: Schools, id: SchoolId): string {
   const chosen = schools[id];
   return chosen !== undefined && choices.includes(chosen) ? chosen : (choices[0] as string);
 }
+
+/** True where the household's school and the head's sensitivity disagree. */
+export const schoolsDisagree = (schools: Schools, story: Pick<HeadStory, 'isProteinSensitive'>): boolean =>
+  story.isProteinSensitive && ['often', 'weekly'].includes(schoolOf(schools, 'protein'));
 
 /**
  * A mask as this household makes it. It never loosens what an ingredient forbids: raw egg gets no warmth, no warm rinse

@@ -47,7 +47,7 @@ async function act(body: Parameters<typeof hands>[0]): Promise<void> {
 /** Takes what is on the scale for what goes in now, or by spoon as written where nothing is; then the scale is at zero. */
 function pour(): boolean {
   if (!next.value) return false;
-  if (reading.value && (reading.value.isOverloaded || !reading.value.isSteady)) {
+  if (reading.value?.isOverloaded || (isWeighing.value && !reading.value?.isSteady)) {
     notice.show('The scale is not at rest yet.');
     return true;
   }

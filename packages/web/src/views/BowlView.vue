@@ -33,7 +33,7 @@ import { COVERAGE_WORDS, SLOT_WORDS } from '../words/mask';
 import { consequenceWords, WISH_WORDS } from '../words/swap';
 import { whySteps } from '../words/why';
 
-/** Comes a moment after the first look; nothing is kept without it, the server sees to that. */
+/** Not needed for the first look; nothing is kept before it has spoken. */
 const CautionPanel = defineAsyncComponent(() => import('../parts/CautionPanel.vue'));
 
 const household = useHousehold();
@@ -176,10 +176,12 @@ function lyingGrams(line: SizedLine): number | undefined {
 
 /** What was decided against stops, and how many stops still want a word. */
 const decisions = ref<StopDecision[]>([]);
-const openStops = ref(0);
+const openStops = ref<number>();
+let wantsToKeep = false;
 function onDecided(said: StopDecision[], open: number): void {
   decisions.value = said;
   openStops.value = open;
+  if (wantsToKeep) keepOrAsk();
 }
 const wearers = computed(() => [
   ...(head.value ? [head.value] : []),
@@ -189,6 +191,8 @@ const wearers = computed(() => [
 
 /** A bowl for now takes from the shelf, after a look; one for another day is planned. */
 function keepOrAsk(): void {
+  wantsToKeep = openStops.value === undefined;
+  if (openStops.value === undefined) return;
   if (openStops.value > 0) {
     notice.show('A stop above wants a word first.');
     return;
@@ -443,7 +447,15 @@ async function saveToHead(): Promise<void> {
       <ul v-if="remarks.length > 0" class="plain-list remarks">
         <li v-for="remark in remarks" :key="remark">{{ remark }}</li>
       </ul>
-      <v-btn color="primary" size="large" block height="56" :loading="isKeeping" :disabled="!bowl" @click="keepOrAsk">
+      <v-btn
+        color="primary"
+        size="large"
+        block
+        height="56"
+        :loading="isKeeping"
+        :disabled="!bowl || openStops === undefined"
+        @click="keepOrAsk"
+      >
         {{ dayOffset > 0 ? 'Plan it' : apart.length > 0 ? 'Keep these bowls' : 'Keep this bowl' }}
       </v-btn>
       <DrawDialog
