@@ -1,5 +1,5 @@
 import axe from 'axe-core';
-import type { Browser, Page } from 'puppeteer-core';
+import type { Browser, ElementHandle, Page } from 'puppeteer-core';
 import { startApp, temporaryFolder } from '../support/app.mjs';
 import { launchChromium } from '../support/chromium.mjs';
 
@@ -87,12 +87,23 @@ async function pressOn(page: Page, selector: string, how: 'tap' | 'click'): Prom
     try {
       const target = await page.waitForSelector(selector, { visible: true });
       await target?.scrollIntoView();
+      if (target) await atRest(target);
       await target?.[how]();
       return;
     } catch (error) {
       if (tries >= 20) throw error;
       await new Promise((resolve) => setTimeout(resolve, 150));
     }
+  }
+}
+/** Waits until a thing has stood where it stands for a moment. */
+async function atRest(target: ElementHandle): Promise<void> {
+  let before = '';
+  for (let looks = 0; looks < 40; looks++) {
+    const now = JSON.stringify(await target.boundingBox());
+    if (now === before) return;
+    before = now;
+    await new Promise((resolve) => setTimeout(resolve, 80));
   }
 }
 /** As a finger does. */

@@ -117,8 +117,8 @@ describe('a bowl from the shelf', () => {
     const { page } = house;
     const before = await lots();
     await house.open('/bowl?mask=towpath-avocado');
-    await page.locator('.who button ::-p-text(Teo)').click();
-    await textWhen(page, '.needline', /Teo needs/);
+    await page.locator('.who button ::-p-text(Pip)').click();
+    await textWhen(page, '.needline', /Pip needs/);
     expect(await textWhen(page, '.card', /from .*yogurt, opened/)).toMatch(/avocado/);
     await click('Keep this bowl');
     await page.waitForSelector('[data-test="takes"]');

@@ -87,7 +87,7 @@ it('says by the third section that the bowl will not last, and mixes the acid ri
   await textWhen(page, '[data-test="pace"]', /It will last/);
   await page.locator('::-p-text(Cap on, start the time)').click();
   await textWhen(page, '.stage', /No warmth at all: raw egg cooks/);
-  await textWhen(page, '[data-test="acid"]', /100 mL vinegar, 300 mL water/);
+  await textWhen(page, '[data-test="acid"]', /50 mL vinegar, 350 mL water/);
   expect(await screenFaults(house, ['/wear'])).toEqual([]);
 });
 

@@ -115,6 +115,7 @@ const maskFields = {
   repeatDays: number().integer().min(1, 'At least a day between two uses.').max(400).optional(),
   school: string().trim().max(120).optional(),
   stains: boolean().optional(),
+  isItsOwnWay: boolean().optional(),
   cautions: array().of(string().trim().required().max(300)).max(20).optional(),
   stepEdits: dictionary(
     object({

@@ -1,5 +1,5 @@
 import type { Judged } from './context';
-import { schoolsDisagree } from './schooled';
+import { schoolOf, schoolsDisagree } from './schooled';
 import { patchState } from './story';
 import type { SourceId } from '../source';
 import type { Ingredient } from '../ingredient';
@@ -270,6 +270,17 @@ export const CAUTION_RULES: readonly Rule[] = [
     places: ['wearing'],
     fires: ({ mask }) => when(mask.heat === 'dryer-may-help'),
     words: () => 'Steam and hooded dryers burn: low, short, and a hand on the cap.',
+  },
+  {
+    id: 'face',
+    severity: 'caution',
+    source: 'common-practice',
+    places: ['choosing', 'wearing'],
+    fires: ({ rows, schools }) =>
+      schoolOf(schools, 'face') === 'yes'
+        ? some(rows.filter(({ family, id }) => LIVELY.has(family) || id === 'onion-juice'))
+        : undefined,
+    words: (rows) => `Not on the face with ${named(rows)} in it.`,
   },
   {
     id: 'see-somebody',

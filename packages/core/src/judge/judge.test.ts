@@ -17,6 +17,7 @@ import {
   SCHOOL_CHOICES,
   SCHOOLS,
   stopsFor,
+  waterPartsOf,
   type HeadStory,
   type JudgedHead,
   type RankedHead,
@@ -107,6 +108,7 @@ describe('cautions', () => {
     'aloe-sap': [mask('still-water'), head(), plain, head()],
     'hot-work': [plain, head(), egg, head()],
     'dryer-burns': [{ ...plain, heat: 'dryer-may-help' }, head(), { ...plain, heat: 'cap' }, head()],
+    face: [mask('soda-reset'), head(), mask('still-water'), head(), { face: 'yes' }],
     'see-somebody': [
       { ...plain, needs: ['flakes-or-itch'] },
       head({ needs: ['flakes-or-itch'] }),
@@ -217,6 +219,15 @@ describe('schools', () => {
     });
   });
 
+  it('leave a mask alone that is its own way, and move the chosen part of the egg up', () => {
+    const own = mask('rice-silk', { isItsOwnWay: true });
+    expect(schooled(own, { wear: 'short', mix: 'by-hand' }, CATALOGUE)).toBe(own);
+    expect(schooled(mask('rice-silk'), { mix: 'by-hand' }, CATALOGUE).mixing).toBe('fork');
+    expect([waterPartsOf({}), waterPartsOf({ vinegar: 'third' }), waterPartsOf({ vinegar: 'half' })]).toEqual([
+      7, 3, 1,
+    ]);
+  });
+
   it('have two sides at least, a default among them, and a reason', () => {
     expect(SCHOOLS.map(({ id }) => id).sort()).toEqual(Object.keys(SCHOOL_CHOICES).sort());
     for (const { id, options, usual, because } of SCHOOLS) {
@@ -231,6 +242,7 @@ describe('ranking', () => {
   const stock = (usable: Record<string, number> = {}, turning: Record<string, number> = {}): Stock => ({
     usableGrams: new Map(Object.entries(usable)),
     turningGrams: new Map(Object.entries(turning)),
+    pricePerGram: new Map(),
   });
   const who = (story: Partial<HeadStory> = {}, rest: Partial<RankedHead> = {}): RankedHead => ({
     id: 'ada',
@@ -355,6 +367,16 @@ describe('ranking', () => {
     expect(rank(who({ patchTests: parts }, sensitive)).ranked.some(({ maskId }) => maskId === 'papaya-polish')).toBe(
       true,
     );
+  });
+
+  it('counts what it costs, and the household’s part of the egg', () => {
+    const dear: Stock = { ...stock({ 'egg-yolk': 500 }), pricePerGram: new Map([['egg-yolk', 0.2]]) };
+    expect(scoreOf(rank(who(), dear), 'two-yolk-evening')).toBeLessThan(
+      scoreOf(rank(who(), stock({ 'egg-yolk': 500 })), 'two-yolk-evening'),
+    );
+    const yolk = rank(who(), stock(), { schools: { 'egg-part': 'yolk' } });
+    expect(scoreOf(yolk, 'two-yolk-evening')).toBeGreaterThan(scoreOf(rank(who()), 'two-yolk-evening'));
+    expect(scoreOf(yolk, 'galley-egg')).toBeCloseTo(scoreOf(rank(who()), 'galley-egg'), 9);
   });
 
   it('shrinks ratings of few bowls toward the middle', () => {

@@ -5,7 +5,7 @@ import { quantile } from '../statistic';
 import { beatsOf, rhythmsOf, type Rhythm, type Wore } from './cadence';
 import { cautionsFor, livelyNewTo, type Caution } from './cautions';
 import { judged } from './context';
-import { schooled, type Schools } from './schooled';
+import { schooled, schoolOf, type Schools } from './schooled';
 import type { Stock } from './stockNow';
 import { PATCH_HOURS, patchState, type HeadStory } from './story';
 
@@ -38,6 +38,8 @@ export const TERM_IDS = [
   'soon',
   'rating',
   'quick',
+  'cost',
+  'school',
   'stains',
   'new',
   'heavy',
@@ -53,6 +55,7 @@ export interface RankTerm {
   readonly ingredientIds?: readonly string[];
   readonly minutes?: number;
   readonly mean?: number;
+  readonly money?: number;
 }
 
 export interface RankedMask {
@@ -92,6 +95,9 @@ const POINTS = {
   rating: 1.5,
   /** For each hour from knife to rinse. */
   hour: -0.5,
+  /** For each unit of money that a usual bowl costs, at most ten of them. */
+  money: -0.15,
+  school: 0.8,
   stains: -0.4,
   new: -0.5,
   heavy: -2,
@@ -99,6 +105,8 @@ const POINTS = {
 } as const;
 /** A half papaya weighs as much in the kitchen's conscience as the whole bunch: what is saved counts less and less. */
 const SAVES_SCALE_GRAMS = 150;
+const MOST_MONEY = 10;
+const EGG_PARTS: Readonly<Record<string, string>> = { whole: 'egg-whole', yolk: 'egg-yolk', white: 'egg-white' };
 /** Too much of these harms; the others are only less needed so soon. Assumption of this project. */
 const STRICT: ReadonlySet<Rhythm> = new Set(['protein', 'acid', 'clarifying']);
 /** So many bowls' worth of average are mixed into a mean, so that one good day is not a rule (shrinkage). */
@@ -212,7 +220,8 @@ function termsFor(
 ): readonly RankTerm[] {
   const { mask, rows, now } = looked;
   const met = head.story.needs.filter((need) => mask.needs.includes(need));
-  const { lost, short, savedIds } = against(stock, mask, head, catalogue);
+  const { lost, short, savedIds, money } = against(stock, mask, head, catalogue);
+  const part = EGG_PARTS[schoolOf(looked.schools, 'egg-part')];
   const own = new Set(rhythmsOf(mask, catalogue));
   const due = beats.some(({ rhythm, dueAt }) => own.has(rhythm) && dueAt <= now);
   const rating = head.ratings?.[mask.id];
@@ -236,6 +245,8 @@ function termsFor(
       ...(mean === undefined ? {} : { mean }),
     },
     { id: 'quick', points: (POINTS.hour * totalMinutes(mask)) / 60, minutes: totalMinutes(mask) },
+    { id: 'cost', points: POINTS.money * Math.min(MOST_MONEY, money), money },
+    { id: 'school', points: rows.some(({ id }) => id === part) ? POINTS.school : 0 },
     { id: 'stains', points: rows.some(({ stains }) => stains) || mask.stains === true ? POINTS.stains : 0 },
     { id: 'new', points: fresh.length > 0 ? POINTS.new : 0, ingredientIds: fresh },
     {
@@ -261,6 +272,7 @@ function against(stock: Stock, mask: Mask, head: SizedHead, catalogue: Catalogue
   const bowlGrams = millilitres / perGram;
   let lostGrams = 0;
   let shortShare = 0;
+  let money = 0;
   const savedIds: string[] = [];
   const shortIds: string[] = [];
   for (const { ingredientId, share, measuredBy } of mask.parts) {
@@ -268,6 +280,8 @@ function against(stock: Stock, mask: Mask, head: SizedHead, catalogue: Catalogue
     const saved = Math.min(wanted, stock.turningGrams.get(ingredientId) ?? 0);
     if (saved > 0) savedIds.push(ingredientId);
     lostGrams += saved;
+    // What would be lost otherwise costs nothing more.
+    money += (wanted - saved) * (stock.pricePerGram.get(ingredientId) ?? 0);
     // Drops and pinches are not kept book of, and water comes from the tap.
     const isCounted = measuredBy !== 'drop' && measuredBy !== 'pinch';
     if (!isCounted || ingredientById(catalogue, ingredientId).family === 'water') continue;
@@ -275,5 +289,10 @@ function against(stock: Stock, mask: Mask, head: SizedHead, catalogue: Catalogue
     shortShare += share * short;
     if (short > 0.05) shortIds.push(ingredientId);
   }
-  return { lost: 1 - Math.exp(-lostGrams / SAVES_SCALE_GRAMS), savedIds, short: { share: shortShare, ids: shortIds } };
+  return {
+    lost: 1 - Math.exp(-lostGrams / SAVES_SCALE_GRAMS),
+    savedIds,
+    money,
+    short: { share: shortShare, ids: shortIds },
+  };
 }

@@ -12,6 +12,11 @@ export const SCHOOL_CHOICES = {
   shampoo: ['as-mask', 'none', 'twice'],
   strain: ['as-mask', 'if-bits'],
   keep: ['as-mask', 'same-day'],
+  mix: ['as-mask', 'by-hand'],
+  'egg-part': ['as-mask', 'whole', 'yolk', 'white'],
+  vinegar: ['weak', 'third', 'half'],
+  measure: ['spoons', 'weight'],
+  face: ['no', 'yes'],
 } as const satisfies Record<string, readonly [string, ...string[]]>;
 export type SchoolId = keyof typeof SCHOOL_CHOICES;
 export type ProteinSchool = 'often' | 'weekly' | 'monthly' | 'seldom';
@@ -31,11 +36,12 @@ export const schoolsDisagree = (schools: Schools, story: Pick<HeadStory, 'isProt
   story.isProteinSensitive && ['often', 'weekly'].includes(schoolOf(schools, 'protein'));
 
 /**
- * A mask as this household makes it. It never loosens what an ingredient forbids: raw egg gets no warmth, no warm rinse
+ * A mask as this household makes it; one that is its own way stays as it is written. It never loosens what an ingredient forbids: raw egg gets no warmth, no warm rinse
  * and no long wear, whatever is chosen.
  * @throws RangeError for an unknown ingredient
  */
 export function schooled(mask: Mask, schools: Schools, catalogue: Catalogue): Mask {
+  if (mask.isItsOwnWay === true) return mask;
   const rows = mask.parts.map(({ ingredientId }) => ingredientById(catalogue, ingredientId));
   const egg = rows.some(isRawEgg);
   const { wear, rinse } = mask;
@@ -58,6 +64,11 @@ export function schooled(mask: Mask, schools: Schools, catalogue: Catalogue): Ma
       shampoos: shampoos[choice('shampoo') as keyof typeof shampoos] ?? rinse.shampoos,
     },
     strained: mask.strained && (choice('strain') !== 'if-bits' || !rows.some(leavesBits)),
+    mixing: choice('mix') === 'by-hand' && mask.mixing === 'blender' ? 'fork' : mask.mixing,
     keeping: choice('keep') === 'same-day' ? 'same-day' : mask.keeping,
   };
 }
+
+/** Parts of water to one of vinegar, by what the household holds with. */
+export const waterPartsOf = (schools: Schools): 1 | 3 | 7 =>
+  (({ half: 1, third: 3 }) as const)[schoolOf(schools, 'vinegar') as 'half' | 'third'] ?? 7;

@@ -103,4 +103,57 @@ export const SCHOOLS: readonly School[] = [
     usual: 'as-mask',
     because: 'A labelled jar in the cold for a day is fine where nothing in it objects; the clock is kept for you.',
   },
+  {
+    id: 'mix',
+    question: 'Blender or hand',
+    options: [
+      { id: 'as-mask', words: 'as the mask has it', says: 'Fruit in a blender, egg by fork.' },
+      { id: 'by-hand', words: 'by hand', says: 'Mashed and pressed: slower, cooler, nothing to plug in.' },
+    ],
+    usual: 'as-mask',
+    because: 'A blender leaves least to pick out; a minute or two is enough.',
+  },
+  {
+    id: 'egg-part',
+    question: 'Which part of the egg',
+    options: [
+      { id: 'as-mask', words: 'as the mask has it', says: 'Yolk for dry, white for oily, whole for strength.' },
+      { id: 'whole', words: 'the whole egg', says: 'Nothing is left over, and nature knew why.' },
+      { id: 'yolk', words: 'the yolk', says: 'The fat is what dry hair is after.' },
+      { id: 'white', words: 'the white', says: 'Light, and tightening for oily roots.' },
+    ],
+    usual: 'as-mask',
+    because: 'Each has its use; the other part becomes stock with its own clock. A choice moves those masks up.',
+  },
+  {
+    id: 'vinegar',
+    question: 'How strong a vinegar rinse',
+    options: [
+      { id: 'weak', words: 'one to seven', says: 'The weakest that does the job.' },
+      { id: 'third', words: 'one to three', says: 'Takes the smell of egg and onion for sure.' },
+      { id: 'half', words: 'one to one', says: 'Squeaks, shines, and stings.' },
+    ],
+    usual: 'weak',
+    because: 'Strong acid stings and fades; kept off a sore scalp in any strength.',
+  },
+  {
+    id: 'measure',
+    question: 'How amounts are read',
+    options: [
+      { id: 'spoons', words: 'pieces and spoons', says: 'What hands reach for; grams stand beside.' },
+      { id: 'weight', words: 'grams', says: 'A scale does not heap.' },
+    ],
+    usual: 'spoons',
+    because: 'Most kitchens have spoons clean; the grams are always there.',
+  },
+  {
+    id: 'face',
+    question: 'What is left, on the face',
+    options: [
+      { id: 'no', words: 'no', says: 'Hair is patient, faces are not.' },
+      { id: 'yes', words: 'yes', says: 'Papaya was a face mask first.' },
+    ],
+    usual: 'no',
+    because: 'Not suggested here; never with essential oil, lemon, soda, pepper or onion.',
+  },
 ];

@@ -7,6 +7,8 @@ export interface Stock {
   readonly usableGrams: ReadonlyMap<string, number>;
   /** What would be lost by tomorrow evening if nobody used it. */
   readonly turningGrams: ReadonlyMap<string, number>;
+  /** What a usable gram cost, by ingredient, where somebody said; the dearest lot counts. */
+  readonly pricePerGram: ReadonlyMap<string, number>;
 }
 
 /** What ends within this many hours is lost otherwise. */
@@ -16,14 +18,17 @@ export const TURNS_WITHIN_HOURS = 30;
 export function stockNow(lots: readonly Lot[], catalogue: Catalogue, climate: Climate, now: number): Stock {
   const usableGrams = new Map<string, number>();
   const turningGrams = new Map<string, number>();
+  const pricePerGram = new Map<string, number>();
   const add = (to: Map<string, number>, id: string, grams: number): unknown => to.set(id, (to.get(id) ?? 0) + grams);
   for (const lot of lots) {
     const state = stateOf(lot, catalogue, climate, now);
     if (state === 'not') continue;
     add(usableGrams, lot.ingredientId, lot.state === 'raw' ? cookedGrams(lot, catalogue) : lot.grams);
+    if (lot.pricePerGram !== undefined && lot.state !== 'raw')
+      pricePerGram.set(lot.ingredientId, Math.max(lot.pricePerGram, pricePerGram.get(lot.ingredientId) ?? 0));
     if (state === 'turning') add(turningGrams, lot.ingredientId, lot.grams);
   }
-  return { usableGrams, turningGrams };
+  return { usableGrams, turningGrams, pricePerGram };
 }
 
 /** Lots that would be lost by tomorrow evening. */

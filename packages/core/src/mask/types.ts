@@ -111,6 +111,8 @@ export interface Mask {
   readonly school?: string;
   /** Stains although no ingredient is known to. */
   readonly stains?: boolean;
+  /** Made as it is written, whatever the household's schools. */
+  readonly isItsOwnWay?: boolean;
   /** What its owner changed about the steps that follow from its ingredients, by the step's name. */
   readonly stepEdits?: Readonly<Record<string, StepEdit>>;
   readonly ownSteps?: readonly OwnStep[];

@@ -1,13 +1,16 @@
 <script setup lang="ts">
+import { waterPartsOf } from '@amber-ladle/core/judge';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { acidRinse, RINSE_PERCENT } from '@amber-ladle/core/washday';
 import { computed, ref } from 'vue';
 import NumberField from './NumberField.vue';
+import { useHousehold } from '../stores/household';
 
 /** A weak acid rinse mixed to the wanted volume. */
 const wanted = ref(400);
 const label = ref(5);
-const parts = ref(3);
+/** As strong as the household holds with, until somebody taps. */
+const parts = ref<number>(waterPartsOf(useHousehold().settings.schools));
 const PARTS = [1, 3, 7, 15] as const;
 const mixed = computed(() => acidRinse(wanted.value, label.value, parts.value));
 const caution = computed(() =>

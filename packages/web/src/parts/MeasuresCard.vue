@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { neighbouringGrams, writeLine, writeSize, type FittedAmounts, type SizedLine } from '@amber-ladle/core/batch';
 import { ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
-import type { Spoon } from '@amber-ladle/core/measure';
+import { schoolOf } from '@amber-ladle/core/judge';
+import { kitchenRound, type Spoon } from '@amber-ladle/core/measure';
 import { computed } from 'vue';
+import { useHousehold } from '../stores/household';
 import { makingWords, type Makings } from '../words/making';
 import AmountStepper from './AmountStepper.vue';
 import DriftMark from './DriftMark.vue';
@@ -54,13 +56,21 @@ const neighbour = (line: SizedLine, direction: 1 | -1): number | undefined =>
       )
     : undefined;
 
+const household = useHousehold();
+/** Grams first for those who hold with the scale; what is counted in drops and pinches stays so. */
+function asRead<T extends { amount: string; beside: string }>(written: T, grams: number): T {
+  const isByWeight = schoolOf(household.settings.schools, 'measure') === 'weight' && grams >= 1;
+  if (!isByWeight || /drop|pinch/.test(written.amount)) return written;
+  const rest = written.beside.split(' · ').slice(1).join(' · ');
+  return { ...written, amount: `${kitchenRound(grams)} g`, beside: [written.amount, rest].filter(Boolean).join(' · ') };
+}
 const rows = computed(() =>
   bowl.lines.map((line) => {
     const ingredient = ingredientById(catalogue, line.ingredientId);
     const counted = line.measuredBy === 'piece' ? ingredient.pieces : undefined;
     return {
       line,
-      ...writeLine(line, catalogue, spoons),
+      ...asRead(writeLine(line, catalogue, spoons), line.grams),
       ingredient: ingredient.name.toLowerCase(),
       state: ingredient.state,
       making: makingWords(line.ingredientId, line.grams, spoons, catalogue, makings),

@@ -354,6 +354,11 @@ function throwAway(): void {
           label="it stains"
           @update:model-value="set({ stains: Boolean($event) || undefined })"
         />
+        <v-switch
+          :model-value="fields.isItsOwnWay ?? false"
+          label="as written, whatever the house’s schools"
+          @update:model-value="set({ isItsOwnWay: Boolean($event) || undefined })"
+        />
       </div>
       <v-textarea v-model="steps" label="Steps, one a line" rows="5" auto-grow :error-messages="errors['steps']" />
       <details v-if="mask && trial">

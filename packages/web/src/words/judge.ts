@@ -40,7 +40,7 @@ const names = (ids: readonly string[] | undefined, catalogue: Catalogue): string
 
 /** One reason for or against a mask, in a few words. */
 export function termWords(term: RankTerm, catalogue: Catalogue): string {
-  const { id, needs = [], ingredientIds, minutes = 0, mean = 0 } = term;
+  const { id, needs = [], ingredientIds, minutes = 0, mean = 0, money = 0 } = term;
   const words: Readonly<Record<TermId, () => string>> = {
     need: () => `used for ${needs.map((need) => NEED_WORDS[need]).join(', ')}`,
     saves: () => `saves ${names(ingredientIds, catalogue)} that turns`,
@@ -52,6 +52,8 @@ export function termWords(term: RankTerm, catalogue: Catalogue): string {
     soon: () => 'something like it was lately',
     rating: () => `liked before (${mean.toFixed(1)} of 5)`,
     quick: () => `${writeMinutes(minutes)} in all`,
+    cost: () => `about ${money.toFixed(2)} to buy`,
+    school: () => 'the part of the egg you hold with',
     stains: () => 'stains',
     new: () => `new to this head: ${names(ingredientIds, catalogue)}`,
     heavy: () => 'heavy for hair that goes limp',
