@@ -36,6 +36,30 @@ export function strandsInPonytail(circumferenceMillimetres: number, strandDiamet
   return tail / strand;
 }
 
+/** Grams in a cubic centimetre of dry hair (Robbins, Chemical and Physical Behavior of Human Hair, from memory). */
+export const HAIR_GRAMS_PER_CUBIC_CENTIMETRE = 1.32;
+
+/**
+ * Strands in a weighed braid of one length: its mass over that of one strand.
+ * @param grams above 0
+ * @param centimetres above 0, stretched
+ * @param strandDiameterMicrometres above 0
+ * @throws RangeError for what is not above 0
+ * @example strandsInBraid(120, 30, 70) // about 79,000
+ */
+export function strandsInBraid(grams: number, centimetres: number, strandDiameterMicrometres: number): number {
+  if (!(grams > 0 && centimetres > 0 && strandDiameterMicrometres > 0))
+    throw new RangeError('A braid has a weight, a length and strands.');
+  const strand = (Math.PI * (strandDiameterMicrometres / 10_000) ** 2 * centimetres) / 4;
+  return grams / (strand * HAIR_GRAMS_PER_CUBIC_CENTIMETRE);
+}
+
+/** How thick a tail so many strands would make, mm round the tie: the way back from `strandsInPonytail`. */
+export function ponytailOf(strands: number, strandDiameterMicrometres: number): number {
+  const strand = (Math.PI * (strandDiameterMicrometres / 1000) ** 2) / 4;
+  return Math.sqrt((strands * strand * 4 * Math.PI) / PONYTAIL_PACKING);
+}
+
 /** Mean strand length in cm: the longest strands times the evenness of the cut. */
 export function meanStrandCentimetres(profile: HairProfile): number {
   return profile.stretchedLengthCentimetres * EVENNESS_FACTOR[profile.evenness];

@@ -27,6 +27,23 @@ const beats = computed(() =>
   })),
 );
 
+/** What it wore, the most worn first. */
+const masks = computed(() => {
+  const counts = new Map<string, { count: number; at: string }>();
+  for (const { maskId, at } of wore.value) {
+    const before = counts.get(maskId);
+    counts.set(maskId, { count: (before?.count ?? 0) + 1, at: before && before.at > at ? before.at : at });
+  }
+  return [...counts]
+    .map(([id, { count, at }]) => ({
+      id,
+      name: household.maskById(id)?.name ?? id,
+      words: `${count > 1 ? `${count} times, last ` : ''}${writeDay(at, household.now(), zone.value)}`,
+      count,
+    }))
+    .sort((a, b) => b.count - a.count);
+});
+
 const DAY = 86_400_000;
 const WEEKS = 53;
 /** A cell for each of the last weeks, with how often the head wore something in it. */
@@ -54,6 +71,14 @@ const all = computed(() => weeks.value.reduce((sum, { count }) => sum + count, 0
       <li v-for="beat in beats" :key="beat.rhythm">
         <b>{{ beat.words }}</b> <span class="quiet">{{ beat.last }}, every {{ beat.intervalDays }} days</span>
         <span class="again">{{ beat.again }}</span>
+      </li>
+    </ul>
+    <ul v-if="masks.length > 0" class="plain-list" aria-label="What it wore">
+      <li v-for="mask in masks" :key="mask.id">
+        <RouterLink class="quiet-link" :to="{ name: 'bowl', query: { head: head.id, mask: mask.id } }">{{
+          mask.name
+        }}</RouterLink>
+        <span class="quiet again">{{ mask.words }}</span>
       </li>
     </ul>
     <svg v-if="all > 0" viewBox="0 0 530 22" role="img" :aria-label="`${all} bowls worn in a year`">

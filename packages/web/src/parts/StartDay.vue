@@ -184,13 +184,16 @@ async function saveRings(count: number): Promise<void> {
       >
     </div>
     <details>
-      <summary>The measures</summary>
+      <summary>The measures, and the mask’s own words</summary>
       <MeasuresCard
         :bowl="bowl.snapshot.sized"
         :catalogue="household.catalogue"
         :makings="bowl.snapshot.choices.makings"
         :spoons="bowl.snapshot.spoons"
       />
+      <ol v-if="bowl.snapshot.mask.steps.length > 0">
+        <li v-for="words in bowl.snapshot.mask.steps" :key="words">{{ words }}</li>
+      </ol>
     </details>
   </div>
 </template>

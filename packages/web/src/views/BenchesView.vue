@@ -1,16 +1,24 @@
 <script setup lang="ts">
 import { scentLimit } from '@amber-ladle/core/batch';
+import { ponytailOf, strandsInBraid } from '@amber-ladle/core/hair';
 import { millilitresToDrops } from '@amber-ladle/core/measure';
 import { computed, ref } from 'vue';
 import AcidRinsePanel from '../parts/AcidRinsePanel.vue';
 import BowlReader from '../parts/BowlReader.vue';
 import NumberField from '../parts/NumberField.vue';
 
-/** Small benches of their own: an acid rinse, drops of scent, the weight of a spoon, what a bowl is like. */
+/** Small benches of their own: an acid rinse, drops of scent, a spoon, a weighed braid, what a bowl is like. */
 const bowl = ref(200);
 const age = ref(30);
 const limit = computed(() => scentLimit(age.value));
 const drops = computed(() => Math.floor(millilitresToDrops(bowl.value * limit.value)));
+
+const braidGrams = ref(120);
+const braidCentimetres = ref(45);
+const braidStrand = ref(70);
+const strands = computed(() => strandsInBraid(braidGrams.value, braidCentimetres.value, braidStrand.value));
+const braidStrands = computed(() => Math.round(strands.value / 1000));
+const braidTail = computed(() => Math.round(ponytailOf(strands.value, braidStrand.value)));
 
 const spoons = ref(1);
 const spoonMillilitres = ref(15);
@@ -60,12 +68,21 @@ const densityWords = computed(() => {
           is right from then on. Ten spoons weigh truer than one.
         </p>
       </section>
+      <section class="paper bench" aria-labelledby="braid">
+        <h2 id="braid">A weighed braid</h2>
+        <div class="grid three">
+          <NumberField v-model="braidGrams" label="It weighs" unit="g" :min="1" :max="2000" />
+          <NumberField v-model="braidCentimetres" label="Stretched" unit="cm" :min="2" :max="200" />
+          <NumberField v-model="braidStrand" label="A strand" unit="µm" :min="40" :max="130" />
+        </div>
+        <p class="big figures" data-test="braid">about {{ braidStrands }},000 strands</p>
+        <p class="quiet figures">
+          As much as a tail of {{ braidTail }} mm round the tie: that is what to write under Heads. Of one length, dry,
+          without the band; 1.32 g in a cubic centimetre of hair (Robbins, from memory).
+        </p>
+      </section>
       <div class="paper bench"><BowlReader /></div>
     </div>
-    <p class="quiet">
-      Density of hair by ponytail or by a glance is measured where it is used: under
-      <RouterLink class="quiet-link" :to="{ name: 'heads' }">Heads</RouterLink>.
-    </p>
   </div>
 </template>
 
