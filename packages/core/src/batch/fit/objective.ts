@@ -14,6 +14,11 @@ import type { FitProblem } from './problem';
 export const OUTSIDE_TOLERANCE_WEIGHT = 20;
 /** Per whole bowl missing. */
 export const SHORT_SLOPE = 1000;
+/**
+ * A shortfall this small costs less than a piece left cut open, so the minimum may buy it: a tenth of a millilitre in a
+ * hundred, below anything a spoon shows. A bowl counts as enough within it.
+ */
+export const SHORT_SLACK = 1e-3;
 /** Per whole bowl too much: a tenth over weighs like an ingredient at just over half its tolerance. */
 export const OVER_SLOPE = 3;
 /** On top, per whole bowl beyond the limit. */
