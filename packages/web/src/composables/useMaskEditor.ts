@@ -7,31 +7,10 @@ import { ValidationError } from 'yup';
 import { ApiError } from '../api/client';
 import { useHousehold } from '../stores/household';
 import { plain, sizing } from '../workers/sizing';
+import { blankMask, type MaskFields } from './blankMask';
 import { useDraft, type DraftRow } from './useDraft';
 import { useNewest } from './useNewest';
 import { useRested } from './useRested';
-
-export type MaskFields = Omit<MaskInput, 'parts'>;
-
-const blank = (): MaskFields => ({
-  name: '',
-  summary: '',
-  needs: [],
-  slot: 'before-shampoo',
-  coverage: 'roots-to-tips',
-  texture: 'creamy',
-  endsExtraShare: 0.1,
-  heldRatios: [],
-  mixing: 'blender',
-  strained: false,
-  applicator: 'brush',
-  heat: 'cap',
-  wear: { minimumMinutes: 20, aimMinutes: 40, limitMinutes: 60 },
-  rinse: { temperature: 'lukewarm-then-cool', shampoos: 1, conditioner: true, acidRinse: false },
-  keeping: 'same-day',
-  handsOnMinutes: 15,
-  steps: [],
-});
 
 interface Stored {
   fields: MaskFields;
@@ -49,7 +28,7 @@ interface Stored {
 export function useMaskEditor(key: string, from: Ref<Mask | undefined>, newName: string | undefined) {
   const household = useHousehold();
   const stored = useSessionStorage<Stored>(`amber-ladle-mask-${key}`, {
-    fields: blank(),
+    fields: blankMask(),
     rows: [],
     isTouched: false,
   });
@@ -73,7 +52,7 @@ export function useMaskEditor(key: string, from: Ref<Mask | undefined>, newName:
   }
 
   function startOver(): void {
-    stored.value = { fields: blank(), rows: [], isTouched: false };
+    stored.value = { fields: blankMask(), rows: [], isTouched: false };
     if (from.value) {
       const { id: _id, version: _version, parts, ...rest } = plain(from.value);
       draft.load(parts);
@@ -145,7 +124,7 @@ export function useMaskEditor(key: string, from: Ref<Mask | undefined>, newName:
     };
     try {
       const kept = await household.saveMask(parse<MaskInput>(maskInputSchema, input), saved);
-      stored.value = { fields: blank(), rows: [], isTouched: false };
+      stored.value = { fields: blankMask(), rows: [], isTouched: false };
       return kept;
     } catch (error) {
       if (error instanceof ValidationError) errors.value = fieldMessages(error);

@@ -6,6 +6,7 @@ import { composed, estimateTexture, tightened, type Mask } from '@amber-ladle/co
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed, ref } from 'vue';
 import CautionPanel from './CautionPanel.vue';
+import { blankMask } from '../composables/blankMask';
 import { useHousehold } from '../stores/household';
 
 /** What a bowl written down anywhere is like: how thick, how much, over which limits, and careful with what. */
@@ -30,31 +31,8 @@ const read = computed(() => {
 const mask = computed<Mask | undefined>(() => {
   const amounts = read.value?.clear ?? [];
   if (amounts.length === 0) return undefined;
-  return tightened<Mask>(
-    {
-      id: 'read',
-      name: 'As written',
-      summary: '',
-      version: 1,
-      needs: [],
-      slot: 'either',
-      coverage: 'roots-to-tips',
-      texture: 'creamy',
-      endsExtraShare: 0,
-      parts: composed(amounts, household.catalogue),
-      heldRatios: [],
-      mixing: 'blender',
-      strained: false,
-      applicator: 'hand',
-      heat: 'cap',
-      wear: { minimumMinutes: 15, aimMinutes: 30, limitMinutes: 60 },
-      rinse: { temperature: 'lukewarm', shampoos: 1, conditioner: true, acidRinse: false },
-      keeping: 'same-day',
-      handsOnMinutes: 0,
-      steps: [],
-    },
-    household.catalogue,
-  );
+  const parts = composed(amounts, household.catalogue);
+  return tightened<Mask>({ ...blankMask(), id: 'read', name: 'As written', version: 1, parts }, household.catalogue);
 });
 const like = computed(() => {
   const amounts = read.value?.clear ?? [];

@@ -121,7 +121,10 @@ describe('the objective', () => {
   it('costs nothing for exactly enough, little for more, much for less', () => {
     expect(volumeCost(1, 1.5)).toBe(0);
     expect(volumeCost(1.1, 1.5)).toBeCloseTo(0.3, 12);
-    expect(volumeCost(0.99, 1.5)).toBeCloseTo(10, 9);
+    expect(volumeCost(0.99, 1.5)).toBeCloseTo(20 + 10, 9);
+    // Falling short costs at once, however little; a rounding error does not.
+    expect(volumeCost(1 - 1e-6, 1.5)).toBeGreaterThan(20);
+    expect(volumeCost(1 - 1e-12, 1.5)).toBeLessThan(1e-6);
     expect(volumeCost(2, 1.5)).toBeCloseTo(3 + 20, 12);
     expect(driftCost(0.1, 0.2)).toBeCloseTo(0.25, 12);
     expect(driftCost(-0.4, 0.2)).toBeCloseTo(4 + 20, 12);

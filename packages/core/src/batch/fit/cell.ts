@@ -1,4 +1,4 @@
-import { capCost, driftCost, LIMIT_SLOPE, OVER_SLOPE, SHORT_SLOPE } from './objective';
+import { capCost, driftCost, FULL, LIMIT_SLOPE, OVER_SLOPE, SHORT_COST, SHORT_SLOPE } from './objective';
 import type { FitProblem } from './problem';
 
 /** A range of u = 1/scale. */
@@ -39,7 +39,8 @@ interface Table {
  * At a known scale the ingredients only meet in the volume and the caps. So the volume gets a price λ, which every
  * amount pays for itself; the cost of each part is then least on its own. In a cell each amount may pick its kindest
  * scale. P is convex, so for −SHORT ≤ λ ≤ OVER the line λ·(v − 1) lies below it, and above that the line through the
- * limit. The bound is concave in λ: the best price is where the cheapest amounts fill the bowl.
+ * limit. The bound is concave in λ: the best price is where the cheapest amounts fill the bowl. What falling short costs at
+ * all is added where even the largest amounts in play do not fill it.
  * Caps strike out amounts that would break them whatever the others do; then the bound is taken again.
  *
  * @returns undefined when nothing in the cell is better than `best`
@@ -61,7 +62,8 @@ export function boundCell(problem: FitProblem, cell: Cell, best: number): CellBo
     const loads = leastLoads(problem, table.inPlay);
     const capBound = unavoidableCapCost(problem, loads);
     const price = bestPrice(table);
-    const bound = priced(table, price).value + capBound;
+    const shortBound = canFill(table) ? 0 : SHORT_COST;
+    const bound = priced(table, price).value + capBound + shortBound;
     if (bound >= best) return undefined;
 
     const candidates = table.inPlay.map((inPlay, i) => candidatesOf(table, i, inPlay, price));
@@ -75,6 +77,10 @@ export function boundCell(problem: FitProblem, cell: Cell, best: number): CellBo
     capped.forEach((list, i) => (table.inPlay[i] = list.map(({ choice }) => choice)));
   }
 }
+
+/** True when the largest amounts in play hold the need. */
+const canFill = ({ volumes, inPlay }: Table): boolean =>
+  inPlay.reduce((sum, list, i) => sum + Math.max(...list.map((j) => volumes[i]?.[j] ?? 0)), 0) >= FULL;
 
 /** What each amount of a part costs above the part's cheapest, at a price, cheapest first. */
 function candidatesOf({ costs, volumes }: Table, part: number, inPlay: readonly number[], price: number): Candidate[] {

@@ -12,13 +12,12 @@ import type { FitProblem } from './problem';
  * The weights are assumptions of this project.
  */
 export const OUTSIDE_TOLERANCE_WEIGHT = 20;
-/** Per whole bowl missing. */
+/** For falling short at all, so that a hundredth of a millilitre is not bought with a better fit. */
+export const SHORT_COST = 20;
+/** On top, per whole bowl missing. */
 export const SHORT_SLOPE = 1000;
-/**
- * A shortfall this small costs less than a piece left cut open, so the minimum may buy it: a tenth of a millilitre in a
- * hundred, below anything a spoon shows. A bowl counts as enough within it.
- */
-export const SHORT_SLACK = 1e-3;
+/** A bowl this full is full: below it lies more than a rounding error. In needs. */
+export const FULL = 1 - 1e-9;
 /** Per whole bowl too much: a tenth over weighs like an ingredient at just over half its tolerance. */
 export const OVER_SLOPE = 3;
 /** On top, per whole bowl beyond the limit. */
@@ -36,6 +35,7 @@ export function driftCost(drift: number, tolerance: number): number {
 /** P: the cost of a bowl of `filled` needs (1 is exactly enough) with a limit of `limit` needs. */
 export function volumeCost(filled: number, limit: number): number {
   return (
+    (filled < FULL ? SHORT_COST : 0) +
     SHORT_SLOPE * Math.max(0, 1 - filled) +
     OVER_SLOPE * Math.max(0, filled - 1) +
     LIMIT_SLOPE * Math.max(0, filled - limit)

@@ -1,7 +1,7 @@
 import { boundCell, type Cell, type CellBound } from './cell';
 import { answer, gramsOf } from './answer';
 import { firstAnswer } from './incumbent';
-import { capCost, SHORT_SLACK, volumeCost, type Evaluation } from './objective';
+import { capCost, FULL, volumeCost, type Evaluation } from './objective';
 import type { FitProblem } from './problem';
 
 export interface FitAnswer extends Evaluation {
@@ -101,7 +101,7 @@ export function fit(problem: FitProblem, { mostSteps = MOST_STEPS }: FitOptions 
     grams,
     fits:
       evaluation.brokenCaps.length === 0 &&
-      evaluation.millilitres >= problem.needMillilitres * (1 - SHORT_SLACK) &&
+      evaluation.millilitres >= problem.needMillilitres * FULL &&
       evaluation.drifts.every((drift, i) => Math.abs(drift) <= (parts[i]?.tolerance ?? 0) + 1e-9),
     visited,
   };
