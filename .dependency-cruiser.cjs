@@ -11,7 +11,7 @@ module.exports = {
       to: {
         pathNot: [
           '^packages/core/src',
-          'node_modules/(fraction\\.js|@stdlib|pure-rand|parse-ingredient|date-fns|@date-fns|papaparse)/',
+          'node_modules/(fraction\\.js|@stdlib|pure-rand|parse-ingredient|date-fns|@date-fns|papaparse|simple-statistics)/',
         ],
       },
     },
@@ -45,6 +45,13 @@ module.exports = {
       severity: 'error',
       from: { path: '^packages/core/src/(measure|statistic|source)/', pathNot: '\\.test\\.ts$' },
       to: { path: '^packages/core/src/(hair|ingredient|mask|batch)/' },
+    },
+    {
+      name: 'learn-not-above',
+      comment: 'What bowls taught stands on hair, ingredient and mask; sizing is handed the factor, never fetches it.',
+      severity: 'error',
+      from: { path: '^packages/core/src/(learn|batch)/', pathNot: '\\.test\\.ts$' },
+      to: { path: '^packages/core/src/(judge|washday|shelf)/' },
     },
     {
       name: 'mask-not-batch',

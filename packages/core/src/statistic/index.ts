@@ -1,3 +1,6 @@
+export * from './belief';
+export * from './line';
 export * from './lognormal';
+export * from './mean';
 export * from './random';
 export * from './sum';

@@ -1,0 +1,210 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { CATALOGUE } from '../ingredient';
+import {
+  amountsOf,
+  comparedOn,
+  gramsOf,
+  GROWTH,
+  learnTexture,
+  lengthKept,
+  momentScore,
+  MONTH_DAYS,
+  ratingsOf,
+  trendOf,
+  verdict,
+  whatWorks,
+  type JudgedBowl,
+  type Level,
+  type Measured,
+} from '.';
+
+const DAY = 86_400_000;
+const START = Date.parse('2025-03-01T09:00:00Z');
+const day = (n: number): string => new Date(START + n * DAY).toISOString();
+const bowl = (maskId: string, at: number, level: Level, rest: Partial<JudgedBowl> = {}): JudgedBowl => ({
+  maskId,
+  at: day(at),
+  said: { soft: level },
+  changes: [],
+  ...rest,
+});
+
+describe('three moments', () => {
+  it('scores each from what was said of it, and the whole from the moments', () => {
+    expect(momentScore({ slip: 3, drip: 1 }, 'going-on')).toBe(3);
+    expect(momentScore({ slip: 3 }, 'rinsing')).toBeUndefined();
+    expect(verdict({ slip: 3, spread: 3, drip: 3, smell: 3, ease: 1 })).toBe(3);
+    expect(verdict({})).toBeUndefined();
+  });
+});
+
+describe('what works', () => {
+  it('ranks by means that few bowls pull less', () => {
+    const bowls = [
+      ...[1, 8, 15, 22, 29].map((at) => bowl('steady', at, at === 8 ? 2 : 3)),
+      bowl('lucky', 3, 3),
+      ...[4, 11, 18].map((at) => bowl('poor', at, 1)),
+    ];
+    const all = whatWorks(bowls);
+    expect(all.map(({ maskId }) => maskId)).toEqual(['steady', 'lucky', 'poor']);
+    expect(all.find(({ maskId }) => maskId === 'lucky')?.saysLittle).toBe(true);
+    expect(all.find(({ maskId }) => maskId === 'lucky')?.overall.interval).toBeUndefined();
+    expect(ratingsOf(bowls)['steady']).toEqual({ mean: 4.6, count: 5 });
+  });
+
+  it('names what else changed, the most often first', () => {
+    const [one] = whatWorks([
+      bowl('a', 1, 3, { changes: ['weather', 'shampoo'] }),
+      bowl('a', 8, 2, { changes: ['shampoo'] }),
+      bowl('a', 15, 3),
+    ]);
+    expect(one?.confounders).toEqual([
+      { change: 'shampoo', count: 2 },
+      { change: 'weather', count: 1 },
+    ]);
+  });
+
+  it('stays between the poorest and the best that was said', () => {
+    const level = fc.constantFrom<Level>(1, 2, 3);
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(fc.constantFrom('a', 'b', 'c'), level), { minLength: 1, maxLength: 12 }),
+        (said) => {
+          const scores = said.map(([, one]) => one * 2 - 1);
+          for (const { shrunk, overall } of whatWorks(said.map(([mask, one], i) => bowl(mask, i, one)))) {
+            expect(shrunk).toBeGreaterThanOrEqual(Math.min(...scores) - 1e-9);
+            expect(shrunk).toBeLessThanOrEqual(Math.max(...scores) + 1e-9);
+            expect(overall.mean).toBeGreaterThanOrEqual(1);
+          }
+        },
+      ),
+    );
+  });
+});
+
+describe('this against that', () => {
+  it('pairs what lies near in time, each once, and calls it only when the interval does', () => {
+    const bowls = [0, 14, 28, 42].flatMap((at) => [bowl('a', at, 3), bowl('b', at + 7, at === 14 ? 2 : 1)]);
+    const { pairs, answer, difference } = comparedOn(bowls, 'a', 'b');
+    expect(pairs).toHaveLength(4);
+    expect(answer).toBe('first');
+    expect(difference?.mean).toBeCloseTo(3.5, 9);
+    expect(comparedOn(bowls, 'b', 'a').answer).toBe('second');
+  });
+
+  it('is even-handed: swapping the two turns the difference round', () => {
+    fc.assert(
+      fc.property(
+        fc.array(
+          fc.tuple(fc.constantFrom('a', 'b'), fc.integer({ min: 0, max: 200 }), fc.constantFrom<Level>(1, 2, 3)),
+          {
+            maxLength: 14,
+          },
+        ),
+        (said) => {
+          const bowls = said.map(([mask, at, level]) => bowl(mask, at, level));
+          const [there, back] = [comparedOn(bowls, 'a', 'b'), comparedOn(bowls, 'b', 'a')];
+          expect(back.pairs).toHaveLength(there.pairs.length);
+        },
+      ),
+    );
+  });
+
+  it('does not hold a winter against a summer, and says little of two bowls', () => {
+    expect(comparedOn([bowl('a', 0, 3), bowl('b', 150, 1)], 'a', 'b').pairs).toEqual([]);
+    expect(comparedOn([bowl('a', 0, 3), bowl('b', 3, 1)], 'a', 'b').answer).toBe('too-few');
+  });
+});
+
+describe('trend', () => {
+  it('sees what gets better, and nothing in too little', () => {
+    const better = [1, 1, 1, 2, 2, 3, 3, 3].map((level, i) => bowl('a', i * 20, level as Level));
+    expect(trendOf(better)?.answer).toBe('better');
+    expect(trendOf(better.slice(0, 4))).toBeUndefined();
+    expect(trendOf([1, 3, 1, 3, 1, 3].map((level, i) => bowl('a', i * 20, level as Level)))?.answer).toBe('even');
+  });
+});
+
+describe('length', () => {
+  const lengths = (perMonth: number, months: number, rest: readonly Measured[] = [], wobble = 0.15): Measured[] => [
+    ...Array.from({ length: months + 1 }, (_, i): Measured => ({
+      at: day(i * MONTH_DAYS),
+      kind: 'length',
+      centimetres: 40 + perMonth * i + (i % 2 ? wobble : -wobble),
+    })),
+    ...rest,
+  ];
+
+  // Loussouarn et al. 2001 and 2005: 256 ± 44, 396 ± 55, 411 ± 53 µm a day (from memory). A month of the middle figure is
+  // the half inch that everybody says (common practice, no published source).
+  it('expects what the literature measured', () => {
+    expect(GROWTH.centimetresPerDay * MONTH_DAYS).toBeCloseTo(1.065, 2);
+    for (const microns of [256, 396, 411])
+      expect(Math.abs(microns / 10_000 - GROWTH.centimetresPerDay)).toBeLessThan(1.25 * GROWTH.sigma);
+    const half = 2.54 / 2;
+    const { interval } = lengthKept([]).grown;
+    expect(half).toBeGreaterThan(interval.low);
+    expect(half).toBeLessThan(interval.high);
+  });
+
+  it('finds what is kept, and adds trims back', () => {
+    const kept = lengthKept(lengths(1.1, 10));
+    expect(kept.kept?.perMonth).toBeCloseTo(1.1, 1);
+    expect(kept.answer).toBe('keeps');
+    const at = day(5.5 * MONTH_DAYS);
+    const trimmed = lengths(1.1, 10).map((one) => (one.at > at ? { ...one, centimetres: one.centimetres - 4 } : one));
+    expect(lengthKept(trimmed).answer).toBe('breaks');
+    const told = lengthKept([...trimmed, { at, kind: 'trim', centimetres: 4 }]);
+    expect(told.kept?.perMonth).toBeCloseTo(1.1, 1);
+    expect(told.answer).toBe('keeps');
+  });
+
+  it('calls it breakage below what even slow heads grow, and leaves open what may be either', () => {
+    expect(lengthKept(lengths(0.1, 10)).answer).toBe('breaks');
+    expect(lengthKept(lengths(0.88, 10)).answer).toBe('breaks-or-slow');
+  });
+
+  it('tells the one from the other where growth was measured against a mark', () => {
+    const slow: Measured[] = Array.from({ length: 8 }, (_, i) => ({
+      at: day(i * MONTH_DAYS + 3),
+      kind: 'regrowth',
+      centimetres: 0.78 * i + (i % 2 ? 0.05 : 0),
+    }));
+    const isSlow = lengthKept(lengths(0.75, 10, slow));
+    expect(isSlow.grown.isMeasured).toBe(true);
+    expect(isSlow.answer).toBe('keeps');
+    const quick = slow.map((one) => ({ ...one, centimetres: one.centimetres * 1.6 }));
+    expect(lengthKept(lengths(0.75, 10, quick)).answer).toBe('breaks');
+  });
+
+  it('waits for a season before it says anything', () => {
+    expect(lengthKept(lengths(1, 2)).answer).toBe('too-early');
+    expect(lengthKept([]).answer).toBe('too-early');
+  });
+});
+
+describe('texture offset', () => {
+  it('moves towards what was felt, the more often the surer, and is 0 before any bowl', () => {
+    expect(learnTexture([])).toMatchObject({ offset: 0, count: 0 });
+    const thicker = { flowLog10: 3.4, felt: 'thick' as const };
+    const [once, often] = [learnTexture([thicker]), learnTexture(Array.from({ length: 6 }, () => thicker))];
+    expect(once.offset).toBeGreaterThan(0.2);
+    expect(often.offset).toBeGreaterThan(once.offset);
+    expect(often.sigma).toBeLessThan(once.sigma);
+    expect(learnTexture([{ flowLog10: 3.6, felt: 'creamy' }]).offset).toBeCloseTo(0, 1);
+  });
+});
+
+describe('poured by eye', () => {
+  it('reads a bottle and a bowl alike, and a spoon by density', () => {
+    const bottle = { ingredientId: 'olive-oil', kind: 'weighed', beforeGrams: 412, afterGrams: 385 } as const;
+    expect(gramsOf(bottle, CATALOGUE)).toBe(27);
+    expect(gramsOf({ ...bottle, beforeGrams: 385, afterGrams: 412 }, CATALOGUE)).toBe(27);
+    // Olive oil, USDA SR Legacy: 13.5 g in a US tablespoon of 14.79 mL (from memory).
+    const spoon = { ingredientId: 'olive-oil', kind: 'spoons', spoons: 1, spoonMillilitres: 14.787 } as const;
+    expect(gramsOf(spoon, CATALOGUE)).toBeCloseTo(13.5, 0);
+    expect(amountsOf([bottle, spoon], CATALOGUE)).toHaveLength(1);
+    expect(() => gramsOf({ ...bottle, afterGrams: 412 }, CATALOGUE)).toThrow(/nothing was poured/);
+  });
+});

@@ -1,0 +1,69 @@
+import { averageOf, type Average } from '../statistic';
+import { verdict, type Confounder } from './moments';
+import { CONFIDENCE, confoundersOf, TELLS_FROM, type JudgedBowl } from './works';
+
+/** One bowl of the one mask beside the nearest in time of the other. */
+export interface Pair {
+  readonly firstAt: string;
+  readonly secondAt: string;
+  /** Points by which the first came out better, −4 to 4. */
+  readonly difference: number;
+  readonly changes: readonly Confounder[];
+}
+
+/** This against that, on one head. */
+export interface Compared {
+  readonly pairs: readonly Pair[];
+  /** Of the differences; absent without a pair. */
+  readonly difference?: Average;
+  readonly answer: 'first' | 'second' | 'too-close' | 'too-few';
+  readonly confounders: readonly { readonly change: Confounder; readonly count: number }[];
+}
+
+/** Hair, weather and water of one season: bowls further apart than this are not held against each other. Ours. */
+const MOST_DAYS_APART = 60;
+const DAY = 86_400_000;
+
+/**
+ * Pairs each bowl of one mask with one of the other, nearest in time first and each used once, and takes the mean of the
+ * differences with its interval: what changed slowly (season, length, colour) falls out of a pair.
+ */
+export function comparedOn(bowls: readonly JudgedBowl[], firstId: string, secondId: string): Compared {
+  const scored = bowls.flatMap((bowl) => {
+    const score = verdict(bowl.said);
+    return score === undefined ? [] : [{ ...bowl, score, time: Date.parse(bowl.at) }];
+  });
+  const first = scored.filter(({ maskId }) => maskId === firstId);
+  const second = scored.filter(({ maskId }) => maskId === secondId);
+  const near = first
+    .flatMap((a, i) => second.map((b, j) => ({ a, b, i, j, apart: Math.abs(a.time - b.time) })))
+    .filter(({ apart }) => apart <= MOST_DAYS_APART * DAY)
+    .sort((x, y) => x.apart - y.apart || x.a.time - y.a.time);
+  const [takenFirst, takenSecond] = [new Set<number>(), new Set<number>()];
+  const pairs: Pair[] = [];
+  for (const { a, b, i, j } of near) {
+    if (takenFirst.has(i) || takenSecond.has(j)) continue;
+    takenFirst.add(i);
+    takenSecond.add(j);
+    const changes = [...new Set([...a.changes, ...b.changes])];
+    pairs.push({ firstAt: a.at, secondAt: b.at, difference: a.score - b.score, changes });
+  }
+  pairs.sort((a, b) => (a.firstAt < b.firstAt ? -1 : 1));
+  const difference = averageOf(
+    pairs.map((pair) => pair.difference),
+    CONFIDENCE,
+  );
+  return {
+    pairs,
+    ...(difference ? { difference } : {}),
+    answer: answerOf(difference),
+    confounders: confoundersOf(pairs),
+  };
+}
+
+function answerOf(difference: Average | undefined): Compared['answer'] {
+  if (!difference?.interval || difference.count < TELLS_FROM) return 'too-few';
+  const { low, high } = difference.interval;
+  if (low > 0) return 'first';
+  return high < 0 ? 'second' : 'too-close';
+}

@@ -1,0 +1,38 @@
+import normalCdf from '@stdlib/stats-base-dists-normal-cdf';
+import type { TextureClass } from '../hair';
+import { TEXTURE_SIGMA_LOG10, textureBounds } from '../mask';
+import { momentsOf, normalBelief, observed, type LogLikelihood } from '../statistic';
+
+/** How a bowl of a mask came out against what was reckoned. */
+export interface FeltTexture {
+  /** What was reckoned without any offset, log₁₀ mPa·s. */
+  readonly flowLog10: number;
+  readonly felt: Exclude<TextureClass, 'oil'>;
+}
+
+export interface TextureOffset {
+  /** To add to what is reckoned, log₁₀ mPa·s; 0 before any bowl. */
+  readonly offset: number;
+  readonly sigma: number;
+  readonly count: number;
+}
+
+/** One bowl of a mask differs from the next by so much, and so does the word for it, log₁₀. Assumption of this project. */
+const FELT_NOISE = 0.3;
+
+/**
+ * How much thicker or thinner a mask comes out in this kitchen than reckoned. A felt class is an interval of flow: an
+ * interval-censored observation of the estimate plus the offset; the posterior is taken on a grid.
+ */
+export function learnTexture(felt: readonly FeltTexture[]): TextureOffset {
+  const prior = normalBelief(0, TEXTURE_SIGMA_LOG10, 0.02, 2.6);
+  const likelihoods = felt.map(({ flowLog10, felt: word }): LogLikelihood => {
+    const [low, high] = textureBounds(word);
+    return (offset) => {
+      const at = (bound: number): number => normalCdf((bound - flowLog10 - offset) / FELT_NOISE, 0, 1);
+      return Math.log(Math.max(1e-300, at(high) - at(low)));
+    };
+  });
+  const { mean, sigma } = momentsOf(observed(prior, likelihoods));
+  return { offset: felt.length === 0 ? 0 : mean, sigma, count: felt.length };
+}

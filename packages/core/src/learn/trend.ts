@@ -1,0 +1,34 @@
+import { fitLine, slopeInterval, type Interval } from '../statistic';
+import { MONTH_DAYS } from './length';
+import { verdict } from './moments';
+import { CONFIDENCE, type JudgedBowl } from './works';
+
+/** How verdicts moved, in points a month. */
+export interface Trend {
+  readonly perMonth: number;
+  readonly interval: Interval;
+  readonly count: number;
+  readonly answer: 'better' | 'worse' | 'even';
+}
+
+const DAY = 86_400_000;
+/** Fewer bowls than this make no trend. Assumption of this project. */
+const LEAST = 5;
+
+/** The slope of the verdicts over time. @returns nothing for fewer than five judged bowls, or all on one day */
+export function trendOf(bowls: readonly Pick<JudgedBowl, 'at' | 'said'>[]): Trend | undefined {
+  const points = bowls.flatMap(({ at, said }): [number, number][] => {
+    const score = verdict(said);
+    return score === undefined ? [] : [[Date.parse(at) / DAY, score]];
+  });
+  const days = new Set(points.map(([day]) => day));
+  if (points.length < LEAST || days.size < 2) return undefined;
+  const line = fitLine(points);
+  const { low, high } = slopeInterval(line, CONFIDENCE);
+  return {
+    perMonth: line.slope * MONTH_DAYS,
+    interval: { low: low * MONTH_DAYS, high: high * MONTH_DAYS },
+    count: points.length,
+    answer: low > 0 ? 'better' : high < 0 ? 'worse' : 'even',
+  };
+}
