@@ -10,3 +10,6 @@ export * from './stock';
 export * from './device';
 export * from './washday';
 export * from './story';
+export * from './length';
+export * from './log';
+export * from './photo';

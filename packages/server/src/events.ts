@@ -2,7 +2,7 @@ import type { Request, Response } from 'express';
 
 /** What changed, so that open tabs and other devices can look again. */
 export type Change =
-  'heads' | 'bowls' | 'masks' | 'ingredients' | 'shelf' | 'climate' | 'settings' | 'clock' | 'washdays';
+  'heads' | 'bowls' | 'masks' | 'ingredients' | 'shelf' | 'climate' | 'settings' | 'clock' | 'washdays' | 'notes';
 
 /** Tells every open page of a change, by server-sent events. */
 export class Events {

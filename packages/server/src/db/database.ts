@@ -7,6 +7,7 @@ import { OwnMasks1700000000002 } from './migrations/0002-own-masks';
 import { Shelf1700000000003 } from './migrations/0003-shelf';
 import { WashDays1700000000004 } from './migrations/0004-wash-days';
 import { Stories1700000000005 } from './migrations/0005-stories';
+import { Notes1700000000006 } from './migrations/0006-notes';
 
 /** The little of better-sqlite3 that is needed at opening. */
 interface RawDatabase {
@@ -33,6 +34,7 @@ export async function openDatabase(file: string): Promise<DataSource> {
       Shelf1700000000003,
       WashDays1700000000004,
       Stories1700000000005,
+      Notes1700000000006,
     ],
     migrationsTransactionMode: 'all',
     synchronize: false,

@@ -1,4 +1,15 @@
-import type { BowlEnd, BowlSnapshot, KeptWish, LeftOver, Worn } from '@amber-ladle/contract';
+import type {
+  BowlEnd,
+  BowlSnapshot,
+  Crop,
+  HeadMeasure,
+  KeptWish,
+  LeftOver,
+  Photo,
+  WearLog,
+  Worn,
+  WornFacts,
+} from '@amber-ladle/contract';
 import type { HairProfile } from '@amber-ladle/core/hair';
 import type { Ingredient } from '@amber-ladle/core/ingredient';
 import type { HeadStory } from '@amber-ladle/core/judge';
@@ -353,6 +364,105 @@ export const WashEventEntity = new EntitySchema<WashEventRow>({
   },
 });
 
+/** What was written down of a bowl on a head; the facts of the bowl beside it. */
+export interface WearLogRow {
+  bowlId: string;
+  headId: string;
+  at: string;
+  version: number;
+  facts: WornFacts;
+  body: WearLog;
+}
+
+export const WearLogEntity = new EntitySchema<WearLogRow>({
+  name: 'wear_log',
+  columns: {
+    bowlId: { type: 'text', name: 'bowl_id', primary: true },
+    headId: { type: 'text', name: 'head_id', primary: true },
+    at: { type: 'text' },
+    version: { type: 'integer' },
+    facts: { type: 'simple-json' },
+    body: { type: 'simple-json' },
+  },
+});
+
+/** A length that was measured, or a trim. */
+export interface HeadMeasureRow extends HeadMeasure {
+  headId: string;
+}
+
+export const HeadMeasureEntity = new EntitySchema<HeadMeasureRow>({
+  name: 'head_measure',
+  columns: {
+    id: { type: 'text', primary: true },
+    headId: { type: 'text', name: 'head_id' },
+    at: { type: 'text' },
+    kind: { type: 'text' },
+    centimetres: { type: 'real' },
+    where: { type: 'text', name: 'place' },
+  },
+});
+
+/** A picture of a head; a removed one stays for a while, so that removing can be undone. */
+export interface PhotoRow {
+  id: string;
+  headId: string;
+  bowlId: string | null;
+  at: string;
+  moment: Photo['moment'];
+  words: string;
+  width: number;
+  height: number;
+  crop: Crop;
+  removedAt: string | null;
+}
+
+export const PhotoEntity = new EntitySchema<PhotoRow>({
+  name: 'photo',
+  columns: {
+    id: { type: 'text', primary: true },
+    headId: { type: 'text', name: 'head_id' },
+    bowlId: { type: 'text', name: 'bowl_id', nullable: true },
+    at: { type: 'text' },
+    moment: { type: 'text' },
+    words: { type: 'text' },
+    width: { type: 'integer' },
+    height: { type: 'integer' },
+    crop: { type: 'simple-json' },
+    removedAt: { type: 'text', name: 'removed_at', nullable: true },
+  },
+});
+
+/** The picture itself, large and small. */
+export interface PhotoDataRow {
+  photoId: string;
+  size: 'large' | 'small';
+  data: Buffer;
+}
+
+export const PhotoDataEntity = new EntitySchema<PhotoDataRow>({
+  name: 'photo_data',
+  columns: {
+    photoId: { type: 'text', name: 'photo_id', primary: true },
+    size: { type: 'text', primary: true },
+    data: { type: 'blob' },
+  },
+});
+
+/** From when on a head's bowls teach anew; the latest counts. */
+export interface ForgettingRow {
+  headId: string;
+  at: string;
+}
+
+export const ForgettingEntity = new EntitySchema<ForgettingRow>({
+  name: 'forgetting',
+  columns: {
+    headId: { type: 'text', name: 'head_id', primary: true },
+    at: { type: 'text', primary: true },
+  },
+});
+
 /** Every table there is. */
 export const ENTITIES = [
   HeadEntity,
@@ -369,4 +479,9 @@ export const ENTITIES = [
   BowlLifeEntity,
   WashDayEntity,
   WashEventEntity,
+  WearLogEntity,
+  HeadMeasureEntity,
+  PhotoEntity,
+  PhotoDataEntity,
+  ForgettingEntity,
 ];

@@ -9,6 +9,7 @@ import { ingredientRoutes } from '../routes/ingredients';
 import { maskRoutes } from '../routes/masks';
 import { deviceRoutes, type Devices } from '../routes/devices';
 import { fileRoutes } from '../routes/files';
+import { noteRoutes } from '../routes/notes';
 import { washDayRoutes } from '../routes/washDays';
 import { shelfRoutes } from '../routes/shelf';
 import { otherRoutes } from '../routes/other';
@@ -66,6 +67,7 @@ export function createApp({
   api.use((request, response, next) => (request.method === 'GET' ? next() : logWrites(request, response, next)));
   api.use(jsonOnly);
   api.use(express.json({ limit: MOST_BODY, strict: true }));
+  api.use(noteRoutes(household));
   api.use('/heads', headRoutes(household));
   api.use('/bowls', bowlRoutes(household));
   api.use('/washdays', washDayRoutes(household));

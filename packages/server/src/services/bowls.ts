@@ -1,5 +1,4 @@
 import {
-  NO_CHOICES,
   spoonsOf,
   type Bowl,
   type BowlLife,
@@ -21,10 +20,12 @@ import { invalid, notFound } from '../http/errors';
 import { drawnFor, livesOf } from './bowlLife';
 import { getHead } from './heads';
 import type { Household } from './household';
+import { factorFor, readLearning } from './learning';
 import { readCatalogue } from './ingredients';
 import { toLife } from './lifeRules';
 import { getMask } from './masks';
 import { readSettings } from './settings';
+import { broughtUpToDate } from './snapshots';
 
 const toBowl = ({ removedAt: _removedAt, ...bowl }: BowlRow, life?: BowlLife): Bowl => ({
   ...bowl,
@@ -159,7 +160,19 @@ async function snapshotOf(household: Household, wish: KeepBowl): Promise<BowlSna
   try {
     const mask = schooled(swapped(book, choices.swaps, catalogue), settings.schools, catalogue);
     const { swaps: _swaps, makings: _makings, ...options } = choices;
-    const sized = sizeBowl(asSized(head), mask, catalogue, { spoons, ...options, others: others.map(asSized) });
+    const learning = await readLearning(household);
+    const now = Date.parse(household.clock.now());
+    const taught = (person: SnapshotHead): SizedHead => {
+      const { amount } = person.profile;
+      const factor = factorFor(learning, person.id, amount.kind, mask.texture, choices.enoughChance, now);
+      return { ...asSized(person), ...(factor ? { personalFactor: factor } : {}) };
+    };
+    const sized = sizeBowl(taught(head), mask, catalogue, {
+      spoons,
+      ...options,
+      others: others.map(taught),
+      textureOffset: learning.textures[mask.id]?.offset ?? 0,
+    });
     const ingredients = sized.lines.map(({ ingredientId }) => ingredientById(catalogue, ingredientId));
     return { head, others, mask, ingredients, choices, spoons, sized };
   } catch (error) {
@@ -204,16 +217,4 @@ async function decidedStops(
     const met = stops.filter(({ id }) => id === ruleId);
     return met.length === 0 ? [] : [{ at: now, what: `${met.map((stop) => stop.words).join(' ')} Decided: ${words}` }];
   });
-}
-
-/** Snapshots of bowls that were kept before swaps, shared bowls and own ingredients came up. */
-export function broughtUpToDate(snapshot: BowlSnapshot): BowlSnapshot {
-  const { sized, choices } = snapshot;
-  return {
-    ...snapshot,
-    others: snapshot.others ?? [],
-    ingredients: snapshot.ingredients ?? [],
-    choices: { ...NO_CHOICES, ...choices },
-    sized: { ...sized, others: sized.others ?? [], total: sized.total ?? sized.demand.total, gap: sized.gap ?? 0 },
-  };
 }

@@ -4,7 +4,7 @@ import { rhythmsOf, type Wore } from '@amber-ladle/core/judge';
 import { IsNull } from 'typeorm';
 import { BowlEntity, type BowlRow } from '../db/entities';
 import { livesOf } from './bowlLife';
-import { broughtUpToDate } from './bowls';
+import { broughtUpToDate } from './snapshots';
 import type { Household } from './household';
 import { readCatalogue } from './ingredients';
 import type { BowlLife } from '@amber-ladle/contract';

@@ -11,7 +11,7 @@ import {
   type WashEventRow,
 } from '../db/entities';
 import { inUse, invalid, notFound } from '../http/errors';
-import { broughtUpToDate } from './bowls';
+import { broughtUpToDate } from './snapshots';
 import { climateOf } from './climate';
 import { lifeOnDay } from './dayToLife';
 import type { Household } from './household';

@@ -4,9 +4,10 @@ import { IsNull, type EntityManager } from 'typeorm';
 import { v4 as newId } from 'uuid';
 import { BowlEntity, BowlLifeEntity, HeadEntity, type BowlLifeRow, type WashDayRow } from '../db/entities';
 import { invalid, notFound } from '../http/errors';
-import { broughtUpToDate } from './bowls';
+import { broughtUpToDate } from './snapshots';
 import type { Household } from './household';
 import { changed, isPast, knownPlace, needsDecision, toLife } from './lifeRules';
+import { openPages } from './logs';
 import { eventsOf, runningDayOf, tellIn } from './washDays';
 
 /** What happened on a head; what is not named stays as it was. */
@@ -118,26 +119,39 @@ export interface LeftWish extends Omit<LeftOver, 'at'> {
  * @throws HttpProblem 404, 422
  */
 export async function leaveBowl(household: Household, bowlId: string, wish: LeftWish): Promise<BowlLife> {
-  const { fate, millilitres, how, placeId, headId } = wish;
+  const { fate, millilitres, how } = wish;
   return changed(household, bowlId, async (manager, life) => {
     const at = household.clock.now();
-    const row: BowlLifeRow = { ...life, leftOver: { at, millilitres, how, fate } };
-    switch (fate) {
-      case 'nothing':
-      case 'discarded':
-        return { ...row, endedAt: at, endedHow: 'worn' };
-      case 'kept':
-      case 'frozen': {
-        const place = await knownPlace(manager, household, placeId ?? '');
-        if (fate === 'frozen' && place.kind !== 'freezer') throw invalid({ placeId: 'Frozen is what a freezer does.' });
-        return { ...row, stays: [...life.stays, { placeId: place.id, from: at }] };
-      }
-      case 'second-head': {
-        if (!(await manager.existsBy(HeadEntity, { id: headId ?? '', removedAt: IsNull() }))) throw notFound('head');
-        return { ...row, wearing: { ...life.wearing, [headId as string]: { sectionsDone: [] } } };
-      }
-    }
+    const row = { ...life, leftOver: { at, millilitres, how, fate } };
+    const next = await afterLeaving(manager, household, row, wish);
+    // What was left teaches how much the head takes, whether or not somebody writes a word.
+    await openPages(manager, next);
+    return next;
   });
+}
+
+async function afterLeaving(
+  manager: EntityManager,
+  household: Household,
+  row: BowlLifeRow & { leftOver: LeftOver },
+  { fate, placeId, headId }: LeftWish,
+): Promise<BowlLifeRow> {
+  const { at } = row.leftOver;
+  switch (fate) {
+    case 'nothing':
+    case 'discarded':
+      return { ...row, endedAt: at, endedHow: 'worn' };
+    case 'kept':
+    case 'frozen': {
+      const place = await knownPlace(manager, household, placeId ?? '');
+      if (fate === 'frozen' && place.kind !== 'freezer') throw invalid({ placeId: 'Frozen is what a freezer does.' });
+      return { ...row, stays: [...row.stays, { placeId: place.id, from: at }] };
+    }
+    case 'second-head': {
+      if (!(await manager.existsBy(HeadEntity, { id: headId ?? '', removedAt: IsNull() }))) throw notFound('head');
+      return { ...row, wearing: { ...row.wearing, [headId as string]: { sectionsDone: [] } } };
+    }
+  }
 }
 
 /** Takes back what was said of what is left; a bowl that ended with it goes on. @throws HttpProblem 404 */

@@ -1,0 +1,114 @@
+import type { HeadLearning, Learning, LoggedBowl } from '@amber-ladle/contract';
+import type { HairAmount, TextureClass } from '@amber-ladle/core/hair';
+import {
+  evidenceOf,
+  learnFactor,
+  learnTexture,
+  nextUse,
+  ratingsOf,
+  type Evidence,
+  type FeltTexture,
+  type Lasted,
+} from '@amber-ladle/core/learn';
+import type { Lognormal } from '@amber-ladle/core/statistic';
+import { ForgettingEntity } from '../db/entities';
+import { notFound } from '../http/errors';
+import { getHead } from './heads';
+import type { Household } from './household';
+import { READ_LOGS, toLogged } from './logs';
+
+/** Bowls further back than this have faded to little and are not read. */
+const MOST_BOWLS = 100;
+
+/** What every head's bowls taught, and how masks come out in this kitchen. */
+export async function readLearning({ source }: Household): Promise<Learning> {
+  const rows = (await source.query(
+    `SELECT * FROM (SELECT *, row_number() OVER (PARTITION BY headId ORDER BY at DESC) AS turn FROM (${READ_LOGS}))
+      WHERE turn <= ?`,
+    [MOST_BOWLS],
+  )) as Parameters<typeof toLogged>[0][];
+  const logged = rows.map(toLogged).filter(({ log }) => !log.isSetAside);
+  const forgotten = await source.manager.find(ForgettingEntity, { order: { at: 'ASC' } });
+  const before = new Map(forgotten.map(({ headId, at }) => [headId, at]));
+  const heads: Record<string, HeadLearning> = {};
+  for (const headId of new Set([...logged.map((one) => one.headId), ...before.keys()]))
+    heads[headId] = learningOf(
+      logged.filter((one) => one.headId === headId),
+      before.get(headId),
+    );
+  return { heads, textures: texturesOf(logged) };
+}
+
+function learningOf(logged: readonly LoggedBowl[], forgottenBefore: string | undefined): HeadLearning {
+  return {
+    evidence: logged.flatMap((bowl) => {
+      const told = taughtBy(bowl);
+      return told && !(forgottenBefore && bowl.at < forgottenBefore)
+        ? [{ ...told, bowlId: bowl.bowlId, maskName: bowl.facts.maskName }]
+        : [];
+    }),
+    ...(forgottenBefore ? { forgottenBefore } : {}),
+    ratings: ratingsOf(
+      logged.map(({ at, facts: { maskId }, log: { said, changes } }) => ({ maskId, at, said, changes })),
+    ),
+  };
+}
+
+/** What a bowl of the log teaches of its head's factor. */
+export function taughtBy({ at, facts, log, leftOver }: LoggedBowl): Evidence | undefined {
+  const lasted = lastedOf({ facts, log, leftOver });
+  return lasted && evidenceOf({ at, ...facts }, lasted);
+}
+
+/** What was said of how it lasted; where the page says nothing, what was said when the bowl ended. */
+function lastedOf({ facts, log, leftOver }: Pick<LoggedBowl, 'facts' | 'log' | 'leftOver'>): Lasted | undefined {
+  const { lasted } = log;
+  if (!lasted) return leftOver && { kind: 'left', ...leftOver };
+  if (lasted.kind === 'left') return lasted;
+  const { afterSections } = lasted;
+  if (afterSections === undefined) return { kind: 'ran-out' };
+  const covered = facts.sections.slice(0, afterSections).reduce((sum, share) => sum + share, 0);
+  return { kind: 'ran-out', covered: afterSections >= facts.sections.length ? 1 : covered };
+}
+
+function texturesOf(logged: readonly LoggedBowl[]): Learning['textures'] {
+  const felt = new Map<string, FeltTexture[]>();
+  for (const { facts, log } of logged)
+    if (log.textureWas && log.textureWas !== 'oil' && facts.texture !== 'oil')
+      felt.set(facts.maskId, [
+        ...(felt.get(facts.maskId) ?? []),
+        { flowLog10: facts.flowLog10, felt: log.textureWas as Exclude<TextureClass, 'oil'> },
+      ]);
+  return Object.fromEntries([...felt].map(([maskId, all]) => [maskId, learnTexture(all)]));
+}
+
+/** A head's factor for its next bowl; nothing where no bowl spoke, so that the model's own spread holds. */
+export function factorFor(
+  { heads }: Learning,
+  headId: string,
+  amount: HairAmount['kind'],
+  texture: TextureClass,
+  enoughChance: number,
+  now: number,
+): Lognormal | undefined {
+  const evidence = heads[headId]?.evidence ?? [];
+  return evidence.length === 0 ? undefined : nextUse(learnFactor(evidence, { amount, now, texture }), enoughChance);
+}
+
+/** From now on a head's bowls teach anew; what was written stays. @throws HttpProblem 404 */
+export async function forget(household: Household, headId: string): Promise<void> {
+  await getHead(household, headId);
+  const at = household.clock.now();
+  await household.writes.run((manager) => manager.upsert(ForgettingEntity, { headId, at }, ['headId', 'at']));
+  household.events.tell('notes');
+}
+
+/** Takes the last forgetting back. @throws HttpProblem 404 where nothing was forgotten */
+export async function remember(household: Household, headId: string): Promise<void> {
+  await household.writes.run(async (manager) => {
+    const [last] = await manager.find(ForgettingEntity, { where: { headId }, order: { at: 'DESC' }, take: 1 });
+    if (!last) throw notFound('forgetting');
+    await manager.delete(ForgettingEntity, { headId, at: last.at });
+  });
+  household.events.tell('notes');
+}

@@ -1,0 +1,85 @@
+import type { BowlLife, BowlSnapshot, WornFacts } from '@amber-ladle/contract';
+import { estimateTexture } from '@amber-ladle/core/mask';
+import { gramsIn, progressOf, sectionsOf, type DayEvent, type PlanStep } from '@amber-ladle/core/washday';
+import { In, type EntityManager } from 'typeorm';
+import { WashDayEntity } from '../db/entities';
+import { eventsOf } from './washDays';
+
+const MINUTE = 60_000;
+
+/** What of a wash day belongs to a bowl: its steps, and what was told. */
+interface DayOfBowl {
+  readonly steps: readonly PlanStep[];
+  readonly events: readonly DayEvent[];
+}
+
+/** What a bowl was when it was worn, from its snapshot and from the day that was walked. */
+export async function wornFacts(
+  manager: EntityManager,
+  bowlId: string,
+  snapshot: BowlSnapshot,
+  headId: string,
+): Promise<WornFacts | undefined> {
+  const { head, others, mask, sized, ingredients } = snapshot;
+  const people = [head, ...others];
+  const person = people.find(({ id }) => id === headId);
+  if (!person) return undefined;
+  const day = await dayOf(manager, bowlId);
+  const rows = new Map(ingredients.map((row) => [row.id, row]));
+  const known = sized.lines.filter(({ ingredientId }) => rows.has(ingredientId));
+  const minutes = day && minutesOf(day, bowlId);
+  return {
+    headName: person.name,
+    maskName: mask.name,
+    maskId: mask.id,
+    texture: mask.texture,
+    // Without what earlier bowls taught, so that it is not learnt twice.
+    flowLog10: known.length > 0 ? estimateTexture(known, rows).flowLog10 : sized.texture.flowLog10,
+    modelMillilitres: [sized.demand, ...sized.others].reduce(
+      (sum, { total, reason }) => sum + total.median / reason.personalFactor,
+      0,
+    ),
+    neededMillilitres: sized.needMillilitres,
+    plannedMillilitres: sized.madeMillilitres,
+    madeMillilitres: day ? pouredMillilitres(day, bowlId, snapshot) : sized.madeMillilitres,
+    holdUpMillilitres: sized.losses.holdUpMillilitres,
+    dripShare: sized.losses.dripShare,
+    heads: people.length,
+    sections: sectionsOf(person.profile).map(({ share }) => share),
+    ...(minutes === undefined ? {} : { minutes }),
+  };
+}
+
+/** When a head wore a bowl, as far as was told. ISO 8601. */
+export function wornAt(life: BowlLife | undefined, headId: string): string | undefined {
+  const worn = life?.wearing[headId];
+  return worn?.rinsedAt ?? worn?.wornFrom ?? (life?.endedHow === 'worn' ? life.endedAt : undefined);
+}
+
+async function dayOf(manager: EntityManager, bowlId: string): Promise<DayOfBowl | undefined> {
+  const found = (await manager.query(
+    `SELECT d.id FROM wash_day d, json_each(d.bowl_ids) b WHERE b.value = ? ORDER BY d.started_at DESC LIMIT 1`,
+    [bowlId],
+  )) as { id: string }[];
+  const [day] = await manager.findBy(WashDayEntity, { id: In(found.map(({ id }) => id)) });
+  return day && { steps: day.steps, events: await eventsOf(manager, day.id) };
+}
+
+/** What is in the bowl when what was weighed counts, and everything else as it was written. */
+function pouredMillilitres({ steps, events }: DayOfBowl, bowlId: string, { sized }: BowlSnapshot): number {
+  const own = new Set(steps.filter((step) => step.bowlId === bowlId).map(({ id }) => id));
+  const grams = gramsIn(events.filter(({ kind, stepId }) => kind !== 'weigh' || own.has(stepId)));
+  return sized.lines.reduce((sum, { ingredientId, grams: written, bowlMillilitres }) => {
+    const poured = grams[ingredientId];
+    return sum + (poured === undefined || written <= 0 ? bowlMillilitres : (bowlMillilitres * poured) / written);
+  }, 0);
+}
+
+function minutesOf({ steps, events }: DayOfBowl, bowlId: string): number | undefined {
+  const own = new Set(steps.filter((step) => step.bowlId === bowlId).map(({ id }) => id));
+  const done = [...progressOf(steps, events)].filter(([id, { endedAt }]) => own.has(id) && endedAt !== undefined);
+  if (done.length === 0) return undefined;
+  const from = Math.min(...done.map(([, { startedAt }]) => startedAt));
+  const to = Math.max(...done.map(([, { endedAt }]) => endedAt ?? 0));
+  return Math.round((to - from) / MINUTE);
+}
