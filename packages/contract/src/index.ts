@@ -13,3 +13,4 @@ export * from './story';
 export * from './length';
 export * from './log';
 export * from './photo';
+export * from './learnt';

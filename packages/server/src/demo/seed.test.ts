@@ -1,6 +1,8 @@
 import { afterEach, beforeEach, expect, it } from 'vitest';
 import { listBowls } from '../services/bowls';
+import { factorBand, learnFactor } from '@amber-ladle/core/learn';
 import { listHeads } from '../services/heads';
+import { readLearning } from '../services/learning';
 import { testHouse, type TestHouse } from '../testing';
 import { seedDemo } from './seed';
 
@@ -15,7 +17,20 @@ it('fills an empty household once, with dates before the present', async () => {
   await seedDemo(house.home);
   expect((await listHeads(house.home)).map(({ name }) => name)).toEqual(['Isaura', 'Pip', 'Teo']);
   const { items } = await listBowls(house.home, 0, 20);
-  expect(items).toHaveLength(4);
+  expect(items).toHaveLength(13);
   for (const { keptAt } of items) expect(keptAt < house.home.clock.now()).toBe(true);
   expect(items[0]?.keptAt.slice(0, 10)).toBe('2026-03-12');
+});
+
+it('has bowls that taught: Isaura takes less than the model expects, Pip more, and the app can say how sure it is', async () => {
+  await seedDemo(house.home);
+  const { heads } = await readLearning(house.home);
+  const named = new Map((await listHeads(house.home)).map(({ name, id }) => [name, id]));
+  const band = (name: string) => {
+    const { evidence } = heads[named.get(name) ?? ''] ?? { evidence: [] };
+    return factorBand(learnFactor(evidence, { amount: 'ponytail', now: Date.parse(house.home.clock.now()) }));
+  };
+  expect(heads[named.get('Isaura') ?? '']?.evidence).toHaveLength(6);
+  expect(band('Isaura').high).toBeLessThan(0.9);
+  expect(band('Pip').median).toBeGreaterThan(1);
 });

@@ -1,10 +1,11 @@
-import { NO_CHOICES, type HeadInput } from '@amber-ladle/contract';
+import { NO_CHOICES, type Head, type HeadInput } from '@amber-ladle/contract';
 import type { Household } from '../services/household';
 import { NO_STORY, type PatchTest } from '@amber-ladle/core/judge';
 import { createHead, listHeads } from '../services/heads';
 import { endBowl } from '../services/bowlLife';
 import { keepBowl } from '../services/bowls';
 import { Clock } from '../clock';
+import { seedNotes } from './notes';
 import { seedShelf } from './shelf';
 
 /** Dabs that came out fine, a while before the demo begins. */
@@ -93,9 +94,10 @@ export async function seedDemo(household: Household): Promise<void> {
   const then = new Clock();
   const earlier: Household = { ...household, clock: then };
   await seedShelf(household);
-  const ids = new Map<string, HeadInput & { id: string }>();
-  then.set(new Date(present - 30 * DAY).toISOString());
+  const ids = new Map<string, Head>();
+  then.set(new Date(present - 400 * DAY).toISOString());
   for (const input of HEADS) ids.set(input.name, await createHead(earlier, input));
+  await seedNotes(household, ids);
   for (const { id, daysAgo, head, maskId } of BOWLS) {
     const wearer = ids.get(head);
     if (!wearer) continue;

@@ -1,5 +1,6 @@
 import {
   spoonsOf,
+  taughtHead,
   type Bowl,
   type BowlLife,
   type BowlSnapshot,
@@ -20,7 +21,7 @@ import { invalid, notFound } from '../http/errors';
 import { drawnFor, livesOf } from './bowlLife';
 import { getHead } from './heads';
 import type { Household } from './household';
-import { factorFor, readLearning } from './learning';
+import { readLearning } from './learning';
 import { readCatalogue } from './ingredients';
 import { toLife } from './lifeRules';
 import { getMask } from './masks';
@@ -142,10 +143,6 @@ const snapshotHead = ({ id, name, ageYears, sensitiveSkin, profile }: Head): Sna
   sensitiveSkin,
   profile,
 });
-const asSized = ({ profile, ageYears, sensitiveSkin }: SnapshotHead): SizedHead => ({
-  profile,
-  wearer: { ageYears, sensitiveSkin },
-});
 
 /** Sizes what was asked for with the household's own catalogue and spoons, and puts down all that went into it. */
 async function snapshotOf(household: Household, wish: KeepBowl): Promise<BowlSnapshot> {
@@ -162,11 +159,8 @@ async function snapshotOf(household: Household, wish: KeepBowl): Promise<BowlSna
     const { swaps: _swaps, makings: _makings, ...options } = choices;
     const learning = await readLearning(household);
     const now = Date.parse(household.clock.now());
-    const taught = (person: SnapshotHead): SizedHead => {
-      const { amount } = person.profile;
-      const factor = factorFor(learning, person.id, amount.kind, mask.texture, choices.enoughChance, now);
-      return { ...asSized(person), ...(factor ? { personalFactor: factor } : {}) };
-    };
+    const asked = { now, texture: mask.texture, enoughChance: choices.enoughChance };
+    const taught = (person: SnapshotHead): SizedHead => taughtHead(person, learning, asked);
     const sized = sizeBowl(taught(head), mask, catalogue, {
       spoons,
       ...options,

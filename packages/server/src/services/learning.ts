@@ -1,16 +1,13 @@
 import type { HeadLearning, Learning, LoggedBowl } from '@amber-ladle/contract';
-import type { HairAmount, TextureClass } from '@amber-ladle/core/hair';
+import type { TextureClass } from '@amber-ladle/core/hair';
 import {
   evidenceOf,
-  learnFactor,
   learnTexture,
-  nextUse,
   ratingsOf,
   type Evidence,
   type FeltTexture,
   type Lasted,
 } from '@amber-ladle/core/learn';
-import type { Lognormal } from '@amber-ladle/core/statistic';
 import { ForgettingEntity } from '../db/entities';
 import { notFound } from '../http/errors';
 import { getHead } from './heads';
@@ -80,19 +77,6 @@ function texturesOf(logged: readonly LoggedBowl[]): Learning['textures'] {
         { flowLog10: facts.flowLog10, felt: log.textureWas as Exclude<TextureClass, 'oil'> },
       ]);
   return Object.fromEntries([...felt].map(([maskId, all]) => [maskId, learnTexture(all)]));
-}
-
-/** A head's factor for its next bowl; nothing where no bowl spoke, so that the model's own spread holds. */
-export function factorFor(
-  { heads }: Learning,
-  headId: string,
-  amount: HairAmount['kind'],
-  texture: TextureClass,
-  enoughChance: number,
-  now: number,
-): Lognormal | undefined {
-  const evidence = heads[headId]?.evidence ?? [];
-  return evidence.length === 0 ? undefined : nextUse(learnFactor(evidence, { amount, now, texture }), enoughChance);
 }
 
 /** From now on a head's bowls teach anew; what was written stays. @throws HttpProblem 404 */

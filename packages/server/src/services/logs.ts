@@ -149,7 +149,7 @@ export async function openPages(manager: EntityManager, life: BowlLifeRow): Prom
 }
 
 /** Bowls older than this are not asked after any more. */
-const ASKED_DAYS = 14;
+const ASKED_DAYS = 7;
 const DAY = 86_400_000;
 
 /** Bowls that ask for a word: those just worn, and from the next day on, once, how the hair is dry. Newest first. */

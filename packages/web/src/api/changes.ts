@@ -1,6 +1,6 @@
 /** What can change elsewhere, as the server tells it. */
 export type Change =
-  'heads' | 'bowls' | 'masks' | 'ingredients' | 'shelf' | 'climate' | 'settings' | 'clock' | 'washdays';
+  'heads' | 'bowls' | 'masks' | 'ingredients' | 'shelf' | 'climate' | 'settings' | 'clock' | 'washdays' | 'notes';
 
 const listeners = new Map<Change, Set<() => unknown>>();
 let stream: EventSource | undefined;

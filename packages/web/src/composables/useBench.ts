@@ -10,11 +10,6 @@ import { useHousehold } from '../stores/household';
 import { useSizing, type SizingWish } from './useSizing';
 import { useSwaps } from './useSwaps';
 
-const asSized = ({ profile, ageYears, sensitiveSkin }: Head): SizedHead => ({
-  profile,
-  wearer: { ageYears, sensitiveSkin },
-});
-
 /**
  * The workbench: one head (or several that share a bowl) and one mask, their measurements and choices, and what the
  * bowl comes to. The need answers at once; the fit to pieces and spoons follows from the worker.
@@ -45,9 +40,11 @@ export function useBench(head: Ref<Head | undefined>, book: Ref<Mask | undefined
     swaps.mask.value ? schooled(swaps.mask.value, household.settings.schools, household.catalogue) : undefined,
   );
 
+  /** What is asked of earlier bowls: this texture, at this chance. */
+  const asked = computed(() => ({ texture: mask.value?.texture, enoughChance: choices.value.enoughChance }));
   const heads = computed<readonly SizedHead[]>(() =>
     head.value && profile.value
-      ? [{ ...asSized(head.value), profile: profile.value }, ...others.value.map(asSized)]
+      ? [{ ...head.value, profile: profile.value }, ...others.value].map((one) => household.taught(one, asked.value))
       : [],
   );
 
@@ -55,17 +52,22 @@ export function useBench(head: Ref<Head | undefined>, book: Ref<Mask | undefined
     const [first, ...rest] = heads.value;
     if (!first || !mask.value) return undefined;
     const { swaps: _swaps, makings: _makings, ...options } = choices.value;
-    return { head: first, mask: mask.value, options: { spoons: household.spoons, ...options, others: rest } };
+    const textureOffset = household.textureOffset(mask.value.id);
+    return {
+      head: first,
+      mask: mask.value,
+      options: { spoons: household.spoons, ...options, others: rest, textureOffset },
+    };
   });
   const { bowl, isFitting, failure } = useSizing(wish);
 
   /** What the heads take and what must be made, at once. */
   const need = computed(() => {
-    const asked = mask.value;
-    if (heads.value.length === 0 || !asked) return undefined;
-    const demands = heads.value.map((one) => demandFor(one, asked));
+    const wanted = mask.value;
+    if (heads.value.length === 0 || !wanted) return undefined;
+    const demands = heads.value.map((one) => demandFor(one, wanted));
     const total = totalDemand(demands);
-    const losses = lossesOf(asked);
+    const losses = lossesOf(wanted);
     const make = (chance: number) => millilitresToMake(quantile(total, chance), losses);
     return {
       millilitres: make(choices.value.enoughChance),
@@ -110,6 +112,7 @@ export function useBench(head: Ref<Head | undefined>, book: Ref<Mask | undefined
     choices,
     change,
     heads,
+    asked,
     mask,
     swaps,
     wish,

@@ -59,12 +59,7 @@ export function useDayPreview(bowls: Ref<readonly Bowl[]>, wish: Ref<KeptWish>, 
         masks,
         own: household.ownIngredients.map(({ row }) => row),
         spoons: household.spoons,
-        heads: [head, ...others].map(({ id, name, profile, ageYears, sensitiveSkin }) => ({
-          id,
-          name,
-          profile,
-          wearer: { ageYears, sensitiveSkin },
-        })),
+        heads: [head, ...others].map((one) => ({ id: one.id, name: one.name, ...household.taught(one) })),
       }),
     );
   });

@@ -63,11 +63,15 @@ export function useInHand(mask: Ref<Mask>) {
   );
 
   const serves = computed(() =>
-    household.heads.map(({ id, name, profile, ageYears, sensitiveSkin }) => ({
-      id,
-      name,
+    household.heads.map((head) => ({
+      id: head.id,
+      name: head.name,
       chance: current.value
-        ? chanceEnough({ profile, wearer: { ageYears, sensitiveSkin } }, mask.value, current.value.madeMillilitres)
+        ? chanceEnough(
+            household.taught(head, { texture: mask.value.texture }),
+            mask.value,
+            current.value.madeMillilitres,
+          )
         : 0,
     })),
   );

@@ -28,17 +28,19 @@ export function usePours(
     return { snapshot, poured: settledGrams(steps, events, targets.value, step.value?.id) };
   });
   const { current: refitted, failure } = useNewest(wish, ({ snapshot, poured }): Promise<SizedBowl> => {
-    const { head, others, mask, spoons, choices } = plain(snapshot);
+    const { head, others, mask, spoons, choices, sized } = plain(snapshot);
     const { swaps: _swaps, makings: _makings, ...options } = choices;
-    const asSized = ({ profile, ageYears, sensitiveSkin }: typeof head) => ({
-      profile,
-      wearer: { ageYears, sensitiveSkin },
-    });
-    return sizing().size(asSized(head), mask, {
+    // As it was sized, whatever was learnt since.
+    const asSized = ({ profile, ageYears, sensitiveSkin }: typeof head, i: number) => {
+      const reason = [sized.demand, ...sized.others][i]?.reason;
+      const factor = reason && { personalFactor: { median: reason.personalFactor, sigma: reason.sigma } };
+      return { profile, wearer: { ageYears, sensitiveSkin }, ...factor };
+    };
+    return sizing().size(asSized(head, 0), mask, {
       spoons,
       ...options,
       lockedGrams: { ...options.lockedGrams, ...plain(poured) },
-      others: others.map(asSized),
+      others: others.map((one, i) => asSized(one, i + 1)),
     });
   });
   const lines = computed(() => (wish.value && refitted.value ? refitted.value.lines : planned.value));

@@ -20,13 +20,13 @@ export function useRanking(
     headIds.value.flatMap((id) => {
       const head = household.headById(id);
       if (!head) return [];
-      const { profile, ageYears, sensitiveSkin, story } = head;
+      const { ratings } = household.learning.heads[id] ?? { ratings: {} };
       return [
         {
           id,
-          profile,
-          wearer: { ageYears, sensitiveSkin },
-          story: { ...NO_STORY, ...story },
+          ...household.taught(head),
+          ratings,
+          story: { ...NO_STORY, ...head.story },
           wore: household.histories[id] ?? [],
         },
       ];

@@ -22,8 +22,8 @@ export function useSuggestion() {
     return best.value && mask && head ? { mask, head, ...best.value } : undefined;
   });
   const { current, isWorking } = useNewest(wish, async ({ mask, head, ranked, runnerUp }) => {
-    const { id, profile, ageYears, sensitiveSkin } = head;
-    const sized = { profile, wearer: { ageYears, sensitiveSkin } };
+    const { id } = head;
+    const sized = household.taught(head, { texture: mask.texture });
     const now = household.moment;
     const found = await sizing().suggestion(
       plain(mask),

@@ -8,7 +8,16 @@ import TextureScale from '../drawings/TextureScale.vue';
 import { pullWords, TEXTURES, type ScaleTexture } from '../words/texture';
 
 /** How thick the bowl comes out, what does that, and how to have it otherwise. */
-const { bowl, catalogue } = defineProps<{ bowl: FittedAmounts; catalogue: Catalogue }>();
+const {
+  bowl,
+  catalogue,
+  offset = 0,
+} = defineProps<{
+  bowl: FittedAmounts;
+  catalogue: Catalogue;
+  /** What earlier bowls of this mask taught, log₁₀ mPa·s. */
+  offset?: number;
+}>();
 
 const wanted = ref<ScaleTexture>();
 watch(
@@ -20,7 +29,7 @@ watch(
 const MOST_OF = { add: 2, 'hold-back': 1 } as const;
 const fixes = computed(() => {
   if (!wanted.value) return [];
-  const all = textureFixes(bowl.lines, catalogue, wanted.value);
+  const all = textureFixes(bowl.lines, catalogue, wanted.value, offset);
   return (['add', 'hold-back'] as const)
     .flatMap((what) => all.filter(({ does }) => does === what).slice(0, MOST_OF[what]))
     .map(({ does, ingredientId, grams, isInBowl }) => {
@@ -50,7 +59,12 @@ const pulls = computed(() => {
 <template>
   <div class="texture">
     <TextureScale :flow-log10="bowl.texture.flowLog10" />
-    <p class="quiet">{{ pullWords(bowl, catalogue) }}.</p>
+    <p class="quiet">
+      {{ pullWords(bowl, catalogue) }}.
+      <template v-if="Math.abs(offset) > 0.1"
+        >In this kitchen it comes out {{ offset > 0 ? 'thicker' : 'thinner' }} than reckoned.</template
+      >
+    </p>
     <div class="wish" role="group" aria-label="Texture to have instead">
       <span class="quiet">Rather</span>
       <button

@@ -36,10 +36,7 @@ const wish = computed(() =>
         masks: household.masks,
         id: props.ingredient.id,
         grams: usable.value,
-        head: {
-          profile: head.value.profile,
-          wearer: { ageYears: head.value.ageYears, sensitiveSkin: head.value.sensitiveSkin },
-        },
+        head: household.taught(head.value),
         spoons: household.spoons,
       }
     : undefined,

@@ -27,7 +27,7 @@ const { steps, millilitres } = defineProps<{ steps: readonly WhyStep[]; millilit
         </table>
         <p class="quiet note">
           The films and the spread are this project’s own assumptions, set so that bowls come out as makers report them.
-          A head that has been logged a few times will know better.
+          What is written in Notes of each bowl makes them this head’s own.
         </p>
         <v-btn color="primary" @click="isActive.value = false">Close</v-btn>
       </div>

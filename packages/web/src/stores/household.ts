@@ -1,17 +1,22 @@
 import {
   DEFAULT_SETTINGS,
+  NOTHING_LEARNT,
   spoonsOf,
+  taughtHead,
   type Bowl,
   type BowlSummary,
   type Head,
   type HeadInput,
   type Histories,
+  type HeadToSize,
   type KeepBowl,
+  type Learning,
   type MaskInput,
   type MaskVersion,
   type OwnIngredient,
   type Page,
   type Settings,
+  type TaughtOptions,
 } from '@amber-ladle/contract';
 import { overlaid, type Ingredient } from '@amber-ladle/core/ingredient';
 import type { Mask } from '@amber-ladle/core/mask';
@@ -21,6 +26,7 @@ import { onChange, type Change } from '../api/changes';
 import { ask } from '../api/client';
 import { plain, sizing } from '../workers/sizing';
 
+const DAY = 86_400_000;
 /** How often remaining times are drawn anew. */
 const MOMENT_MILLISECONDS = 10_000;
 
@@ -37,6 +43,8 @@ export const useHousehold = defineStore('household', () => {
   const bowls = ref<Page<BowlSummary>>({ items: [], total: 0, offset: 0 });
   /** What each head has worn, newest first. */
   const histories = shallowRef<Histories>({});
+  /** What bowls taught about heads and masks. */
+  const learning = shallowRef<Learning>(NOTHING_LEARNT);
   const settings = ref<Settings>({ ...DEFAULT_SETTINGS });
   const isReady = ref(false);
   const isDemo = ref(false);
@@ -68,6 +76,7 @@ export const useHousehold = defineStore('household', () => {
       bowls.value = page;
       histories.value = wore;
     },
+    notes: async () => void (learning.value = await ask<Learning>('GET', '/learning')),
     settings: async () => {
       await storing;
       settings.value = await ask<Settings>('GET', '/settings');
@@ -76,7 +85,7 @@ export const useHousehold = defineStore('household', () => {
 
   async function load(): Promise<void> {
     await readClock();
-    await Promise.all([readMasks(), readers.heads(), readers.bowls(), readers.settings()]);
+    await Promise.all([readMasks(), readers.heads(), readers.bowls(), readers.settings(), readers.notes()]);
     isReady.value = true;
   }
 
@@ -92,6 +101,8 @@ export const useHousehold = defineStore('household', () => {
   function follow(): void {
     for (const [what, read] of Object.entries(readers))
       onChange(what as Change, () => void read().catch(() => undefined));
+    // A bowl that is put away teaches nothing any more; one whose rest was measured teaches at once.
+    onChange('bowls', () => void readers.notes().catch(() => undefined));
     onChange('clock', () => void readClock().catch(() => undefined));
     setInterval(() => (moment.value = now().getTime()), MOMENT_MILLISECONDS);
   }
@@ -168,6 +179,13 @@ export const useHousehold = defineStore('household', () => {
     }
   }
   const readBowl = (id: string): Promise<Bowl> => ask<Bowl>('GET', `/bowls/${id}`);
+  /** Begins anew once a day only, so that nothing is sized anew every few seconds. */
+  const today = computed(() => Math.floor(moment.value / DAY) * DAY);
+  /** A head with what its bowls taught, for a texture and a chance. */
+  const taught = (head: HeadToSize, asked: Omit<TaughtOptions, 'now'> = {}) =>
+    taughtHead(head, learning.value, { ...asked, now: today.value });
+  /** How much thicker or thinner a mask comes out here than reckoned, log₁₀ mPa·s. */
+  const textureOffset = (maskId: string): number => learning.value.textures[maskId]?.offset ?? 0;
   const headById = (id: string | undefined): Head | undefined => heads.value.find((head) => head.id === id);
   const maskById = (id: string | undefined): Mask | undefined => masks.value.find((mask) => mask.id === id);
   const now = (): Date => new Date(Date.now() + clockOffset.value);
@@ -179,6 +197,10 @@ export const useHousehold = defineStore('household', () => {
     catalogue,
     bowls,
     histories,
+    learning,
+    taught,
+    textureOffset,
+    readNotes: readers.notes,
     settings,
     spoons,
     isReady,

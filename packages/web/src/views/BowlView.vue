@@ -65,10 +65,7 @@ const { consequences, made: swapsMade, wishes, isMissing } = bench.swaps;
 const compared = useCompared(
   computed(() => {
     const wish = bench.wish.value;
-    const served = others.chosen.value.map(({ profile: hair, ageYears, sensitiveSkin }) => ({
-      profile: hair,
-      wearer: { ageYears, sensitiveSkin },
-    }));
+    const served = others.chosen.value.map((one) => household.taught(one, bench.asked.value));
     return wish && { ...wish, options: { ...wish.options, others: served } };
   }),
 );
@@ -441,7 +438,12 @@ async function saveToHead(): Promise<void> {
           :makings="choices.makings"
         />
       </section>
-      <TexturePanel v-if="bowl && mask.texture !== 'oil'" :bowl="bowl" :catalogue="household.catalogue" />
+      <TexturePanel
+        v-if="bowl && mask.texture !== 'oil'"
+        :bowl="bowl"
+        :catalogue="household.catalogue"
+        :offset="household.textureOffset(mask.id)"
+      />
       <MindList v-if="bowl" :bowl="bowl" :mask="mask" :catalogue="household.catalogue" />
       <CautionPanel :mask="mask" :heads="wearers" place="choosing" decides @decided="onDecided" />
       <ul v-if="remarks.length > 0" class="plain-list remarks">

@@ -109,7 +109,7 @@ const people = computed(() =>
     const mask = household.maskById(last?.maskId) ?? household.masks[0];
     const takes = mask
       ? millilitresToMake(
-          quantile(demandFor({ profile: head.profile, wearer: head }, mask).total, DEFAULT_ENOUGH_CHANCE),
+          quantile(demandFor(household.taught(head, { texture: mask.texture }), mask).total, DEFAULT_ENOUGH_CHANCE),
           lossesOf(mask),
         )
       : 0;

@@ -31,6 +31,9 @@ export function whySteps(
   const coated = reason.coatedShare < 0.995 ? ` × ${percent(reason.coatedShare)} of each strand` : '';
   const style = reason.styleFactor === 1 ? '' : ` × ${reason.styleFactor} for the style`;
   const ends = reason.endsExtraShare === 0 ? '' : ` × ${1 + reason.endsExtraShare} for the ends`;
+  const { personalFactor: factor } = reason;
+  const isTaught = Math.abs(factor - 1) > 0.005;
+  const differ = `about ${Math.round((Math.exp(reason.sigma) - 1) * 100)} % either way`;
   return [
     {
       what: 'Strands',
@@ -45,7 +48,7 @@ export function whySteps(
     {
       what: 'For the lengths',
       from: `surface × a film of ${reason.strandFilmMicrometres} µm${coated}${style}${ends}`,
-      result: millilitres(demand.lengthsMillilitres),
+      result: millilitres(demand.lengthsMillilitres / factor),
     },
     {
       what: 'For the scalp',
@@ -53,11 +56,20 @@ export function whySteps(
         demand.scalpMillilitres === 0
           ? 'left out by this mask'
           : `${reason.scalpAreaSquareCentimetres} cm² × ${reason.scalpFilmMillimetres} mm`,
-      result: millilitres(demand.scalpMillilitres),
+      result: millilitres(demand.scalpMillilitres / factor),
     },
+    ...(isTaught
+      ? [
+          {
+            what: 'As earlier bowls taught',
+            from: `both times ${factor.toFixed(2)}: this head takes ${factor < 1 ? 'less' : 'more'} than the model expects`,
+            result: millilitres(demand.scalpMillilitres + demand.lengthsMillilitres),
+          },
+        ]
+      : []),
     {
       what: `Enough in ${Math.round(sized.enoughChance * 100)} of 100 bowls`,
-      from: `heads differ by about ${Math.round((Math.exp(reason.sigma) - 1) * 100)} % either way`,
+      from: isTaught ? `the next bowl differs by ${differ}` : `heads differ by ${differ}`,
       result: millilitres(sized.wantedOnHeadMillilitres),
     },
     {
