@@ -6,44 +6,12 @@ import {
   NEXT_DAY,
   RINSING,
   SHEDDING,
-  type Confounder,
   type Evidence,
-  type Said,
-  type Shed,
   type TextureOffset,
+  type WearLog,
 } from '@amber-ladle/core/learn';
+export { NO_LOG, type LastedOnHead, type WearLog } from '@amber-ladle/core/learn';
 import { array, boolean, mixed, number, object, string, type Schema } from 'yup';
-
-/** How the bowl lasted on a head, as it is written down. */
-export type LastedOnHead =
-  | { kind: 'left'; millilitres: number; how: 'measured' | 'judged' }
-  /** `afterSections` of the head's sections were coated when it was empty. */
-  | { kind: 'ran-out'; afterSections?: number | undefined };
-
-/** What somebody writes down of a bowl on a head. Anything may stay empty. */
-export interface WearLog {
-  said: Said;
-  textureWas?: TextureClass | undefined;
-  lasted?: LastedOnHead | undefined;
-  changes: Confounder[];
-  shed?: Shed | undefined;
-  shedCount?: number | undefined;
-  words: string;
-  toChange: string;
-  /** True where the next day was asked for and is not asked for again. */
-  isNextDayAsked: boolean;
-  /** True for a bowl that must not teach: spilt, shared out, measured wrongly. */
-  isSetAside: boolean;
-}
-
-export const NO_LOG: WearLog = {
-  said: {},
-  changes: [],
-  words: '',
-  toChange: '',
-  isNextDayAsked: false,
-  isSetAside: false,
-};
 
 /** What a bowl was when it was worn; put down once, so that a log of years is read without opening every bowl. */
 export interface WornFacts {
@@ -59,6 +27,7 @@ export interface WornFacts {
   plannedMillilitres: number;
   /** As it was poured. */
   madeMillilitres: number;
+  gramsPerMillilitre: number;
   holdUpMillilitres: number;
   dripShare: number;
   heads: number;

@@ -3,3 +3,5 @@ export * from './readFormula';
 export { matchNames, namesIn, wordsOf } from './words';
 export * from './readLot';
 export * from './stockCsv';
+export * from './logCsv';
+export { MOST_CSV, type ReadFile, type RowFault, type TableLimits } from './table';

@@ -1,5 +1,6 @@
 export * from './factor';
 export * from './length';
+export * from './log';
 export * from './moments';
 export * from './paired';
 export * from './pours';

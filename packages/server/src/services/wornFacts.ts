@@ -41,6 +41,7 @@ export async function wornFacts(
     ),
     neededMillilitres: sized.needMillilitres,
     plannedMillilitres: sized.madeMillilitres,
+    gramsPerMillilitre: sized.madeGrams / sized.madeMillilitres,
     madeMillilitres: day ? pouredMillilitres(day, bowlId, snapshot) : sized.madeMillilitres,
     holdUpMillilitres: sized.losses.holdUpMillilitres,
     dripShare: sized.losses.dripShare,

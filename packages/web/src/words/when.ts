@@ -15,3 +15,17 @@ export function writeDay(instant: string, now: Date, timeZone: string): string {
 export function writeTime(instant: string, timeZone: string): string {
   return new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone }).format(new Date(instant));
 }
+
+/** A day of a longer story, short: "3 Mar 26". */
+export function writeShortDay(instant: string | number, timeZone: string): string {
+  return new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: '2-digit', timeZone }).format(
+    new Date(instant),
+  );
+}
+
+/** A month as 2026-03: "Mar 2026". */
+export function writeMonth(month: string): string {
+  return new Intl.DateTimeFormat('en-GB', { month: 'short', year: 'numeric', timeZone: 'UTC' }).format(
+    new Date(`${month}-15T00:00:00Z`),
+  );
+}

@@ -1,0 +1,20 @@
+import { computed } from 'vue';
+import { useInk } from './useInk';
+
+/** What every chart of the house shares: quiet axes with their unit, no motion, no legend of its own. */
+export function useChartLook() {
+  const ink = useInk();
+  const look = computed(() => ({
+    responsive: true,
+    maintainAspectRatio: false,
+    animation: false as const,
+    plugins: { legend: { display: false } },
+  }));
+  const axis = (text: string, rest: object = {}) => ({
+    title: { display: text !== '', text, color: ink.value.quiet },
+    ticks: { color: ink.value.quiet, maxRotation: 0, autoSkipPadding: 14 },
+    grid: { color: ink.value.rule },
+    ...rest,
+  });
+  return { ink, look, axis };
+}

@@ -1,0 +1,59 @@
+import type { LoggedBowl, Page } from '@amber-ladle/contract';
+import type { JudgedBowl } from '@amber-ladle/core/learn';
+import { computed, ref, shallowRef, watch, type Ref } from 'vue';
+import { ask } from '../api/client';
+import { useNotice } from '../stores/notice';
+import { useChanges } from './useChanges';
+
+export interface HistoryWish {
+  readonly headId: string | undefined;
+  readonly maskId?: string | undefined;
+  /** How far back, days; 0 for everything. */
+  readonly days: number;
+  readonly now: number;
+}
+
+/** Rows that are read at once; further ones when they are asked for. */
+const PER_PAGE = 120;
+const DAY = 86_400_000;
+
+/** The log of a head, newest first, and what of it was judged. */
+export function useHistory(wish: Ref<HistoryWish>) {
+  const notice = useNotice();
+  const logged = shallowRef<readonly LoggedBowl[]>([]);
+  const total = ref(0);
+  const isReady = ref(false);
+  let asked = 0;
+
+  async function read(offset: number): Promise<void> {
+    const turn = ++asked;
+    const { headId, maskId, days, now } = wish.value;
+    if (!headId) return;
+    const query = new URLSearchParams({
+      headId,
+      offset: String(offset),
+      limit: String(PER_PAGE),
+      ...(maskId ? { maskId } : {}),
+      ...(days > 0 ? { from: new Date(now - days * DAY).toISOString() } : {}),
+    });
+    try {
+      const page = await ask<Page<LoggedBowl>>('GET', `/logs?${query.toString()}`);
+      if (turn !== asked) return;
+      logged.value = offset === 0 ? page.items : [...logged.value, ...page.items];
+      total.value = page.total;
+      isReady.value = true;
+    } catch (error) {
+      notice.fail(error);
+    }
+  }
+  const readAgain = (): Promise<void> => read(0);
+  watch(wish, readAgain, { immediate: true });
+  useChanges(['notes', 'bowls'], readAgain);
+
+  const judged = computed<readonly JudgedBowl[]>(() =>
+    logged.value
+      .filter(({ log }) => !log.isSetAside)
+      .map(({ at, facts, log }) => ({ maskId: facts.maskId, at, said: log.said, changes: log.changes })),
+  );
+  return { logged, judged, total, isReady, readMore: () => read(logged.value.length) };
+}

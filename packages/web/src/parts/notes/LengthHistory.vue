@@ -1,0 +1,226 @@
+<script setup lang="ts">
+import { MEASURE_KINDS, type Head, type HeadMeasure } from '@amber-ladle/contract';
+import { lengthKept } from '@amber-ladle/core/learn';
+import { nearestLandmark } from '@amber-ladle/core/hair';
+import { Chart, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js';
+import { computed, ref, shallowRef, watch } from 'vue';
+import { Line } from 'vue-chartjs';
+import { v4 as newId } from 'uuid';
+import NumberField from '../NumberField.vue';
+import { ask } from '../../api/client';
+import { useChanges } from '../../composables/useChanges';
+import { useChartLook } from '../../composables/useChartLook';
+import { useHousehold } from '../../stores/household';
+import { useNotice } from '../../stores/notice';
+import { between } from '../../words/notes';
+import { writeShortDay } from '../../words/when';
+
+/** Growth expected against length kept; trims marked. */
+Chart.register(LinearScale, PointElement, LineElement, Tooltip);
+const { head } = defineProps<{ head: Head }>();
+const household = useHousehold();
+const notice = useNotice();
+const { ink, look, axis } = useChartLook();
+const zone = computed(() => household.settings.timeZone);
+const measures = shallowRef<readonly HeadMeasure[]>([]);
+const address = computed(() => `/heads/${head.id}/measures`);
+const read = async (): Promise<void> => {
+  measures.value = await ask<HeadMeasure[]>('GET', address.value).catch((error: unknown) => {
+    notice.fail(error);
+    return [];
+  });
+};
+watch(() => head.id, read, { immediate: true });
+useChanges(['notes'], read);
+
+const kept = computed(() => lengthKept(measures.value));
+const MONTH = 30.44 * 86_400_000;
+const words = computed(() => {
+  const { answer, kept: gained, grown, lost } = kept.value;
+  if (!gained || !lost) return 'From the third length on, over four months or more, growing is told from keeping.';
+  const grows = `${grown.perMonth.toFixed(2)} cm a month ${grown.isMeasured ? 'grown, by the mark' : 'is what hair usually grows'} (${between(grown.interval.low, grown.interval.high, 2)})`;
+  const keeps = `${gained.perMonth.toFixed(2)} cm a month kept (${between(gained.interval.low, gained.interval.high, 2)})`;
+  const ends = {
+    keeps: 'The ends keep about all that grows.',
+    breaks: `About ${lost.perMonth.toFixed(2)} cm a month is lost at the ends: breakage, or a cut that nobody wrote down.`,
+    'breaks-or-slow':
+      'Less is kept than most hair grows: slow growth or breakage. Regrowth from a mark (old colour, a dyed line) would tell which.',
+    'too-early': '',
+  }[answer];
+  return `${keeps}; ${grows}. ${ends}`;
+});
+const data = computed(() => {
+  const { points, grown } = kept.value;
+  const [start] = points;
+  const last = points.at(-1);
+  const expected = (perMonth: number): { x: number; y: number }[] =>
+    start && last
+      ? [start, last].map(({ at }) => ({
+          x: Date.parse(at),
+          y: start.withTrims + (perMonth * (Date.parse(at) - Date.parse(start.at))) / MONTH,
+        }))
+      : [];
+  const line = (label: string, perMonth: number, dash: number[]) => ({
+    label,
+    data: expected(perMonth),
+    borderColor: ink.value.leaf,
+    borderDash: dash,
+    borderWidth: 1.4,
+    pointRadius: 0,
+  });
+  return {
+    datasets: [
+      {
+        label: 'measured, cm',
+        data: points.map(({ at, centimetres }) => ({ x: Date.parse(at), y: centimetres })),
+        borderColor: ink.value.amber,
+        backgroundColor: ink.value.amber,
+        pointRadius: 6,
+        borderWidth: 2,
+      },
+      {
+        label: 'trims added back, cm',
+        data: points.map(({ at, withTrims }) => ({ x: Date.parse(at), y: withTrims })),
+        borderColor: ink.value.plum,
+        backgroundColor: ink.value.plum,
+        pointStyle: 'rectRot',
+        pointRadius: 6,
+        borderDash: [2, 3],
+        borderWidth: 1.4,
+      },
+      line('growth expected', grown.perMonth, [6, 4]),
+      line('slow growth', grown.interval.low, [2, 5]),
+      line('quick growth', grown.interval.high, [2, 5]),
+      {
+        label: 'trim',
+        data: measures.value
+          .filter(({ kind }) => kind === 'trim')
+          .map(({ at }) => ({ x: Date.parse(at), y: points.find((one) => one.at > at)?.centimetres ?? 0 })),
+        showLine: false,
+        pointStyle: 'crossRot',
+        pointRadius: 9,
+        borderColor: ink.value.clay,
+        borderWidth: 3,
+      },
+    ],
+  };
+});
+const chart = computed(() => ({
+  ...look.value,
+  scales: {
+    x: {
+      type: 'linear' as const,
+      ...axis('', { grid: { display: false } }),
+      ticks: {
+        color: ink.value.quiet,
+        maxRotation: 0,
+        maxTicksLimit: 7,
+        callback: (at: string | number) => writeShortDay(Number(at), zone.value),
+      },
+    },
+    y: axis('cm, stretched'),
+  },
+}));
+
+const KIND_WORDS = { length: 'length', trim: 'cut off', regrowth: 'from scalp to the mark' } as const;
+const kinds = MEASURE_KINDS.map((value) => ({ value, title: KIND_WORDS[value] }));
+const kind = ref<HeadMeasure['kind']>('length');
+const centimetres = ref(head.profile.stretchedLengthCentimetres);
+watch(kind, (now) => (centimetres.value = now === 'length' ? head.profile.stretchedLengthCentimetres : 2));
+const day = ref(household.now().toISOString().slice(0, 10));
+async function add(): Promise<void> {
+  const now = household.now().toISOString();
+  const at = day.value === now.slice(0, 10) ? now : `${day.value}T12:00:00.000Z`;
+  const where = kind.value === 'length' ? nearestLandmark(centimetres.value).name : '';
+  const measure: HeadMeasure = { id: newId(), at, kind: kind.value, centimetres: centimetres.value, where };
+  try {
+    measures.value = await ask<HeadMeasure[]>('POST', address.value, measure);
+    notice.show('Written down.', () => remove(measure, false));
+  } catch (error) {
+    notice.fail(error);
+  }
+}
+async function remove(measure: HeadMeasure, says = true): Promise<void> {
+  try {
+    measures.value = await ask<HeadMeasure[]>('DELETE', `${address.value}/${measure.id}`);
+    if (says)
+      notice.show('Taken out.', async () => {
+        measures.value = await ask<HeadMeasure[]>('POST', address.value, measure);
+      });
+  } catch (error) {
+    notice.fail(error);
+  }
+}
+</script>
+
+<template>
+  <section aria-labelledby="length">
+    <h2 id="length">Length kept</h2>
+    <p class="big" data-test="length-words">{{ words }}</p>
+    <template v-if="kept.points.length > 0">
+      <div class="chart">
+        <Line
+          :data="data"
+          :options="chart"
+          role="img"
+          aria-label="Length over time against growth expected; the table below gives the numbers"
+        />
+      </div>
+      <p class="quiet legend">● measured · ◆ with trims added back · ✕ a trim · dashes: what hair usually grows</p>
+    </template>
+    <form class="line" @submit.prevent="add">
+      <v-select v-model="kind" :items="kinds" label="What" class="kind" hide-details="auto" />
+      <NumberField v-model="centimetres" label="How long" unit="cm" :min="0.1" :max="200" class="number" />
+      <v-text-field v-model="day" type="date" label="When" class="day" hide-details="auto" />
+      <v-btn type="submit" color="primary" height="48">Write it down</v-btn>
+    </form>
+    <p class="quiet">
+      Wet, stretched, at the same lock each time; every two to three months is often enough. From scalp to a mark means
+      the new growth above old colour or a dyed line.
+    </p>
+    <details v-if="measures.length > 0">
+      <summary>All measurements</summary>
+      <table class="figures" data-test="measures">
+        <tbody>
+          <tr v-for="one in [...measures].reverse()" :key="one.id">
+            <td>{{ writeShortDay(one.at, zone) }}</td>
+            <td>{{ KIND_WORDS[one.kind] }}</td>
+            <td>{{ one.centimetres }} cm</td>
+            <td>{{ one.where }}</td>
+            <td>
+              <button type="button" class="tool" :aria-label="`Take out ${one.centimetres} cm`" @click="remove(one)">
+                take out
+              </button>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </details>
+  </section>
+</template>
+
+<style scoped>
+.chart {
+  height: 270px;
+}
+.legend {
+  font-size: 0.92rem;
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+  align-items: flex-start;
+  margin: 10px 0;
+}
+.kind {
+  max-width: 230px;
+  min-width: 180px;
+}
+.number {
+  max-width: 150px;
+}
+.day {
+  max-width: 190px;
+}
+</style>

@@ -1,0 +1,208 @@
+<script setup lang="ts">
+import type { LoggedBowl } from '@amber-ladle/contract';
+import { comparedOn, MOMENTS, trendOf, verdict, whatWorks, type JudgedBowl } from '@amber-ladle/core/learn';
+import type { Average } from '@amber-ladle/core/statistic';
+import { Chart, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js';
+import { computed, ref, watch } from 'vue';
+import { Line } from 'vue-chartjs';
+import { useChartLook } from '../../composables/useChartLook';
+import { useHousehold } from '../../stores/household';
+import { CHANGE_WORDS, MOMENT_WORDS } from '../../words/notes';
+import { writeShortDay } from '../../words/when';
+
+/** What works for this head: masks side by side, this against that, and how verdicts moved. */
+Chart.register(LinearScale, PointElement, LineElement, Tooltip);
+const { name, judged, logged } = defineProps<{
+  name: string;
+  judged: readonly JudgedBowl[];
+  logged: readonly LoggedBowl[];
+}>();
+const household = useHousehold();
+const { ink, look, axis } = useChartLook();
+const zone = computed(() => household.settings.timeZone);
+
+const works = computed(() => whatWorks(judged));
+const nameOf = (maskId: string): string =>
+  household.maskById(maskId)?.name ?? logged.find(({ facts }) => facts.maskId === maskId)?.facts.maskName ?? maskId;
+const names = computed(() => works.value.map(({ maskId }) => ({ value: maskId, title: nameOf(maskId) })));
+const averageWords = (average: Average | undefined): string => (average ? average.mean.toFixed(1) : '–');
+const spanWords = ({ interval }: Average): string =>
+  interval ? `${Math.max(1, interval.low).toFixed(1)} to ${Math.min(5, interval.high).toFixed(1)}` : 'one bowl';
+const littleWords = (count: number): string =>
+  count === 1 ? 'One bowl says nothing yet.' : count === 2 ? 'Two bowls say little.' : '';
+
+const first = ref<string>();
+const second = ref<string>();
+watch(
+  works,
+  (all) => {
+    first.value ??= all[0]?.maskId;
+    second.value ??= all[1]?.maskId;
+  },
+  { immediate: true },
+);
+const compared = computed(() =>
+  first.value && second.value && first.value !== second.value
+    ? comparedOn(judged, first.value, second.value)
+    : undefined,
+);
+const answer = computed(() => {
+  if (!compared.value || !first.value || !second.value) return '';
+  const { answer: says, pairs, difference, confounders } = compared.value;
+  const [a, b] = [nameOf(first.value), nameOf(second.value)];
+  const pairWords = pairs.length === 1 ? 'one pair' : `${pairs.length} pairs`;
+  const changed =
+    confounders.length > 0
+      ? ` Also changed: ${confounders.map(({ change, count }) => `${CHANGE_WORDS[change]} (${count}×)`).join(', ')}.`
+      : '';
+  if (pairs.length === 0) return 'Never worn within two months of each other: nothing to hold against each other.';
+  const by = difference ? Math.abs(difference.mean).toFixed(1) : '';
+  const span = difference?.interval
+    ? ` (${difference.interval.low.toFixed(1)} to ${difference.interval.high.toFixed(1)})`
+    : '';
+  if (says === 'first') return `${a} came out better by ${by} points of 4${span}, in ${pairWords}.${changed}`;
+  if (says === 'second') return `${b} came out better by ${by} points of 4${span}, in ${pairWords}.${changed}`;
+  if (says === 'too-close') return `Too close to call in ${pairWords}${span}.${changed}`;
+  return `${pairWords[0]?.toUpperCase()}${pairWords.slice(1)} of bowls: too few to say which.${changed}`;
+});
+
+const trend = computed(() => trendOf(judged));
+const trendWords = computed(() => {
+  if (!trend.value) return 'From five judged bowls on there is a trend to speak of.';
+  const { answer: says, perMonth, interval } = trend.value;
+  const span = `${interval.low.toFixed(2)} to ${interval.high.toFixed(2)} points a month`;
+  if (says === 'even') return `Neither better nor worse over these months (${span}).`;
+  return `It gets ${says}: ${Math.abs(perMonth).toFixed(2)} points a month (${span}).`;
+});
+const STYLES = ['circle', 'triangle', 'rect', 'rectRot', 'star', 'crossRot'] as const;
+const MARKS = ['●', '▲', '■', '◆', '✱', '✕'] as const;
+const data = computed(() => {
+  const colours = [ink.value.amber, ink.value.leaf, ink.value.plum, ink.value.clay, ink.value.ink, ink.value.quiet];
+  return {
+    datasets: works.value.slice(0, STYLES.length).map(({ maskId }, i) => ({
+      label: nameOf(maskId),
+      data: judged
+        .filter((bowl) => bowl.maskId === maskId)
+        .map(({ at, said }) => ({ x: Date.parse(at), y: verdict(said) ?? NaN }))
+        .filter(({ y }) => !Number.isNaN(y))
+        .sort((a, b) => a.x - b.x),
+      borderColor: colours[i],
+      backgroundColor: colours[i],
+      pointStyle: STYLES[i],
+      pointRadius: 6,
+      borderWidth: 1.2,
+    })),
+  };
+});
+const chart = computed(() => ({
+  ...look.value,
+  scales: {
+    x: {
+      type: 'linear' as const,
+      ...axis('', { grid: { display: false } }),
+      ticks: {
+        color: ink.value.quiet,
+        maxRotation: 0,
+        maxTicksLimit: 7,
+        callback: (at: string | number) => writeShortDay(Number(at), zone.value),
+      },
+    },
+    y: axis('verdict, 1 to 5', { min: 1, max: 5 }),
+  },
+}));
+</script>
+
+<template>
+  <section aria-labelledby="works">
+    <h2 id="works">What works for {{ name }}</h2>
+    <p v-if="works.length === 0" class="quiet">
+      Nothing was judged yet. A tap or two after each bowl is enough; after three bowls of a mask it is held beside the
+      others.
+    </p>
+    <template v-else>
+      <table class="figures" data-test="works">
+        <thead>
+          <tr>
+            <th scope="col">Mask</th>
+            <th scope="col">Bowls</th>
+            <th v-for="moment in MOMENTS" :key="moment" scope="col">{{ MOMENT_WORDS[moment] }}</th>
+            <th scope="col">All together, 1 to 5</th>
+            <th scope="col">Careful</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="one in works" :key="one.maskId">
+            <th scope="row">{{ nameOf(one.maskId) }}</th>
+            <td>{{ one.count }}</td>
+            <td v-for="moment in MOMENTS" :key="moment">{{ averageWords(one.moments[moment]) }}</td>
+            <td>
+              <b>{{ one.overall.mean.toFixed(1) }}</b> <span class="quiet">{{ spanWords(one.overall) }}</span>
+            </td>
+            <td class="careful">
+              {{ littleWords(one.count) }}
+              <template v-if="one.confounders.length > 0"
+                >Also changed:
+                {{
+                  one.confounders.map(({ change, count }) => `${CHANGE_WORDS[change]} ${count}×`).join(', ')
+                }}.</template
+              >
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      <p class="quiet">
+        Spans hold the truth eight times in ten. Days differ in more than the mask: what else changed is named, not
+        reckoned out.
+      </p>
+      <h3>How it went over time</h3>
+      <div class="chart">
+        <Line
+          :data="data"
+          :options="chart"
+          role="img"
+          aria-label="Verdicts over time, a sign for each mask; the table above gives their means"
+        />
+      </div>
+      <p class="legend">
+        <span v-for="(one, i) in works.slice(0, MARKS.length)" :key="one.maskId"
+          >{{ MARKS[i] }} {{ nameOf(one.maskId) }}</span
+        >
+      </p>
+      <p data-test="trend">{{ trendWords }}</p>
+      <template v-if="names.length > 1">
+        <h3>This against that</h3>
+        <div class="line">
+          <v-select v-model="first" :items="names" label="This" class="mask" hide-details />
+          <v-select v-model="second" :items="names" label="against that" class="mask" hide-details />
+        </div>
+        <p class="big" data-test="compared">{{ answer }}</p>
+      </template>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.chart {
+  height: 240px;
+}
+.legend {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 20px;
+  margin: 4px 0;
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+  margin: 8px 0;
+}
+.mask {
+  max-width: 260px;
+  min-width: 200px;
+}
+.careful {
+  font-size: 0.92rem;
+  color: var(--quiet);
+}
+</style>
