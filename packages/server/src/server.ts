@@ -9,7 +9,10 @@ import { SimulatedScale } from './devices/scale';
 import { SimulatedThermometers } from './devices/thermometer';
 import { Events } from './events';
 import { createApp } from './http/app';
+import { backUpDaily } from './services/copy/backups';
 import { household } from './services/household';
+
+const HOUR = 3_600_000;
 
 export interface RunningServer {
   readonly address: string;
@@ -29,6 +32,9 @@ export async function startServer(
   const events = new Events();
   const home = household(source, clock, events);
   if (config.demo) await seedDemo(home);
+  await backUpDaily(home);
+  const daily = setInterval(() => void backUpDaily(home).catch((error: unknown) => logger.error(error)), HOUR);
+  daily.unref();
 
   const devices = { thermometers: new SimulatedThermometers(home), scale: new SimulatedScale() };
   devices.thermometers.start();
@@ -57,6 +63,7 @@ export async function startServer(
     address: `http://${name}:${port}`,
     server,
     async stop() {
+      clearInterval(daily);
       events.close();
       devices.thermometers.stop();
       devices.scale.close();

@@ -1,3 +1,4 @@
+import type Database from 'better-sqlite3';
 import type { DataSource, EntityManager } from 'typeorm';
 
 /**
@@ -15,5 +16,17 @@ export class Writes {
     const next = this.last.then(() => this.source.transaction(work));
     this.last = next.catch(() => undefined);
     return next;
+  }
+
+  /** Runs something between two transactions, for what no transaction may hold: a copy of everything. */
+  alone<T>(work: (source: DataSource) => Promise<T>): Promise<T> {
+    const next = this.last.then(() => work(this.source));
+    this.last = next.catch(() => undefined);
+    return next;
+  }
+
+  /** The connection itself, for work that must not be interleaved with anything; only within {@link alone}. */
+  raw(): Database.Database {
+    return (this.source.driver as unknown as { databaseConnection: Database.Database }).databaseConnection;
   }
 }

@@ -9,7 +9,9 @@ import { ingredientRoutes } from '../routes/ingredients';
 import { maskRoutes } from '../routes/masks';
 import { deviceRoutes, type Devices } from '../routes/devices';
 import { fileRoutes } from '../routes/files';
+import { copyRoutes, householdUpload } from '../routes/copies';
 import { noteRoutes } from '../routes/notes';
+import { photoRoutes, photoUpload } from '../routes/photos';
 import { washDayRoutes } from '../routes/washDays';
 import { shelfRoutes } from '../routes/shelf';
 import { otherRoutes } from '../routes/other';
@@ -65,9 +67,15 @@ export function createApp({
   );
   const logWrites = pinoHttp({ logger });
   api.use((request, response, next) => (request.method === 'GET' ? next() : logWrites(request, response, next)));
+  // Pictures and whole households are larger than anything else, and are read by their own routes.
+  api.use(photoUpload(household));
   api.use(jsonOnly);
+  api.use(householdUpload(household));
+  api.use('/files/log', express.json({ limit: '5mb', strict: true }));
   api.use(express.json({ limit: MOST_BODY, strict: true }));
   api.use(noteRoutes(household));
+  api.use(photoRoutes(household));
+  api.use(copyRoutes(household));
   api.use('/heads', headRoutes(household));
   api.use('/bowls', bowlRoutes(household));
   api.use('/washdays', washDayRoutes(household));

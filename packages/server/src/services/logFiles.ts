@@ -1,0 +1,75 @@
+import type { FileAnswer } from '@amber-ladle/contract';
+import { logFromCsv, logToCsv, type FiledLog, type RowFault } from '@amber-ladle/core/exchange';
+import { WearLogEntity } from '../db/entities';
+import { HttpProblem } from '../http/errors';
+import type { Household } from './household';
+import { checkLasted, logsOfBowl, READ_LOGS, toLogged } from './logs';
+
+/** The whole log as a table, the oldest first. */
+export async function exportLog({ source }: Household): Promise<string> {
+  const rows = (await source.query(`${READ_LOGS} ORDER BY w.at, w.bowl_id, w.head_id`)) as Parameters<
+    typeof toLogged
+  >[0][];
+  return logToCsv(
+    rows.map(toLogged).map(({ bowlId, headId, at, facts, log }) => ({
+      bowlId,
+      headId,
+      at,
+      log,
+      headName: facts.headName,
+      maskName: facts.maskName,
+      madeMillilitres: facts.madeMillilitres,
+    })),
+  );
+}
+
+/**
+ * Reads a table of the log over what is written: looked over first, then all of it or nothing. Bowls themselves do not
+ * come in this way, since a line of a table does not hold what one was made from.
+ * @param isForReal false looks it over and changes nothing
+ */
+export async function importLog(household: Household, text: string, isForReal: boolean): Promise<FileAnswer> {
+  const { rows, faults } = logFromCsv(text);
+  const answer = { kind: 'bowls' as const, rows: rows.length };
+  const pages = new Map<string, Awaited<ReturnType<typeof logsOfBowl>>>();
+  const found = faults.length > 0 ? [...faults] : await rowFaults(household, rows, pages);
+  if (found.length > 0 || rows.length === 0 || !isForReal) return { ...answer, faults: found, isDone: false };
+  await household.writes.run(async (manager) => {
+    for (const { bowlId, headId, log } of rows) {
+      const page = pages.get(bowlId)?.find((one) => one.headId === headId);
+      if (!page) continue;
+      const before = await manager.findOneBy(WearLogEntity, { bowlId, headId });
+      const version = (before?.version ?? 0) + 1;
+      const { at, facts } = before ?? page;
+      await manager.save(WearLogEntity, { bowlId, headId, at, facts, version, body: log });
+    }
+  });
+  household.events.tell('notes');
+  return { ...answer, faults: [], isDone: true };
+}
+
+async function rowFaults(
+  household: Household,
+  rows: readonly FiledLog[],
+  pages: Map<string, Awaited<ReturnType<typeof logsOfBowl>>>,
+): Promise<RowFault[]> {
+  const faults: RowFault[] = [];
+  const seen = new Set<string>();
+  for (const [i, { bowlId, headId, log }] of rows.entries()) {
+    const line = i + 2;
+    const fault = (column: string, words: string): unknown => faults.push({ line, column, words });
+    if (seen.has(`${bowlId} ${headId}`)) fault('bowl_id', 'This bowl stands twice for that head.');
+    seen.add(`${bowlId} ${headId}`);
+    try {
+      if (!pages.has(bowlId)) pages.set(bowlId, await logsOfBowl(household, bowlId));
+      const page = pages.get(bowlId)?.find((one) => one.headId === headId);
+      if (page) checkLasted(log, page);
+      else fault('head_id', 'That bowl was not for this head.');
+    } catch (error) {
+      if (!(error instanceof HttpProblem)) throw error;
+      const { status, detail, title } = error.problem;
+      fault(status === 404 ? 'bowl_id' : 'left_ml', status === 404 ? 'There is no such bowl here.' : (detail ?? title));
+    }
+  }
+  return faults;
+}

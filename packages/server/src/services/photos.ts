@@ -1,0 +1,147 @@
+import { MOST_PHOTO, PROBLEM_TYPES, WHOLE, type Crop, type Photo, type PhotoWish } from '@amber-ladle/contract';
+import { IsNull } from 'typeorm';
+import sharp from 'sharp';
+import { BowlEntity, PhotoDataEntity, PhotoEntity, type PhotoDataRow, type PhotoRow } from '../db/entities';
+import { HttpProblem, invalid, notFound } from '../http/errors';
+import { getHead } from './heads';
+import type { Household } from './household';
+
+/** What is taken in. Vector pictures are documents, not photos, and are not opened. */
+const FORMATS: ReadonlySet<string> = new Set(['jpeg', 'png', 'webp', 'avif', 'tiff', 'heif']);
+/** Longest side as it is kept, and as it stands in a list, points. */
+const SIZES = { large: 1600, small: 320 } as const;
+const LONGEST_SECONDS = 30;
+const MOST_PER_HEAD = 5000;
+
+// One picture at a time, and none kept in memory afterwards.
+sharp.cache(false);
+sharp.concurrency(1);
+
+const toPhoto = ({ removedAt: _removedAt, bowlId, ...row }: PhotoRow): Photo => ({
+  ...row,
+  ...(bowlId === null ? {} : { bowlId }),
+});
+
+/** Pictures of a head, newest first. @throws HttpProblem 404 */
+export async function listPhotos(household: Household, headId: string): Promise<Photo[]> {
+  await getHead(household, headId);
+  const rows = await household.source.manager.find(PhotoEntity, {
+    where: { headId, removedAt: IsNull() },
+    order: { at: 'DESC', id: 'ASC' },
+    take: MOST_PER_HEAD,
+  });
+  return rows.map(toPhoto);
+}
+
+/**
+ * Takes a picture in: turned as its camera held it, shrunk, everything else about it (place, camera, thumbnail) left
+ * behind. Told again with the same id it is there once.
+ * @throws HttpProblem 404; 413 for one that is too large; 422 for what is no picture
+ */
+export async function addPhoto(
+  household: Household,
+  headId: string,
+  { id, at, moment, words, bowlId }: PhotoWish,
+  picture: Buffer,
+): Promise<Photo> {
+  await getHead(household, headId);
+  const { source, writes, clock } = household;
+  if (Number.isNaN(Date.parse(at)) || at > clock.now()) throw invalid({ at: 'That day is still to come.' });
+  const known = await source.manager.findOneBy(PhotoEntity, { id });
+  if (known) return toPhoto(known);
+  if (bowlId && !(await source.manager.existsBy(BowlEntity, { id: bowlId }))) throw notFound('bowl');
+  const { large, small, width, height } = await developed(picture);
+  const row: PhotoRow = {
+    id,
+    headId,
+    bowlId: bowlId ?? null,
+    at: new Date(at).toISOString(),
+    moment,
+    words,
+    width,
+    height,
+    crop: WHOLE,
+    removedAt: null,
+  };
+  await writes.run(async (manager) => {
+    await manager.insert(PhotoEntity, row as never);
+    await manager.insert(PhotoDataEntity, [
+      { photoId: id, size: 'large', data: large },
+      { photoId: id, size: 'small', data: small },
+    ]);
+  });
+  household.events.tell('notes');
+  return toPhoto(row);
+}
+
+/** Turned, shrunk and stripped, large and small. @throws HttpProblem 413, 422 */
+async function developed(picture: Buffer): Promise<{ large: Buffer; small: Buffer; width: number; height: number }> {
+  if (picture.length === 0) throw notAPicture();
+  const open = () => sharp(picture, { limitInputPixels: MOST_PHOTO.points, failOn: 'error', pages: 1 });
+  try {
+    const { format, width = 0, height = 0 } = await sharp(picture, { limitInputPixels: false, pages: 1 }).metadata();
+    if (!FORMATS.has(format ?? '')) throw notAPicture();
+    if (width * height > MOST_PHOTO.points) throw tooManyPoints(width, height);
+    const { data: large, info } = await open()
+      .rotate()
+      .resize({ width: SIZES.large, height: SIZES.large, fit: 'inside', withoutEnlargement: true })
+      .flatten({ background: '#fff' })
+      .toColourspace('srgb')
+      .webp({ quality: 82 })
+      .timeout({ seconds: LONGEST_SECONDS })
+      .toBuffer({ resolveWithObject: true });
+    const small = await sharp(large)
+      .resize({ width: SIZES.small, height: SIZES.small, fit: 'inside', withoutEnlargement: true })
+      .webp({ quality: 76 })
+      .toBuffer();
+    return { large, small, width: info.width, height: info.height };
+  } catch (error) {
+    if (error instanceof HttpProblem) throw error;
+    throw notAPicture();
+  }
+}
+
+const notAPicture = () =>
+  invalid({
+    picture: 'That is no picture that can be opened: a JPEG, PNG, WebP, AVIF or TIFF, whole and not damaged.',
+  });
+
+const tooManyPoints = (width: number, height: number) =>
+  new HttpProblem({
+    type: PROBLEM_TYPES['too-large'],
+    status: 413,
+    title: `That picture has ${Math.round((width * height) / 1e6)} million points; 60 million is the most.`,
+    detail: 'Make it smaller first. Nothing was kept.',
+  });
+
+/** The picture itself. @throws HttpProblem 404 */
+export async function photoData({ source }: Household, id: string, size: PhotoDataRow['size']): Promise<Buffer> {
+  const row = await source.manager.findOneBy(PhotoDataEntity, { photoId: id, size });
+  if (!row || !(await source.manager.existsBy(PhotoEntity, { id, removedAt: IsNull() }))) throw notFound('picture');
+  return row.data;
+}
+
+/** @throws HttpProblem 404 */
+export async function changePhoto(
+  household: Household,
+  id: string,
+  change: { readonly words?: string | undefined; readonly crop?: Crop | undefined },
+): Promise<Photo> {
+  const row = await household.writes.run(async (manager) => {
+    const before = await manager.findOneBy(PhotoEntity, { id, removedAt: IsNull() });
+    if (!before) throw notFound('picture');
+    const { words = before.words, crop = before.crop } = change;
+    return manager.save(PhotoEntity, { ...before, words, crop });
+  });
+  household.events.tell('notes');
+  return toPhoto(row);
+}
+
+/** @throws HttpProblem 404 */
+export async function removePhoto(household: Household, id: string, isBack = false): Promise<void> {
+  const { affected } = await household.writes.run((manager) =>
+    manager.update(PhotoEntity, { id }, { removedAt: isBack ? null : household.clock.now() }),
+  );
+  if (!affected) throw notFound('picture');
+  household.events.tell('notes');
+}
