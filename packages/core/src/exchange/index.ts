@@ -5,3 +5,4 @@ export * from './readLot';
 export * from './stockCsv';
 export * from './logCsv';
 export { MOST_CSV, type ReadFile, type RowFault, type TableLimits } from './table';
+export * from './maskFile';

@@ -82,6 +82,7 @@ function isStep(row: string): boolean {
 }
 
 function looksLikeName(row: string, system: MeasureSystem): boolean {
+  if (/^#+\s/.test(row)) return true;
   return readAmount(row, system) === undefined && !row.includes(',') && row.split(/\s+/).length <= 8;
 }
 

@@ -6,6 +6,7 @@ import { endBowl } from '../services/bowlLife';
 import { keepBowl } from '../services/bowls';
 import { Clock } from '../clock';
 import { seedNotes } from './notes';
+import { seedPhotos } from './photos';
 import { seedShelf } from './shelf';
 
 /** Dabs that came out fine, a while before the demo begins. */
@@ -98,6 +99,8 @@ export async function seedDemo(household: Household): Promise<void> {
   then.set(new Date(present - 400 * DAY).toISOString());
   for (const input of HEADS) ids.set(input.name, await createHead(earlier, input));
   await seedNotes(household, ids);
+  const isaura = ids.get('Isaura');
+  if (isaura) await seedPhotos(household, isaura);
   for (const { id, daysAgo, head, maskId } of BOWLS) {
     const wearer = ids.get(head);
     if (!wearer) continue;

@@ -18,7 +18,11 @@ const UNREACHABLE: Problem = {
  * Asks the server.
  * @throws ApiError with a problem that can be shown
  */
-export async function ask<T>(method: 'GET' | 'POST' | 'PUT' | 'DELETE', path: string, body?: unknown): Promise<T> {
+export async function ask<T>(
+  method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE',
+  path: string,
+  body?: unknown,
+): Promise<T> {
   let response: Response;
   try {
     response = await fetch(`/api${path}`, {

@@ -6,6 +6,7 @@ import { computed, ref } from 'vue';
 import AcidRinsePanel from '../parts/AcidRinsePanel.vue';
 import BowlReader from '../parts/BowlReader.vue';
 import NumberField from '../parts/NumberField.vue';
+import PoursPanel from '../parts/PoursPanel.vue';
 
 /** Small benches of their own: an acid rinse, drops of scent, a spoon, a weighed braid, what a bowl is like. */
 const bowl = ref(200);
@@ -54,6 +55,7 @@ const densityWords = computed(() => {
           bigger drops. Always in oil or cream, never neat. Citrus oils and sun do not go together.
         </p>
       </section>
+      <div class="paper bench"><PoursPanel /></div>
       <section class="paper bench" aria-labelledby="spoon">
         <h2 id="spoon">The weight of a spoon</h2>
         <div class="grid three">

@@ -4,7 +4,7 @@ import { handlingNotes } from '@amber-ladle/core/mask';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import type { BowlLife, StockChange, WashDay } from '@amber-ladle/contract';
 import type { Worth } from '@amber-ladle/core/shelf';
-import { computed, ref, toRef, watch } from 'vue';
+import { computed, defineAsyncComponent, ref, toRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import VesselDrawing from '../drawings/VesselDrawing.vue';
 import BowlLifePanel from '../parts/BowlLifePanel.vue';
@@ -24,6 +24,9 @@ import { FATE_WORDS } from '../words/washday';
 import { whySteps } from '../words/why';
 import { untilWords } from '../words/shelf';
 import { writeDay, writeTime } from '../words/when';
+
+/** Comes when the bowl's card stands. */
+const BowlNotes = defineAsyncComponent(() => import('../parts/notes/BowlNotes.vue'));
 
 const props = defineProps<{ id: string }>();
 const household = useHousehold();
@@ -178,6 +181,7 @@ async function remove(): Promise<void> {
         <v-btn variant="text" @click="print">Print the card</v-btn>
         <v-btn variant="text" color="error" @click="remove">Put away</v-btn>
       </p>
+      <BowlNotes v-if="life && (life.endedAt || Object.keys(life.wearing).length > 0)" :bowl="bowl" />
       <DrawDialog
         v-model="isDrawing"
         :draw-plan="drawPlan"

@@ -10,6 +10,8 @@ import DraftLines from '../parts/DraftLines.vue';
 import NumberField from '../parts/NumberField.vue';
 import StepsPanel from '../parts/StepsPanel.vue';
 import PasteDialog from '../parts/PasteDialog.vue';
+import { readFormula } from '@amber-ladle/core/exchange';
+import { takeHanded } from '../composables/useHanded';
 import { useMaskEditor } from '../composables/useMaskEditor';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
@@ -42,6 +44,14 @@ const editor = useMaskEditor(
   copied ? `${copied.name}, my way` : undefined,
 );
 const { fields, set, draft, mask, texture, findings, trial, errors, isTouched } = editor;
+const handed = isNew && !copied ? takeHanded() : '';
+if (handed) {
+  try {
+    editor.take(readFormula(handed, household.catalogue, household.settings.measureSystem));
+  } catch (error) {
+    notice.fail(error);
+  }
+}
 /** The version that is being typed over: a change made elsewhere meanwhile is refused, not overwritten. */
 const typedOver = saved.value && { id: saved.value.id, version: saved.value.version };
 

@@ -2,11 +2,13 @@
 import type { MaskVersion } from '@amber-ladle/contract';
 import { gramsPerMillilitre, ingredientById } from '@amber-ladle/core/ingredient';
 import { BUILT_IN_MASKS, estimateTexture, handlingNotes, hairStateFor } from '@amber-ladle/core/mask';
+import { maskToJson, maskToJsonLd, maskToText } from '@amber-ladle/core/exchange';
 import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import FormulaBar from '../drawings/FormulaBar.vue';
 import WearScale from '../drawings/WearScale.vue';
 import InHandPanel from '../parts/InHandPanel.vue';
+import { download } from '../composables/download';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
 import {
@@ -68,6 +70,15 @@ watch(
   },
   { immediate: true },
 );
+/** The mask in a file of its own, for anybody. */
+function save(kind: 'json' | 'jsonld' | 'txt'): void {
+  const one = mask.value;
+  if (!one) return;
+  const name = `${one.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}.${kind}`;
+  if (kind === 'json') download(name, 'application/json', maskToJson(one));
+  else if (kind === 'jsonld') download(name, 'application/ld+json', maskToJsonLd(one, catalogue.value));
+  else download(name, 'text/plain', maskToText(one, catalogue.value));
+}
 const when = (instant: string): string =>
   `${writeDay(instant, household.now(), household.settings.timeZone)}, ${writeTime(instant, household.settings.timeZone)}`;
 const partWords = ({ mask: before }: MaskVersion): string =>
@@ -220,6 +231,12 @@ async function remove(): Promise<void> {
       </ul>
       <v-btn variant="text" color="error" @click="remove">Take it out of the book</v-btn>
     </section>
+    <p class="quiet">
+      Take it along:
+      <button type="button" class="tool" @click="save('json')">all of it</button> (JSON) ·
+      <button type="button" class="tool" @click="save('jsonld')">for other programs</button> (schema.org) ·
+      <button type="button" class="tool" @click="save('txt')">as plain text</button>
+    </p>
   </div>
 </template>
 

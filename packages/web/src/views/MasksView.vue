@@ -2,6 +2,7 @@
 import { FAMILIES, ingredientById, type Family } from '@amber-ladle/core/ingredient';
 import { BUILT_IN_MASKS, NEEDS, type Mask, type Need } from '@amber-ladle/core/mask';
 import { computed, ref } from 'vue';
+import MaskFileButton from '../parts/MaskFileButton.vue';
 import RankedMasks from '../parts/RankedMasks.vue';
 import { useRanking } from '../composables/useRanking';
 import FormulaBar from '../drawings/FormulaBar.vue';
@@ -73,6 +74,7 @@ const shown = computed(() =>
       <h1>Masks</h1>
       <span class="does">
         <v-btn color="primary" :to="{ name: 'mask-new' }">Write one</v-btn>
+        <MaskFileButton />
         <v-btn variant="text" color="primary" :to="{ name: 'ingredients' }">Ingredients</v-btn>
         <v-btn variant="text" color="primary" :to="{ name: 'benches' }">Small benches</v-btn>
       </span>
@@ -133,6 +135,7 @@ const shown = computed(() =>
 }
 .does {
   display: flex;
+  flex-wrap: wrap;
   gap: 8px;
 }
 .filters {

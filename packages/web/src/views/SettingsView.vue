@@ -2,6 +2,7 @@
 import type { Settings } from '@amber-ladle/contract';
 import { SPOON_SETS, spoonMillilitres, spoonName, type MeasureSystem } from '@amber-ladle/core/measure';
 import { computed } from 'vue';
+import HouseholdFiles from '../parts/HouseholdFiles.vue';
 import SchoolsPanel from '../parts/SchoolsPanel.vue';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
@@ -110,6 +111,10 @@ const zones = Intl.supportedValuesOf('timeZone');
         no-data-text="No zone of that name."
         @update:model-value="(zone: string | null) => zone && change({ timeZone: zone })"
       />
+    </section>
+    <section>
+      <h2>Everything, in files</h2>
+      <HouseholdFiles />
     </section>
   </div>
 </template>

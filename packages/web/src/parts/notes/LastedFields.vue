@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { LastedOnHead, LoggedBowl, WearLog } from '@amber-ladle/contract';
-import { kitchenRound } from '@amber-ladle/core/measure';
+import { kitchenRound, spoonMillilitres, spoonName } from '@amber-ladle/core/measure';
 import { computed, ref } from 'vue';
 import { useHousehold } from '../../stores/household';
 import { lastedWords } from '../../words/notes';
@@ -26,11 +26,13 @@ function judge(share: number): void {
   emit('change', isShare(share) ? undefined : { kind: 'left', millilitres: share * made.value, how: 'judged' });
 }
 
-const spoon = computed(() => household.spoons.find(({ id }) => id.endsWith('tablespoon')) ?? household.spoons[0]);
+const spoon = computed(() => household.spoons.find(({ id }) => id.includes('tablespoon')) ?? household.spoons[0]);
 const units = computed(() => [
   { value: 'mL', title: 'mL', millilitres: 1 },
   { value: 'g', title: 'g on the scale', millilitres: 1 / page.facts.gramsPerMillilitre },
-  ...(spoon.value ? [{ value: 'spoon', title: spoon.value.name, millilitres: spoon.value.millilitres }] : []),
+  ...(spoon.value
+    ? [{ value: 'spoon', title: spoonName(spoon.value), millilitres: spoonMillilitres(spoon.value) }]
+    : []),
 ]);
 const unit = ref('mL');
 const measured = ref('');

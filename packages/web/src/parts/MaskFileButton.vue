@@ -1,0 +1,55 @@
+<script setup lang="ts">
+import type { MaskInput } from '@amber-ladle/contract';
+import { readMaskFile } from '@amber-ladle/core/exchange';
+import { ref } from 'vue';
+import { useRouter } from 'vue-router';
+import { hand } from '../composables/useHanded';
+import { useHousehold } from '../stores/household';
+import { useNotice } from '../stores/notice';
+
+/** A mask from a file: ours comes in whole, anybody else's as lines to be looked at. */
+const household = useHousehold();
+const notice = useNotice();
+const router = useRouter();
+const input = ref<HTMLInputElement>();
+const MOST = 200_000;
+
+async function choose(event: Event): Promise<void> {
+  const field = event.target as HTMLInputElement;
+  const file = field.files?.[0];
+  field.value = '';
+  if (!file) return;
+  try {
+    if (file.size > MOST) throw new Error('That file is larger than a mask can be.');
+    const read = readMaskFile(await file.text());
+    if (read.kind === 'words') {
+      hand(read.text);
+      await router.push({ name: 'mask-new' });
+      return;
+    }
+    const mask = await household.saveMask(read.mask as MaskInput);
+    notice.show(`${mask.name} is in the book.`, async () => {
+      await household.removeMask(mask.id);
+      await router.push({ name: 'masks' });
+    });
+    await router.push({ name: 'mask', params: { id: mask.id } });
+  } catch (error) {
+    notice.fail(error);
+  }
+}
+</script>
+
+<template>
+  <span>
+    <v-btn variant="text" color="primary" @click="input?.click()">From a file</v-btn>
+    <input
+      ref="input"
+      type="file"
+      class="sr-only"
+      accept=".json,.jsonld,.txt,application/json,text/plain"
+      aria-label="A mask from a file"
+      tabindex="-1"
+      @change="choose"
+    />
+  </span>
+</template>
