@@ -155,6 +155,8 @@ export interface MonthOfSpending {
   /** Grams that nobody said a price for: the money is at least this much. */
   unpricedGrams: number;
   minutes: number;
+  /** What was left in bowls when everybody was served. */
+  leftMillilitres: number;
   wasteMoney: number;
   wasteGrams: number;
 }

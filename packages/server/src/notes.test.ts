@@ -216,7 +216,7 @@ describe('cost, waste and time', () => {
     const draw = { id: randomUUID(), note: '', lots: [], movements: [{ lotId, kind: 'draw', grams: -50 }] };
     const bowl = await keep(randomUUID(), { draw });
     await worn(bowl);
-    await write(bowl.id, { words: 'fine' }).expect(200);
+    await write(bowl.id, { words: 'fine', lasted: { kind: 'left', millilitres: 30, how: 'judged' } }).expect(200);
     await api()
       .post('/api/stock')
       .send({
@@ -227,7 +227,16 @@ describe('cost, waste and time', () => {
       })
       .expect(201);
     expect((await api().get('/api/spending').expect(200)).body).toEqual([
-      { month: '2026-03', bowls: 1, money: 1, unpricedGrams: 0, minutes: 0, wasteMoney: 0.2, wasteGrams: 10 },
+      {
+        month: '2026-03',
+        bowls: 1,
+        money: 1,
+        unpricedGrams: 0,
+        minutes: 0,
+        leftMillilitres: 30,
+        wasteMoney: 0.2,
+        wasteGrams: 10,
+      },
     ]);
   });
 });

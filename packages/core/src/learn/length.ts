@@ -60,7 +60,8 @@ export function lengthKept(measured: readonly Measured[]): LengthKept {
   const gap = grown.perMonth - kept.perMonth;
   const lost = { perMonth: gap, interval: { low: gap - half, high: gap + half } };
   const isLess = lost.interval.low > 0 && gap > LOST_LITTLE;
-  const isSlowish = !grown.isMeasured && kept.interval.high < grown.perMonth;
+  // Half of all heads grow slower than the mean: only the slowest quarter or so is worth a word.
+  const isSlowish = !grown.isMeasured && kept.interval.high < (grown.perMonth + grown.interval.low) / 2;
   const answer = isLess ? 'breaks' : isSlowish ? 'breaks-or-slow' : 'keeps';
   return { points, kept, grown, lost, answer };
 }

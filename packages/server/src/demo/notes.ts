@@ -129,11 +129,11 @@ const WORN: readonly Worn[] = [
 
 /** Lengths of a year: Isaura keeps what she grows since she wears twists; a trim in the summer. */
 const MEASURES: readonly (Pick<HeadMeasure, 'kind' | 'centimetres' | 'where'> & { readonly daysAgo: number })[] = [
-  { daysAgo: 362, kind: 'length', centimetres: 60.5, where: 'mid-back' },
-  { daysAgo: 271, kind: 'length', centimetres: 63.2, where: 'mid-back' },
+  { daysAgo: 362, kind: 'length', centimetres: 59.1, where: 'mid-back' },
+  { daysAgo: 271, kind: 'length', centimetres: 62.1, where: 'mid-back' },
   { daysAgo: 236, kind: 'trim', centimetres: 2.5, where: 'ends' },
-  { daysAgo: 180, kind: 'length', centimetres: 63.4, where: 'mid-back' },
-  { daysAgo: 92, kind: 'length', centimetres: 65.9, where: 'mid-back' },
+  { daysAgo: 180, kind: 'length', centimetres: 62.4, where: 'mid-back' },
+  { daysAgo: 92, kind: 'length', centimetres: 65.3, where: 'mid-back' },
   { daysAgo: 9, kind: 'length', centimetres: 68, where: 'nearly the waist' },
 ];
 

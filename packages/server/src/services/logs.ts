@@ -180,7 +180,7 @@ const dayIn = (at: string, timeZone: string): string => format(new TZDate(at, ti
 
 function wantOf({ log }: LoggedBowl, isNextDay: boolean): OpenLog['wants'] | undefined {
   if (log.isNextDayAsked) return undefined;
-  const isSilent = Object.keys(log.said).length === 0 && log.words === '';
+  const isSilent = Object.keys(log.said).length === 0 && log.words === '' && !log.lasted;
   if (isSilent && !isNextDay) return 'moments';
   const saidNextDay = NEXT_DAY.some((quality) => log.said[quality] !== undefined);
   return isNextDay && !saidNextDay ? 'next-day' : undefined;

@@ -21,7 +21,16 @@ export async function readSpending(household: Household): Promise<MonthOfSpendin
   const month = (name: string): MonthOfSpending => {
     const known = months.get(name);
     if (known) return known;
-    const fresh = { month: name, bowls: 0, money: 0, unpricedGrams: 0, minutes: 0, wasteMoney: 0, wasteGrams: 0 };
+    const fresh = {
+      month: name,
+      bowls: 0,
+      money: 0,
+      unpricedGrams: 0,
+      minutes: 0,
+      leftMillilitres: 0,
+      wasteMoney: 0,
+      wasteGrams: 0,
+    };
     months.set(name, fresh);
     return fresh;
   };
@@ -39,14 +48,17 @@ export async function readSpending(household: Household): Promise<MonthOfSpendin
     into.unpricedGrams += unpricedGrams;
   }
   const worn = (await source.query(
-    `SELECT w.at AS at, MAX(json_extract(w.facts, '$.minutes')) AS minutes
+    `SELECT w.at AS at, MAX(json_extract(w.facts, '$.minutes')) AS minutes,
+            MAX(COALESCE(json_extract(w.body, '$.lasted.millilitres'), json_extract(l.left_over, '$.millilitres'))) AS leftOver
        FROM wear_log w JOIN bowl b ON b.id = w.bowl_id AND b.removed_at IS NULL
+       LEFT JOIN bowl_life l ON l.bowl_id = w.bowl_id
       GROUP BY w.bowl_id`,
-  )) as { at: string; minutes: number | null }[];
-  for (const { at, minutes } of worn) {
+  )) as { at: string; minutes: number | null; leftOver: number | null }[];
+  for (const { at, minutes, leftOver } of worn) {
     const into = month(monthOf(at));
     into.bowls++;
     into.minutes += minutes ?? 0;
+    into.leftMillilitres += leftOver ?? 0;
   }
   for (const waste of await readWaste(household)) {
     const into = month(waste.month);

@@ -78,22 +78,6 @@ const canTake = computed(
   align-items: center;
   min-height: 44px;
 }
-input {
-  font: inherit;
-  color: var(--quiet);
-  max-width: 100%;
-}
-input::file-selector-button {
-  min-height: 44px;
-  padding: 0 18px;
-  margin-right: 12px;
-  border: 1px solid var(--quiet);
-  border-radius: 22px;
-  background: transparent;
-  color: var(--ink);
-  font: inherit;
-  cursor: pointer;
-}
 .alert {
   color: var(--clay);
 }

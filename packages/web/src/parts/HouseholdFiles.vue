@@ -159,11 +159,6 @@ const backUp = (): Promise<void> =>
   align-items: center;
   min-height: 44px;
 }
-input {
-  font: inherit;
-  color: var(--quiet);
-  max-width: 100%;
-}
 .line {
   display: flex;
   flex-wrap: wrap;

@@ -146,7 +146,7 @@ async function remove(): Promise<void> {
       <ol class="steps">
         <li v-for="step in bowl.snapshot.mask.steps" :key="step">{{ step }}</li>
       </ol>
-      <ul v-if="notes.length > 0" class="notes">
+      <ul v-if="notes.length > 0" class="minds">
         <li v-for="note in notes" :key="note.id">
           <b>{{ note.who }}</b> {{ note.words }}
         </li>
@@ -165,7 +165,7 @@ async function remove(): Promise<void> {
         {{ life.leftOver.how === 'measured' ? 'measured' : 'judged by eye' }}; {{ FATE_WORDS[life.leftOver.fate] }}.
       </p>
       <p class="actions no-print">
-        <v-btn color="primary" :to="{ name: 'make', query: { bowl: bowl.id } }">Make it</v-btn>
+        <v-btn v-if="!life?.endedAt" color="primary" :to="{ name: 'make', query: { bowl: bowl.id } }">Make it</v-btn>
         <v-btn
           v-if="life && !life.isDrawn && !life.endedAt && drawPlan.hasAny.value"
           variant="tonal"
@@ -175,7 +175,12 @@ async function remove(): Promise<void> {
           Take from the shelf
         </v-btn>
         <v-btn variant="text" color="primary" :to="{ name: 'label', params: { id: bowl.id } }">Jar label</v-btn>
-        <v-btn variant="tonal" color="primary" :to="{ name: 'bowl', query: { head: bowl.headId, mask: bowl.maskId } }">
+        <v-btn
+          v-if="!life?.endedAt"
+          variant="tonal"
+          color="primary"
+          :to="{ name: 'bowl', query: { head: bowl.headId, mask: bowl.maskId } }"
+        >
           Size it again
         </v-btn>
         <v-btn variant="text" @click="print">Print the card</v-btn>
@@ -209,7 +214,7 @@ async function remove(): Promise<void> {
   gap: 32px;
   align-items: start;
 }
-.notes {
+.minds {
   padding-left: 1.3em;
   margin: 0 0 14px;
 }

@@ -97,7 +97,6 @@ const masks = computed(() => {
   const worn = new Map(logged.value.map(({ facts }) => [facts.maskId, facts.maskName]));
   return [...worn].map(([value, title]) => ({ value, title }));
 });
-const kept = computed(() => household.bowls.items.filter(({ headId }) => headId === head.value?.id));
 </script>
 
 <template>
@@ -177,9 +176,12 @@ const kept = computed(() => household.bowls.items.filter(({ headId }) => headId 
         <h2 id="log">What was written of {{ head.name }}’s bowls</h2>
         <LogTable v-if="isReady" :logged="logged" :total="total" @more="readMore" />
         <LogFiles />
-        <h2 class="kept">Every bowl that was kept for {{ head.name }}</h2>
+        <h2 class="kept">Every bowl you kept</h2>
         <p class="quiet">As it was measured that day; later changes to a head or a mask never touch it.</p>
-        <BowlList :bowls="kept" />
+        <BowlList :bowls="household.bowls.items" />
+        <p v-if="household.bowls.total > household.bowls.items.length" class="quiet">
+          The newest {{ household.bowls.items.length }} of {{ household.bowls.total }}.
+        </p>
       </section>
     </template>
     <p v-else class="quiet">

@@ -4,9 +4,12 @@ import { ingredientById } from '@amber-ladle/core/ingredient';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { beatsOf } from '@amber-ladle/core/judge';
 import { quantile } from '@amber-ladle/core/statistic';
-import { computed, onMounted } from 'vue';
+import type { OpenLog } from '@amber-ladle/contract';
+import { computed, onMounted, shallowRef } from 'vue';
 import BowlList from '../parts/BowlList.vue';
 import RunningBowls from '../parts/RunningBowls.vue';
+import { ask } from '../api/client';
+import { useChanges } from '../composables/useChanges';
 import { useSuggestion } from '../composables/useSuggestion';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
@@ -87,6 +90,23 @@ const worth = computed(() => {
     beside: buy.length > 0 ? `Still missing, or not ripe: ${buy.join(', ')}.` : 'Everything else is in the house.',
   };
 });
+
+/** Bowls that ask for a word: how they went, and from the next day on how the hair is dry. */
+const open = shallowRef<readonly OpenLog[]>([]);
+const readOpen = async (): Promise<void> => {
+  open.value = await ask<OpenLog[]>('GET', '/logs/open').catch(() => open.value);
+};
+void readOpen();
+useChanges(['notes', 'bowls', 'clock'], readOpen);
+const asks = computed(() =>
+  open.value.slice(0, 3).map(({ bowlId, headId, facts, wants }) => ({
+    key: `${bowlId} ${headId}`,
+    words:
+      wants === 'next-day'
+        ? `How is ${facts.headName}’s hair, dry, after ${facts.maskName}?`
+        : `How did ${facts.maskName} go for ${facts.headName}?`,
+  })),
+);
 
 /** Who may have what again, where it is time. */
 const due = computed(() =>
@@ -171,6 +191,14 @@ const people = computed(() =>
           >
         </p>
         <RunningBowls />
+        <template v-if="asks.length > 0">
+          <h2>One word about</h2>
+          <ul class="plain-list" data-test="asks">
+            <li v-for="one in asks" :key="one.key" class="figures">
+              <RouterLink class="quiet-link" :to="{ name: 'notes' }">{{ one.words }}</RouterLink>
+            </li>
+          </ul>
+        </template>
       </section>
       <section aria-labelledby="people">
         <template v-if="due.length > 0">
@@ -197,7 +225,7 @@ const people = computed(() =>
         </ul>
         <h2 class="kept">Bowls you kept</h2>
         <BowlList :bowls="household.bowls.items.slice(0, 4)" />
-        <RouterLink v-if="household.bowls.total > 4" class="quiet-link" :to="{ name: 'notes' }"
+        <RouterLink v-if="household.bowls.total > 4" class="quiet-link" :to="{ name: 'notes', query: { look: 'log' } }"
           >All {{ household.bowls.total }}</RouterLink
         >
       </section>

@@ -74,9 +74,10 @@ export function lastedWords({ log, leftOver, facts }: Pick<LoggedBowl, 'log' | '
   return left.millilitres < 1 ? 'all used' : `${kitchenRound(left.millilitres)} mL left`;
 }
 
+const signed = (value: number, digits: number): string => value.toFixed(digits).replace('-', '−');
 /** Intervals as people read them. */
 export const between = (low: number, high: number, digits = 1): string =>
-  `${low.toFixed(digits)} to ${high.toFixed(digits)}`;
+  `${signed(low, digits)} to ${signed(high, digits)}`;
 
 /** Minutes as hours and minutes. */
 export function timeWords(minutes: number): string {

@@ -51,6 +51,7 @@ const data = computed(() => ({
       borderColor: ink.value.fill,
       borderWidth: 1,
       pointRadius: 0,
+      order: 2,
       fill: '+1',
       backgroundColor: ink.value.wash,
     },
@@ -60,18 +61,22 @@ const data = computed(() => ({
       borderColor: ink.value.fill,
       borderWidth: 1,
       pointRadius: 0,
+      order: 2,
     },
     {
       label: 'most likely',
       data: steps.value.map(({ median }) => median),
       borderColor: ink.value.amber,
       borderWidth: 2.6,
+      order: 1,
       pointRadius: 0,
     },
     {
       label: 'this bowl',
       data: steps.value.map(({ evidence: one }) => (one ? Math.exp(one.logRatio) : null)),
       showLine: false,
+      order: 0,
+      clip: false as const,
       pointStyle: steps.value.map(({ evidence: one }) =>
         one?.kind === 'at-least' ? 'triangle' : one?.kind === 'partial' ? 'rectRot' : 'circle',
       ),
@@ -83,6 +88,7 @@ const data = computed(() => ({
 }));
 const chart = computed(() => ({
   ...look.value,
+  layout: { padding: { right: 12 } },
   scales: {
     x: axis('', { grid: { display: false } }),
     y: axis('times what the model expects', { suggestedMin: 0.5, suggestedMax: 1.5 }),

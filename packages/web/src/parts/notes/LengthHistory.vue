@@ -47,7 +47,7 @@ const words = computed(() => {
       'Less is kept than most hair grows: slow growth or breakage. Regrowth from a mark (old colour, a dyed line) would tell which.',
     'too-early': '',
   }[answer];
-  return `${keeps}; ${grows}. ${ends}`;
+  return `${ends} ${keeps[0]?.toUpperCase()}${keeps.slice(1)}; ${grows}.`;
 });
 const data = computed(() => {
   const { points, grown } = kept.value;
@@ -110,6 +110,7 @@ const chart = computed(() => ({
   scales: {
     x: {
       type: 'linear' as const,
+      bounds: 'data' as const,
       ...axis('', { grid: { display: false } }),
       ticks: {
         color: ink.value.quiet,

@@ -59,7 +59,7 @@ const rows = computed(() =>
           <RouterLink class="quiet-link" :to="{ name: 'kept-bowl', params: { id: row.page.bowlId } }">{{
             row.page.facts.maskName
           }}</RouterLink>
-          <span v-if="row.time" class="quiet"> {{ row.time }}</span>
+          <span v-if="row.time" class="quiet time">{{ row.time }}</span>
         </td>
         <td>{{ row.made }}</td>
         <td>{{ row.lasted }}</td>
@@ -74,6 +74,10 @@ const rows = computed(() =>
 </template>
 
 <style scoped>
+.time {
+  display: block;
+  font-size: 0.9rem;
+}
 @media (max-width: 700px) {
   .wide {
     display: none;

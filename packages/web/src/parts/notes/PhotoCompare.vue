@@ -45,89 +45,99 @@ const same = (): void => change('right', { ...crops.value.left });
 
 <template>
   <figure data-test="compare">
-    <div ref="frame" class="frame" @pointerdown="grab" @pointermove="slide">
+    <div
+      ref="frame"
+      class="frame"
+      :style="{ aspectRatio: `${left.width} / ${left.height}` }"
+      @pointerdown="grab"
+      @pointermove="slide"
+    >
       <img :src="`/api/photos/${right.id}/large`" :alt="rightWords" :style="styles.right" draggable="false" />
       <div class="over" :style="{ clipPath: `inset(0 ${100 - edge}% 0 0)` }">
         <img :src="`/api/photos/${left.id}/large`" :alt="leftWords" :style="styles.left" draggable="false" />
       </div>
       <div class="edge" :style="{ left: `${edge}%` }" aria-hidden="true" />
     </div>
-    <input
-      v-model.number="edge"
-      type="range"
-      min="0"
-      max="100"
-      class="slider"
-      aria-label="Edge between the two pictures"
-      :aria-valuetext="`${Math.round(edge)} % left`"
-    />
-    <figcaption class="sides">
-      <div v-for="side in SIDES" :key="side" role="group" :aria-label="`The ${side} picture`">
-        <span class="figures">{{ side === 'left' ? leftWords : rightWords }}</span>
-        <span class="tools">
-          <button
-            type="button"
-            class="pill"
-            :aria-label="`${side}: nearer`"
-            @click="change(side, { zoom: crops[side].zoom * 1.15 })"
-          >
-            +
-          </button>
-          <button
-            type="button"
-            class="pill"
-            :aria-label="`${side}: farther`"
-            @click="change(side, { zoom: crops[side].zoom / 1.15 })"
-          >
-            −
-          </button>
-          <button
-            type="button"
-            class="pill"
-            :aria-label="`${side}: to the left`"
-            @click="change(side, { x: crops[side].x + STEP })"
-          >
-            ←
-          </button>
-          <button
-            type="button"
-            class="pill"
-            :aria-label="`${side}: to the right`"
-            @click="change(side, { x: crops[side].x - STEP })"
-          >
-            →
-          </button>
-          <button
-            type="button"
-            class="pill"
-            :aria-label="`${side}: up`"
-            @click="change(side, { y: crops[side].y + STEP })"
-          >
-            ↑
-          </button>
-          <button
-            type="button"
-            class="pill"
-            :aria-label="`${side}: down`"
-            @click="change(side, { y: crops[side].y - STEP })"
-          >
-            ↓
-          </button>
-        </span>
+    <div class="beside">
+      <input
+        v-model.number="edge"
+        type="range"
+        min="0"
+        max="100"
+        class="slider"
+        aria-label="Edge between the two pictures"
+        :aria-valuetext="`${Math.round(edge)} % left`"
+      />
+      <div class="sides">
+        <div v-for="side in SIDES" :key="side" role="group" :aria-label="`The ${side} picture`">
+          <span class="figures">{{ side === 'left' ? leftWords : rightWords }}</span>
+          <span class="tools">
+            <button
+              type="button"
+              class="pill"
+              :aria-label="`${side}: nearer`"
+              @click="change(side, { zoom: crops[side].zoom * 1.15 })"
+            >
+              +
+            </button>
+            <button
+              type="button"
+              class="pill"
+              :aria-label="`${side}: farther`"
+              @click="change(side, { zoom: crops[side].zoom / 1.15 })"
+            >
+              −
+            </button>
+            <button
+              type="button"
+              class="pill"
+              :aria-label="`${side}: to the left`"
+              @click="change(side, { x: crops[side].x + STEP })"
+            >
+              ←
+            </button>
+            <button
+              type="button"
+              class="pill"
+              :aria-label="`${side}: to the right`"
+              @click="change(side, { x: crops[side].x - STEP })"
+            >
+              →
+            </button>
+            <button
+              type="button"
+              class="pill"
+              :aria-label="`${side}: up`"
+              @click="change(side, { y: crops[side].y + STEP })"
+            >
+              ↑
+            </button>
+            <button
+              type="button"
+              class="pill"
+              :aria-label="`${side}: down`"
+              @click="change(side, { y: crops[side].y - STEP })"
+            >
+              ↓
+            </button>
+          </span>
+        </div>
       </div>
-    </figcaption>
-    <p><button type="button" class="tool" @click="same">The same crop for both</button></p>
+      <p><button type="button" class="tool" @click="same">The same crop for both</button></p>
+    </div>
   </figure>
 </template>
 
 <style scoped>
 figure {
+  display: grid;
+  grid-template-columns: minmax(0, 420px) minmax(240px, 1fr);
+  gap: 12px 32px;
   margin: 10px 0;
-  max-width: 620px;
 }
 .frame {
   position: relative;
-  height: 420px;
+  max-height: 620px;
   overflow: hidden;
   border: 1px solid var(--rule);
   border-radius: 6px;
@@ -163,11 +173,12 @@ img {
 }
 .sides {
   display: flex;
-  flex-wrap: wrap;
-  gap: 10px 28px;
+  flex-direction: column;
+  gap: 14px;
 }
 .tools {
   display: flex;
+  flex-wrap: wrap;
   gap: 6px;
   margin-top: 4px;
 }
@@ -175,9 +186,9 @@ img {
   min-width: 44px;
   min-height: 44px;
 }
-@media (max-width: 520px) {
-  .frame {
-    height: 340px;
+@media (max-width: 700px) {
+  figure {
+    grid-template-columns: 1fr;
   }
 }
 </style>

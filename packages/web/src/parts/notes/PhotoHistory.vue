@@ -180,11 +180,6 @@ async function keepCrop(photo: Photo | undefined, crop: Photo['crop']): Promise<
   max-width: 320px;
   min-width: 220px;
 }
-input {
-  font: inherit;
-  color: var(--quiet);
-  max-width: 100%;
-}
 .all {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));

@@ -67,13 +67,14 @@ const chart = computed(() => ({
         />
       </div>
       <p class="quiet legend">Below: in bowls. On top: thrown away.</p>
-      <table class="figures" data-test="months">
+      <table class="figures" data-test="months" tabindex="0">
         <thead>
           <tr>
             <th scope="col">Month</th>
             <th scope="col">Bowls</th>
             <th scope="col">In bowls</th>
             <th scope="col">Thrown away</th>
+            <th scope="col">Left in bowls</th>
             <th scope="col">Time</th>
           </tr>
         </thead>
@@ -83,8 +84,13 @@ const chart = computed(() => ({
             <td>{{ month.bowls }}</td>
             <td>{{ money(month.money) }}{{ month.unpricedGrams > 0 ? ' or more' : '' }}</td>
             <td>
-              {{ money(month.wasteMoney) }} <span class="quiet">{{ kitchenRound(month.wasteGrams) }} g</span>
+              <template v-if="month.wasteGrams > 0"
+                >{{ money(month.wasteMoney) }}
+                <span class="quiet">{{ kitchenRound(month.wasteGrams) }} g</span></template
+              >
+              <template v-else>–</template>
             </td>
+            <td>{{ month.leftMillilitres > 0 ? `${kitchenRound(month.leftMillilitres)} mL` : '–' }}</td>
             <td>{{ month.minutes > 0 ? timeWords(month.minutes) : '–' }}</td>
           </tr>
         </tbody>

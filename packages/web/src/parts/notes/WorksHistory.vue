@@ -7,7 +7,7 @@ import { computed, ref, watch } from 'vue';
 import { Line } from 'vue-chartjs';
 import { useChartLook } from '../../composables/useChartLook';
 import { useHousehold } from '../../stores/household';
-import { CHANGE_WORDS, MOMENT_WORDS } from '../../words/notes';
+import { between, CHANGE_WORDS, MOMENT_WORDS } from '../../words/notes';
 import { writeShortDay } from '../../words/when';
 
 /** What works for this head: masks side by side, this against that, and how verdicts moved. */
@@ -57,9 +57,7 @@ const answer = computed(() => {
       : '';
   if (pairs.length === 0) return 'Never worn within two months of each other: nothing to hold against each other.';
   const by = difference ? Math.abs(difference.mean).toFixed(1) : '';
-  const span = difference?.interval
-    ? ` (${difference.interval.low.toFixed(1)} to ${difference.interval.high.toFixed(1)})`
-    : '';
+  const span = difference?.interval ? ` (${between(difference.interval.low, difference.interval.high)})` : '';
   if (says === 'first') return `${a} came out better by ${by} points of 4${span}, in ${pairWords}.${changed}`;
   if (says === 'second') return `${b} came out better by ${by} points of 4${span}, in ${pairWords}.${changed}`;
   if (says === 'too-close') return `Too close to call in ${pairWords}${span}.${changed}`;
@@ -70,7 +68,7 @@ const trend = computed(() => trendOf(judged));
 const trendWords = computed(() => {
   if (!trend.value) return 'From five judged bowls on there is a trend to speak of.';
   const { answer: says, perMonth, interval } = trend.value;
-  const span = `${interval.low.toFixed(2)} to ${interval.high.toFixed(2)} points a month`;
+  const span = `${between(interval.low, interval.high, 2)} points a month`;
   if (says === 'even') return `Neither better nor worse over these months (${span}).`;
   return `It gets ${says}: ${Math.abs(perMonth).toFixed(2)} points a month (${span}).`;
 });
@@ -99,6 +97,8 @@ const chart = computed(() => ({
   scales: {
     x: {
       type: 'linear' as const,
+      bounds: 'data' as const,
+      offset: true,
       ...axis('', { grid: { display: false } }),
       ticks: {
         color: ink.value.quiet,
@@ -120,7 +120,8 @@ const chart = computed(() => ({
       others.
     </p>
     <template v-else>
-      <table class="figures" data-test="works">
+      <!-- Wider than a phone: scrolled by keyboard, too. -->
+      <table class="figures" data-test="works" tabindex="0">
         <thead>
           <tr>
             <th scope="col">Mask</th>
