@@ -13,7 +13,8 @@ const VIEWS = [
   { name: 'book', path: '/shelf/book' },
   { name: 'make', path: '/make' },
   { name: 'wear-evening', path: '/wear', scheme: 'dark' },
-  { name: 'notes', path: '/notes' },
+  { name: 'notes', path: '/notes', height: 1240 },
+  { name: 'notes-works', path: '/notes?look=works', full: true },
   { name: 'kept-bowl', path: '/bowls/5d0c1f0e-57e1-4c0e-9f60-3a5b1a3d0004' },
   { name: 'masks', path: '/masks' },
   { name: 'mask', path: '/masks/rice-silk' },
@@ -32,7 +33,7 @@ mkdirSync(folder, { recursive: true });
 const data = await temporaryFolder();
 const app = await startApp({ dataFolder: data.folder });
 const chromium = await launchChromium();
-for (const { name, path, width = 1280, height = 800, scheme = 'light', begin = false } of VIEWS) {
+for (const { name, path, width = 1280, height = 800, scheme = 'light', begin = false, full = false } of VIEWS) {
   const page = await chromium.browser.newPage();
   await page.setViewport({ width, height });
   await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: scheme }]);
@@ -43,7 +44,7 @@ for (const { name, path, width = 1280, height = 800, scheme = 'light', begin = f
   if (begin) await walkToMeasuring(page);
   await page.evaluate(() => document.fonts.ready);
   await new Promise((resolve) => setTimeout(resolve, 500));
-  await page.screenshot({ path: join(folder, `${name}.png`) });
+  await page.screenshot({ path: join(folder, `${name}.png`), fullPage: full });
   await page.close();
   process.stdout.write(`docs/screenshots/${name}.png\n`);
 }

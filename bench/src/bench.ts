@@ -1,5 +1,6 @@
 import { benchDrag } from './drag';
 import { benchLoad } from './load';
+import { benchNotes } from './notes';
 import { benchRanking } from './ranking';
 import { benchServer } from './server';
 import { benchShelf } from './shelf';
@@ -13,3 +14,4 @@ await benchServer();
 await benchDrag();
 await benchShelf();
 await benchWashDay();
+await benchNotes();

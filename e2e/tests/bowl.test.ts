@@ -208,7 +208,7 @@ it('keeps a bowl, survives a kill of the server, and finds it unchanged', async 
   await house.page.goto(url);
   await house.page.waitForSelector('[data-test="kept-made"]');
   expect(await house.page.$eval('.card', (e) => e.textContent)).toBe(card);
-  await house.open('/notes');
+  await house.open('/notes?look=log');
   expect(await textWhen(house.page, '.list', /Galley egg/)).toContain('Isaura');
 });
 

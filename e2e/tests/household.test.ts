@@ -45,19 +45,19 @@ it('measures only with the spoons in the drawer', async () => {
 });
 
 it('takes back a bowl that was just kept, and stands on the bench again', async () => {
-  await house.open('/notes');
+  await house.open('/notes?look=log');
   const before = await count('.list li');
   await house.open('/bowl?mask=okra-slip');
   await textWhen(house.page, '[data-test="made"]', /\d mL/);
   await keepWithoutTaking(house.page);
   await house.page.locator('.v-snackbar button ::-p-text(Undo)').click();
   await textWhen(house.page, '[data-test="made"]', /\d mL/);
-  await house.open('/notes');
+  await house.open('/notes?look=log');
   expect(await count('.list li')).toBe(before);
 });
 
 it('puts a bowl away and brings it back', async () => {
-  await house.open('/notes');
+  await house.open('/notes?look=log');
   const before = await count('.list li');
   await house.page.locator('.list a').click();
   await house.page.locator('::-p-text(Put away)').click();

@@ -112,7 +112,7 @@ describe('on the bench', () => {
     await textWhen(page, '.own', /For Pip/);
     await click('Keep these bowls');
     await page.waitForSelector('[data-test="kept-made"]');
-    await house.open('/notes');
+    await house.open('/notes?look=log');
     const list = await textWhen(page, '.list', /Towpath avocado/);
     expect(list.match(/Towpath avocado/g)!.length).toBeGreaterThanOrEqual(2);
   });

@@ -33,7 +33,8 @@ export async function readLearning({ source }: Household): Promise<Learning> {
       logged.filter((one) => one.headId === headId),
       before.get(headId),
     );
-  return { heads, textures: texturesOf(logged) };
+  const known = logged.filter(({ headId, at }) => at >= (before.get(headId) ?? ''));
+  return { heads, textures: texturesOf(known) };
 }
 
 function learningOf(logged: readonly LoggedBowl[], forgottenBefore: string | undefined): HeadLearning {

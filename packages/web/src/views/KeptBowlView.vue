@@ -93,7 +93,7 @@ async function remove(): Promise<void> {
   try {
     await household.removeBowl(kept.id);
     notice.show('The bowl is put away.', () => household.restoreBowl(kept.id));
-    await router.push({ name: 'notes' });
+    await router.push({ name: 'notes', query: { look: 'log' } });
   } catch (error) {
     notice.fail(error);
   }
@@ -105,7 +105,7 @@ async function remove(): Promise<void> {
     <div v-if="failure" role="alert">
       <h1>Not here</h1>
       <p>{{ failure }}</p>
-      <v-btn color="primary" :to="{ name: 'notes' }">All bowls</v-btn>
+      <v-btn color="primary" :to="{ name: 'notes', query: { look: 'log' } }">All bowls</v-btn>
     </div>
     <template v-else-if="bowl && sized">
       <p class="quiet when">

@@ -169,13 +169,18 @@ const masks = computed(() => {
       </div>
       <AmountHistory v-if="look === 'amount'" :key="head.id" :head="head" />
       <WorksHistory v-else-if="look === 'works'" :key="head.id" :name="head.name" :judged="judged" :logged="logged" />
-      <LengthHistory v-else-if="look === 'length'" :key="head.id" :head="head" />
+      <LengthHistory v-else-if="look === 'length'" :key="head.id" :head="head" :logged="logged" />
       <PhotoHistory v-else-if="look === 'photos'" :key="head.id" :head="head" />
       <SpendingHistory v-else-if="look === 'spending'" />
       <section v-else aria-labelledby="log">
         <h2 id="log">What was written of {{ head.name }}’s bowls</h2>
         <LogTable v-if="isReady" :logged="logged" :total="total" @more="readMore" />
         <LogFiles />
+        <p>
+          Poured by eye?
+          <RouterLink class="quiet-link" :to="{ name: 'benches' }">Weigh what went in</RouterLink> and it can be made
+          again.
+        </p>
         <h2 class="kept">Every bowl you kept</h2>
         <p class="quiet">As it was measured that day; later changes to a head or a mask never touch it.</p>
         <BowlList :bowls="household.bowls.items" />

@@ -107,7 +107,7 @@ const advice = computed(() => {
         <button v-if="!life.endedAt" type="button" class="pill" @click="isAnew = true">Wear what was kept</button>
       </p>
       <p v-else>{{ KEEPING_WORDS[mask.keeping] }} Never to be eaten.</p>
-      <v-btn color="primary" height="64" :to="{ name: 'kept-bowl', params: { id: bowl.id } }">To its note</v-btn>
+      <v-btn color="primary" height="64" :to="{ name: 'notes' }">How did it go?</v-btn>
     </section>
 
     <section v-else-if="state" class="stage" aria-live="polite">

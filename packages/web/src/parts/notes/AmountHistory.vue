@@ -104,6 +104,18 @@ const rows = computed(() =>
     .reverse(),
 );
 
+/** How masks come out in this kitchen against what is reckoned. */
+const textures = computed(() =>
+  Object.entries(household.learning.textures).flatMap(([maskId, { offset, sigma, count }]) => {
+    const mask = household.maskById(maskId);
+    if (!mask) return [];
+    const way = offset > 0 ? 'thicker' : 'thinner';
+    // Less than the doubt is no finding.
+    const words = Math.abs(offset) < Math.max(0.1, 0.5 * sigma) ? 'about as reckoned' : `${way} than reckoned`;
+    return [{ maskId, name: mask.name, words: `${words}, by ${count} ${count === 1 ? 'bowl' : 'bowls'}` }];
+  }),
+);
+
 async function forget(): Promise<void> {
   try {
     await ask('POST', `/heads/${head.id}/forgetting`);
@@ -182,6 +194,14 @@ async function forget(): Promise<void> {
           >Everything before {{ writeShortDay(learnt.forgottenBefore, zone) }} is forgotten.</template
         >
       </p>
+    </template>
+    <template v-if="textures.length > 0">
+      <h3>How masks come out here</h3>
+      <ul class="plain-list" data-test="textures">
+        <li v-for="one in textures" :key="one.maskId">
+          <b>{{ one.name }}</b> <span class="quiet">{{ one.words }}</span>
+        </li>
+      </ul>
     </template>
   </section>
 </template>

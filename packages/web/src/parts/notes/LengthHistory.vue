@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { MEASURE_KINDS, type Head, type HeadMeasure } from '@amber-ladle/contract';
-import { lengthKept } from '@amber-ladle/core/learn';
+import { MEASURE_KINDS, type Head, type HeadMeasure, type LoggedBowl } from '@amber-ladle/contract';
+import { lengthKept, SHEDDING } from '@amber-ladle/core/learn';
 import { nearestLandmark } from '@amber-ladle/core/hair';
 import { Chart, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js';
 import { computed, ref, shallowRef, watch } from 'vue';
@@ -12,12 +12,12 @@ import { useChanges } from '../../composables/useChanges';
 import { useChartLook } from '../../composables/useChartLook';
 import { useHousehold } from '../../stores/household';
 import { useNotice } from '../../stores/notice';
-import { between } from '../../words/notes';
+import { between, SHED_WORDS } from '../../words/notes';
 import { writeShortDay } from '../../words/when';
 
 /** Growth expected against length kept; trims marked. */
 Chart.register(LinearScale, PointElement, LineElement, Tooltip);
-const { head } = defineProps<{ head: Head }>();
+const { head, logged } = defineProps<{ head: Head; logged: readonly LoggedBowl[] }>();
 const household = useHousehold();
 const notice = useNotice();
 const { ink, look, axis } = useChartLook();
@@ -123,6 +123,18 @@ const chart = computed(() => ({
   },
 }));
 
+/** Shed hair over the same year, as it was said after bowls. */
+const shedding = computed(() => {
+  const said = SHEDDING.map((shed) => ({ shed, count: logged.filter(({ log }) => log.shed === shed).length }));
+  const counted = logged.flatMap(({ log }) => log.shedCount ?? []);
+  const words = said.filter(({ count }) => count > 0).map(({ shed, count }) => `${SHED_WORDS[shed]} ${count}×`);
+  if (counted.length > 0)
+    words.push(`counted ${Math.round(counted.reduce((sum, one) => sum + one, 0) / counted.length)} on average`);
+  return words.length === 0
+    ? ''
+    : `Shed hair on wash days of the last year: ${words.join(', ')}. 50 to 100 a day are usual, more when several days are washed out at once; far more over weeks is a question for a doctor.`;
+});
+
 const KIND_WORDS = { length: 'length', trim: 'cut off', regrowth: 'from scalp to the mark' } as const;
 const kinds = MEASURE_KINDS.map((value) => ({ value, title: KIND_WORDS[value] }));
 const kind = ref<HeadMeasure['kind']>('length');
@@ -169,6 +181,7 @@ async function remove(measure: HeadMeasure, says = true): Promise<void> {
       </div>
       <p class="quiet legend">● measured · ◆ with trims added back · ✕ a trim · dashes: what hair usually grows</p>
     </template>
+    <p v-if="shedding" data-test="shedding">{{ shedding }}</p>
     <form class="line" @submit.prevent="add">
       <v-select v-model="kind" :items="kinds" label="What" class="kind" hide-details="auto" />
       <NumberField v-model="centimetres" label="How long" unit="cm" :min="0.1" :max="200" class="number" />
