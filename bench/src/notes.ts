@@ -13,7 +13,14 @@ const PHOTOS = 3000;
 const HEADS = 5;
 
 /** What Notes asks for when it opens on a head. */
-const PAGES = ['/logs/open', '/learning', '/logs?headId=HEAD&limit=120', '/heads/HEAD/measures', '/heads/HEAD/photos'];
+const YEAR_AGO = new Date(NOW - 365 * DAY).toISOString();
+const PAGES = [
+  '/logs/open',
+  '/learning',
+  `/logs?headId=HEAD&limit=120&from=${YEAR_AGO}`,
+  '/heads/HEAD/measures',
+  '/heads/HEAD/photos?limit=40',
+];
 
 /** Five years of five heads: the demo's own bowls and pages over and over, at other times. */
 function fill(file: string): void {
@@ -79,6 +86,7 @@ async function page(address: string): Promise<number> {
     await autocannon({ url, connections: 1, duration: 1 });
     const { requests } = await autocannon({ url, connections: 1, duration: 2 });
     sum += 1000 / requests.average;
+    if (process.env['BENCH_PAGES']) print(`  ${path.slice(0, 40)}`, `${(1000 / requests.average).toFixed(1)} ms`);
   }
   return sum;
 }

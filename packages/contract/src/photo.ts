@@ -1,4 +1,5 @@
 import { number, object, string, type Schema } from 'yup';
+import type { Page } from './page';
 
 export const PHOTO_MOMENTS = ['before', 'after', 'length'] as const;
 
@@ -29,6 +30,11 @@ export type PhotoWish = Pick<Photo, 'id' | 'at' | 'moment' | 'words' | 'bowlId'>
 
 /** Bytes of a picture as it is brought in, and points it may have: more is no photo of a head. */
 export const MOST_PHOTO = { bytes: 20_000_000, points: 60_000_000 } as const;
+
+/** Pictures of a head: some of them, newest first, the very first one, and how many there are. */
+export interface PhotoPage extends Page<Photo> {
+  first?: Photo | undefined;
+}
 
 const share = number().required().min(0).max(1);
 export const cropSchema = object({ x: share, y: share, zoom: number().required().min(1).max(8) }).noUnknown();

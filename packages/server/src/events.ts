@@ -7,6 +7,7 @@ export type Change =
 /** Tells every open page of a change, by server-sent events. */
 export class Events {
   private readonly listeners = new Set<Response>();
+  private readonly counts = new Map<Change, number>();
 
   listen(request: Request, response: Response): void {
     response.set({ 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-store', Connection: 'keep-alive' });
@@ -16,7 +17,13 @@ export class Events {
     request.on('close', () => this.listeners.delete(response));
   }
 
+  /** How often any of these changed: what was worked out before the count went on is out of date. */
+  revision(...changes: readonly Change[]): number {
+    return changes.reduce((sum, change) => sum + (this.counts.get(change) ?? 0), 0);
+  }
+
   tell(change: Change): void {
+    this.counts.set(change, this.revision(change) + 1);
     for (const listener of this.listeners) listener.write(`event: change\ndata: ${change}\n\n`);
   }
 

@@ -23,7 +23,7 @@ const bring = (picture: Buffer, query: object = {}, type = 'image/jpeg') =>
     .send(picture);
 const picture = async (id: string, size = 'large'): Promise<Buffer> =>
   (await api().get(`/api/photos/${id}/${size}`).responseType('blob').expect(200)).body as Buffer;
-const list = async (): Promise<Photo[]> => (await api().get(`/api/heads/${headId}/photos`).expect(200)).body;
+const list = async (): Promise<Photo[]> => (await api().get(`/api/heads/${headId}/photos`).expect(200)).body.items;
 
 /** Left half red, right half blue, as a camera held sideways writes it. */
 const sideways = (orientation: number, width = 400, height = 200): Promise<Buffer> =>

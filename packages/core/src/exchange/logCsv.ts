@@ -125,7 +125,8 @@ function saidIn(cell: Cells): Said {
     ASKED.flatMap((quality) => {
       const level = cell.number(quality, { isOptional: true });
       if (level === undefined) return [];
-      if (!LEVELS.includes(level as Level)) cell.fault(quality, 'It is 1, 2 or 3: poor, middling or good.');
+      if (!Number.isNaN(level) && !LEVELS.includes(level as Level))
+        cell.fault(quality, 'It is 1, 2 or 3: poor, middling or good.');
       return [[quality, level]];
     }),
   );

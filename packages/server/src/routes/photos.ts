@@ -1,5 +1,6 @@
 import {
   MOST_PHOTO,
+  pageQuerySchema,
   parse,
   photoChangeSchema,
   photoWishSchema,
@@ -27,7 +28,8 @@ export function photoUpload(household: Household): Router {
 export function photoRoutes(household: Household): Router {
   const router = Router();
   router.get('/heads/:id/photos', async (request, response) => {
-    response.json(await listPhotos(household, request.params.id));
+    const { offset, limit } = pageQuerySchema.validateSync(request.query, { abortEarly: false });
+    response.json(await listPhotos(household, request.params.id, offset, limit));
   });
   router.get('/photos/:id/:size', async (request, response) => {
     const { id, size } = request.params;

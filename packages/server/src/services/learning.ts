@@ -15,10 +15,22 @@ import type { Household } from './household';
 import { READ_LOGS, toLogged } from './logs';
 
 /** Bowls further back than this have faded to little and are not read. */
-const MOST_BOWLS = 100;
+const MOST_BOWLS = 80;
+
+/** What was learnt at the last look, while nothing changed since. */
+const known = new WeakMap<Household, { readonly revision: number; readonly learning: Learning }>();
 
 /** What every head's bowls taught, and how masks come out in this kitchen. */
-export async function readLearning({ source }: Household): Promise<Learning> {
+export async function readLearning(household: Household): Promise<Learning> {
+  const revision = household.events.revision('notes', 'bowls');
+  const last = known.get(household);
+  if (last?.revision === revision) return last.learning;
+  const learning = await learnAnew(household);
+  known.set(household, { revision, learning });
+  return learning;
+}
+
+async function learnAnew({ source }: Household): Promise<Learning> {
   const rows = (await source.query(
     `SELECT * FROM (SELECT *, row_number() OVER (PARTITION BY headId ORDER BY at DESC) AS turn FROM (${READ_LOGS}))
       WHERE turn <= ?`,
@@ -33,8 +45,8 @@ export async function readLearning({ source }: Household): Promise<Learning> {
       logged.filter((one) => one.headId === headId),
       before.get(headId),
     );
-  const known = logged.filter(({ headId, at }) => at >= (before.get(headId) ?? ''));
-  return { heads, textures: texturesOf(known) };
+  const told = logged.filter(({ headId, at }) => at >= (before.get(headId) ?? ''));
+  return { heads, textures: texturesOf(told) };
 }
 
 function learningOf(logged: readonly LoggedBowl[], forgottenBefore: string | undefined): HeadLearning {

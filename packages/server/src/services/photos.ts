@@ -1,4 +1,12 @@
-import { MOST_PHOTO, PROBLEM_TYPES, WHOLE, type Crop, type Photo, type PhotoWish } from '@amber-ladle/contract';
+import {
+  MOST_PHOTO,
+  PROBLEM_TYPES,
+  WHOLE,
+  type Crop,
+  type Photo,
+  type PhotoPage,
+  type PhotoWish,
+} from '@amber-ladle/contract';
 import { IsNull } from 'typeorm';
 import sharp from 'sharp';
 import { BowlEntity, PhotoDataEntity, PhotoEntity, type PhotoDataRow, type PhotoRow } from '../db/entities';
@@ -11,7 +19,6 @@ const FORMATS: ReadonlySet<string> = new Set(['jpeg', 'png', 'webp', 'avif', 'ti
 /** Longest side as it is kept, and as it stands in a list, points. */
 const SIZES = { large: 1600, small: 320 } as const;
 const LONGEST_SECONDS = 30;
-const MOST_PER_HEAD = 5000;
 
 // One picture at a time, and none kept in memory afterwards.
 sharp.cache(false);
@@ -22,15 +29,24 @@ const toPhoto = ({ removedAt: _removedAt, bowlId, ...row }: PhotoRow): Photo => 
   ...(bowlId === null ? {} : { bowlId }),
 });
 
-/** Pictures of a head, newest first. @throws HttpProblem 404 */
-export async function listPhotos(household: Household, headId: string): Promise<Photo[]> {
+/** Pictures of a head, newest first, a page at a time. @throws HttpProblem 404 */
+export async function listPhotos(
+  household: Household,
+  headId: string,
+  offset: number,
+  limit: number,
+): Promise<PhotoPage> {
   await getHead(household, headId);
-  const rows = await household.source.manager.find(PhotoEntity, {
-    where: { headId, removedAt: IsNull() },
+  const { manager } = household.source;
+  const where = { headId, removedAt: IsNull() };
+  const [rows, total] = await manager.findAndCount(PhotoEntity, {
+    where,
     order: { at: 'DESC', id: 'ASC' },
-    take: MOST_PER_HEAD,
+    skip: offset,
+    take: limit,
   });
-  return rows.map(toPhoto);
+  const [first] = await manager.find(PhotoEntity, { where, order: { at: 'ASC', id: 'DESC' }, take: 1 });
+  return { items: rows.map(toPhoto), total, offset, ...(first ? { first: toPhoto(first) } : {}) };
 }
 
 /**

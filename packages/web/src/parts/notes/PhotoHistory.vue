@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { PHOTO_MOMENTS, type Head, type Photo, type Problem } from '@amber-ladle/contract';
+import { PHOTO_MOMENTS, type Head, type Photo, type PhotoPage, type Problem } from '@amber-ladle/contract';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { v4 as newId } from 'uuid';
 import PhotoCompare from './PhotoCompare.vue';
@@ -14,14 +14,23 @@ const { head } = defineProps<{ head: Head }>();
 const household = useHousehold();
 const notice = useNotice();
 const photos = shallowRef<readonly Photo[]>([]);
+const first = shallowRef<Photo>();
+const total = ref(0);
 const isReady = ref(false);
-const read = async (): Promise<void> => {
-  photos.value = await ask<Photo[]>('GET', `/heads/${head.id}/photos`).catch((error: unknown) => {
+const PER_PAGE = 40;
+async function readFrom(offset: number, limit: number): Promise<void> {
+  try {
+    const page = await ask<PhotoPage>('GET', `/heads/${head.id}/photos?offset=${offset}&limit=${limit}`);
+    photos.value = [...photos.value.slice(0, offset), ...page.items];
+    first.value = page.first;
+    total.value = page.total;
+    isReady.value = true;
+  } catch (error) {
     notice.fail(error);
-    return [];
-  });
-  isReady.value = true;
-};
+  }
+}
+const read = (): Promise<void> => readFrom(0, Math.min(100, Math.max(PER_PAGE, photos.value.length)));
+const readMore = (): Promise<void> => readFrom(photos.value.length, PER_PAGE);
 watch(() => head.id, read, { immediate: true });
 useChanges(['notes'], read);
 
@@ -35,12 +44,16 @@ const words = (photo: Photo): string =>
 /** The earliest beside the newest, until others are chosen. */
 const leftId = ref<string>();
 const rightId = ref<string>();
-const byId = (id: string | undefined): Photo | undefined => photos.value.find((photo) => photo.id === id);
-const left = computed(() => byId(leftId.value) ?? photos.value.at(-1));
+/** What can be chosen: those on the page, and the very first. */
+const known = computed(() => {
+  const start = first.value;
+  return start && !photos.value.some(({ id }) => id === start.id) ? [...photos.value, start] : photos.value;
+});
+const byId = (id: string | undefined): Photo | undefined => known.value.find((photo) => photo.id === id);
+const left = computed(() => byId(leftId.value) ?? known.value.at(-1));
 const right = computed(() => byId(rightId.value) ?? photos.value[0]);
-const items = computed(() => photos.value.map((photo) => ({ value: photo.id, title: words(photo) })));
+const items = computed(() => known.value.map((photo) => ({ value: photo.id, title: words(photo) })));
 
-const MOST_SHOWN = 60;
 const isSending = ref(false);
 async function bring(event: Event): Promise<void> {
   const field = event.target as HTMLInputElement;
@@ -145,7 +158,7 @@ async function keepCrop(photo: Photo | undefined, crop: Photo['crop']): Promise<
       />
     </template>
     <ul class="plain-list all" data-test="photos">
-      <li v-for="photo in photos.slice(0, MOST_SHOWN)" :key="photo.id">
+      <li v-for="photo in photos" :key="photo.id">
         <button type="button" class="thumb" :aria-label="`Right: ${words(photo)}`" @click="rightId = photo.id">
           <img
             :src="`/api/photos/${photo.id}/small`"
@@ -161,6 +174,9 @@ async function keepCrop(photo: Photo | undefined, crop: Photo['crop']): Promise<
         </button>
       </li>
     </ul>
+    <v-btn v-if="photos.length < total" variant="tonal" color="primary" @click="readMore"
+      >{{ total - photos.length }} more</v-btn
+    >
   </section>
 </template>
 
