@@ -1,39 +1,13 @@
-import { DEFAULT_ENOUGH_CHANCE, type SizedBowl } from '@amber-ladle/core/batch';
+import type { SizedBowl } from '@amber-ladle/core/batch';
 import type { HairProfile } from '@amber-ladle/core/hair';
-import type { Ingredient, MakingOptions } from '@amber-ladle/core/ingredient';
+import type { Ingredient } from '@amber-ladle/core/ingredient';
 import type { Spoon } from '@amber-ladle/core/measure';
 import type { Mask } from '@amber-ladle/core/mask';
 import { array, boolean, number, object, string, type Schema } from 'yup';
+import type { BowlChoices } from './choices';
 import { dictionary } from './dictionary';
 import { profileSchema } from './profile';
 import { instant, stockChangeSchema, type BowlLife, type StockChange } from './stock';
-
-/** The maker's choices on the bench, beside head and mask. */
-export interface BowlChoices {
-  enoughChance: number;
-  /** Size of piece by ingredient. */
-  pieceSizes: Record<string, string>;
-  /** Usable grams of a piece by ingredient, where it was weighed. */
-  pieceGrams: Record<string, number>;
-  /** Amounts that the maker fixed, usable grams by ingredient. */
-  lockedGrams: Record<string, number>;
-  /** What stands in for what, by ingredient. */
-  swaps: Record<string, string>;
-  /** The school each made thing is cooked by, by ingredient. */
-  makings: Record<string, MakingChoice>;
-}
-
-/** Ways of the pot. */
-export type MakingChoice = { -readonly [K in keyof MakingOptions]: MakingOptions[K] };
-
-export const NO_CHOICES: BowlChoices = {
-  enoughChance: DEFAULT_ENOUGH_CHANCE,
-  pieceSizes: {},
-  pieceGrams: {},
-  lockedGrams: {},
-  swaps: {},
-  makings: {},
-};
 
 /** A head as it was when a bowl was made for it. */
 export interface SnapshotHead {

@@ -14,3 +14,5 @@ export * from './length';
 export * from './log';
 export * from './photo';
 export * from './learnt';
+export * from './choices';
+export * from './owner';

@@ -5,6 +5,8 @@ import type { Learning } from './log';
 
 const DAY = 86_400_000;
 
+export const NOTHING_LEARNT: Learning = { heads: {}, textures: {} };
+
 /** A head as far as sizing needs it. */
 export interface HeadToSize {
   readonly id: string;

@@ -1,4 +1,4 @@
-import type { HairAmount, TextureClass } from '@amber-ladle/core/hair';
+import type { TextureClass } from '@amber-ladle/core/hair';
 import {
   CONFOUNDERS,
   GOING_ON,
@@ -70,9 +70,6 @@ export interface Learning {
   /** How masks come out in this kitchen, by mask. */
   textures: Record<string, TextureOffset>;
 }
-
-export const NOTHING_LEARNT: Learning = { heads: {}, textures: {} };
-export type CountedBy = HairAmount['kind'];
 
 const level = mixed()
   .oneOf([...LEVELS], 'It is poor, middling or good: 1, 2 or 3.')

@@ -1,29 +1,8 @@
-import { SPOON_SETS, type MeasureSystem } from '@amber-ladle/core/measure';
+import { SPOON_SETS } from '@amber-ladle/core/measure';
 import { array, object, string, type ObjectSchema } from 'yup';
 import { dictionary } from './dictionary';
+import { DEFAULT_SETTINGS, type Settings } from './owner';
 import { ringsSchema } from './washday';
-
-export interface Settings {
-  measureSystem: MeasureSystem;
-  /** The spoons and cups the owner has, by id, of the chosen system. */
-  spoonIds: string[];
-  theme: 'linen' | 'evening' | 'as-device';
-  /** IANA name; days and "today" belong to it. */
-  timeZone: string;
-  /** Rings of the stove that may be used at once. */
-  rings: number;
-  /** Where makers disagree: what this household chose, by question. */
-  schools: Record<string, string>;
-}
-
-export const DEFAULT_SETTINGS: Settings = {
-  measureSystem: 'us',
-  spoonIds: SPOON_SETS.us.map(({ id }) => id),
-  theme: 'as-device',
-  timeZone: 'UTC',
-  rings: 2,
-  schools: {},
-};
 
 /** True when the runtime knows the zone. */
 function isTimeZone(name: string): boolean {
@@ -58,9 +37,3 @@ export const settingsSchema = object({
   rings: ringsSchema.default(DEFAULT_SETTINGS.rings),
   schools: dictionary(string().max(40), 30, 'There are not so many schools.'),
 }).noUnknown() as unknown as ObjectSchema<Settings>;
-
-/** The owner's spoons, never none. */
-export function spoonsOf({ measureSystem, spoonIds }: Settings) {
-  const own = SPOON_SETS[measureSystem].filter(({ id }) => spoonIds.includes(id));
-  return own.length > 0 ? own : SPOON_SETS[measureSystem];
-}

@@ -1,0 +1,29 @@
+import { DEFAULT_ENOUGH_CHANCE } from '@amber-ladle/core/batch';
+import type { MakingOptions } from '@amber-ladle/core/ingredient';
+
+/** The maker's choices on the bench, beside head and mask. */
+export interface BowlChoices {
+  enoughChance: number;
+  /** Size of piece by ingredient. */
+  pieceSizes: Record<string, string>;
+  /** Usable grams of a piece by ingredient, where it was weighed. */
+  pieceGrams: Record<string, number>;
+  /** Amounts that the maker fixed, usable grams by ingredient. */
+  lockedGrams: Record<string, number>;
+  /** What stands in for what, by ingredient. */
+  swaps: Record<string, string>;
+  /** The school each made thing is cooked by, by ingredient. */
+  makings: Record<string, MakingChoice>;
+}
+
+/** Ways of the pot. */
+export type MakingChoice = { -readonly [K in keyof MakingOptions]: MakingOptions[K] };
+
+export const NO_CHOICES: BowlChoices = {
+  enoughChance: DEFAULT_ENOUGH_CHANCE,
+  pieceSizes: {},
+  pieceGrams: {},
+  lockedGrams: {},
+  swaps: {},
+  makings: {},
+};
