@@ -90,6 +90,14 @@ it('is written with one thumb, keeps itself through a reload, and asks of the dr
   const [page1] = await read<{ log: { said: object; lasted: object } }[]>(`/bowls/${id}/logs`);
   expect(page1?.log.said).toEqual({ slip: 3, drip: 1, ease: 3 });
   expect(page1?.log.lasted).toMatchObject({ kind: 'ran-out', afterSections: 5 });
+  const [line] = await page.$$('::-p-aria(One line[role="textbox"])');
+  await line?.type('The nape got nothing.');
+  await page.keyboard.press('Tab');
+  await page.waitForFunction(
+    async (path) => /nape got/.test(await (await fetch(path)).text()),
+    { polling: 300 },
+    `/api/bowls/${id}/logs`,
+  );
   await house.open(`/bowls/${id}`);
   await textWhen(page, '[data-test="lasted"]', /ran out after 5 of \d sections/);
   expect(await page.$$eval('.answer[aria-pressed="true"]', (all) => all.length)).toBe(2);

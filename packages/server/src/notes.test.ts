@@ -1,7 +1,16 @@
 import { randomUUID } from 'node:crypto';
 import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { NO_LOG, type Bowl, type Learning, type LoggedBowl, type OpenLog, type WearLog } from '@amber-ladle/contract';
+import {
+  NO_LOG,
+  type Bowl,
+  type Learning,
+  type LoggedBowl,
+  type OpenLog,
+  type WashDay,
+  type WearLog,
+} from '@amber-ladle/contract';
+import type { DayMove } from '@amber-ladle/core/washday';
 import { aBowl, aHead, testHouse, type TestHouse } from './testing';
 
 let house: TestHouse;
@@ -166,6 +175,62 @@ describe('what bowls teach', () => {
     expect((await learning()).heads[headId]).toBeUndefined();
     await api().post(`/api/bowls/${bowl.id}/restore`).expect(200);
     expect((await learning()).heads[headId]?.evidence).toHaveLength(1);
+  });
+});
+
+describe('what a bowl was', () => {
+  it('has a page for each head that shared it, and believes a shared bowl less', async () => {
+    const otherId = (
+      await api()
+        .post('/api/heads')
+        .send({ ...aHead, name: 'Finch' })
+        .expect(201)
+    ).body.id as string;
+    const bowl = await keep(randomUUID(), { otherHeadIds: [otherId] });
+    await worn(bowl);
+    const both = await pages(bowl.id);
+    expect(both.map(({ facts }) => [facts.headName, facts.heads])).toEqual([
+      ['Wren', 2],
+      ['Finch', 2],
+    ]);
+    expect(both[0]?.facts.modelMillilitres).toBe(both[1]?.facts.modelMillilitres);
+    const lasted = { kind: 'left', millilitres: 30, how: 'measured' } as const;
+    await write(bowl.id, { lasted }).expect(200);
+    await write(bowl.id, { lasted }, 0, otherId).expect(200);
+    const { heads } = await learning();
+    expect(heads[otherId]?.evidence).toHaveLength(1);
+    expect(heads[otherId]?.evidence[0]?.noise).toBeGreaterThan(0.15);
+  });
+
+  it('counts what was weighed and how long it took where a day was walked', async () => {
+    const bowl = await keep();
+    const day = (
+      await api()
+        .post('/api/washdays')
+        .send({
+          id: randomUUID(),
+          bowlIds: [bowl.id],
+          wish: { kind: 'start-at', at: house.home.clock.now() },
+          rings: 2,
+        })
+        .expect(201)
+    ).body as WashDay;
+    const tell = (moves: DayMove[]) =>
+      api().post(`/api/washdays/${day.id}/events`).send({ pressId: randomUUID(), moves, order: [] }).expect(200);
+    const oil = bowl.snapshot.sized.lines.find(({ ingredientId }) => ingredientId !== 'rice-cream');
+    const measuring = day.steps.find(({ ingredientIds }) => ingredientIds.includes(oil?.ingredientId ?? ''));
+    const twice = (oil?.grams ?? 0) * 2;
+    await tell([{ kind: 'weigh', stepId: measuring?.id ?? '', ingredientId: oil?.ingredientId, grams: twice }]);
+    for (const { id } of day.steps) {
+      await tell([{ kind: 'begin', stepId: id }]);
+      pass(5 / (24 * 60));
+      await tell([{ kind: 'done', stepId: id }]);
+    }
+    await api().post(`/api/washdays/${day.id}/end`).expect(200);
+    const [page] = await pages(bowl.id);
+    expect(page?.facts.minutes).toBe(5 * day.steps.length);
+    expect(page?.facts.madeMillilitres).toBeCloseTo(bowl.madeMillilitres + (oil?.bowlMillilitres ?? 0), 6);
+    expect(page?.facts.plannedMillilitres).toBeCloseTo(bowl.madeMillilitres, 9);
   });
 });
 

@@ -7,7 +7,7 @@ import { keepBowl } from '../services/bowls';
 import { Clock } from '../clock';
 import { seedNotes } from './notes';
 import { seedPhotos } from './photos';
-import { seedShelf } from './shelf';
+import { seedPlaces, seedShelf } from './shelf';
 
 /** Dabs that came out fine, a while before the demo begins. */
 const tested = (ids: readonly string[]): PatchTest[] =>
@@ -94,11 +94,13 @@ export async function seedDemo(household: Household): Promise<void> {
   const present = Date.parse(household.clock.now());
   const then = new Clock();
   const earlier: Household = { ...household, clock: then };
-  await seedShelf(household);
+  await seedPlaces(household);
   const ids = new Map<string, Head>();
   then.set(new Date(present - 400 * DAY).toISOString());
   for (const input of HEADS) ids.set(input.name, await createHead(earlier, input));
   await seedNotes(household, ids);
+  // The book of stock is read from its end: what lies there now comes last.
+  await seedShelf(household);
   const isaura = ids.get('Isaura');
   if (isaura) await seedPhotos(household, isaura);
   for (const { id, daysAgo, head, maskId } of BOWLS) {

@@ -51,12 +51,14 @@ const STOCK: readonly Row[] = [
 const DAY = 86_400_000;
 const SPACE = '7b7a5d0e-5a0e-4f0a-9d55-0c1d7a1e0b00';
 
+/** Where things stand, before anything does. */
+export const seedPlaces = (household: Household): Promise<unknown> => savePlaces(household, PLACES);
+
 /** Fills the demo's shelf, with a history of a few weeks; all moments are relative to the present. */
 export async function seedShelf(household: Household): Promise<void> {
   const present = Date.parse(household.clock.now());
   const then = new Clock();
   const earlier: Household = { ...household, clock: then };
-  await savePlaces(household, PLACES);
   const rows = [...STOCK].sort((a, b) => b.daysAgo - a.daysAgo);
   for (const [i, row] of rows.entries()) {
     const at = new Date(present - row.daysAgo * DAY).toISOString();

@@ -1,3 +1,5 @@
+import { NO_LOG } from '@amber-ladle/contract';
+import { between, evidenceWords, factorWords, lastedWords, QUALITY_WORDS, timeWords } from './notes';
 import { buttonWords, clockWords, helpWords, recordWords } from './washday';
 import { describe, expect, it } from 'vitest';
 import { BUILT_IN_MASKS, swapConsequences, swapped, swapsFor } from '@amber-ladle/core/mask';
@@ -150,5 +152,33 @@ describe('the words of a wash day', () => {
     expect(helpWords({ kind: 'other-mask', subject: 'x', savesMinutes: 90, isEnough: false }, 'Flax slip')).toBe(
       'Flax slip instead: 1½ h sooner.',
     );
+  });
+});
+
+describe('words of the notes', () => {
+  it('says a factor as people do', () => {
+    expect(factorWords(0.76)).toBe('about 24 % less than the model expects');
+    expect(factorWords(1.2)).toBe('about 20 % more than the model expects');
+    expect(factorWords(1.02)).toBe('just about what the model expects');
+  });
+
+  it('tells what a bowl taught, and how it lasted', () => {
+    expect(evidenceWords({ kind: 'exact', logRatio: Math.log(0.7) })).toBe('took 70 % of what was expected');
+    expect(evidenceWords({ kind: 'at-least', logRatio: 0 })).toMatch(/at least 100 %/);
+    const facts = { sections: [0.5, 0.5] } as never;
+    expect(lastedWords({ facts, log: { ...NO_LOG, lasted: { kind: 'ran-out', afterSections: 1 } } })).toBe(
+      'ran out after 1 of 2 sections',
+    );
+    expect(lastedWords({ facts, log: NO_LOG, leftOver: { millilitres: 0, how: 'judged' } })).toBe('all used');
+    expect(lastedWords({ facts, log: NO_LOG })).toBe('');
+  });
+
+  it('has a word for every level of every quality', () => {
+    for (const { asks, levels } of Object.values(QUALITY_WORDS)) {
+      expect(asks).not.toBe('');
+      expect(new Set(levels).size).toBe(3);
+    }
+    expect(between(-0.5, 0.5)).toBe('−0.5 to 0.5');
+    expect(timeWords(131)).toBe('2 h 11 min');
   });
 });

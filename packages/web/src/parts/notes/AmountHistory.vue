@@ -26,6 +26,13 @@ const evidence = computed(() => [...(learnt.value?.evidence ?? [])].sort((a, b) 
 const options = computed(() => ({ amount: head.profile.amount.kind, now: household.now().getTime() }));
 const band = computed(() => factorBand(learnFactor(evidence.value, options.value)));
 const steps = computed(() => factorSteps(evidence.value, options.value));
+/** Textures of which enough bowls spoke to tell them apart. */
+const byTexture = computed(() =>
+  [...new Set(evidence.value.map(({ texture }) => texture))].flatMap((texture) => {
+    const belief = learnFactor(evidence.value, { ...options.value, texture });
+    return belief.isOfTexture ? [`${texture} ${factorBand(belief).median.toFixed(2)}`] : [];
+  }),
+);
 const zone = computed(() => household.settings.timeZone);
 const labels = computed(() =>
   steps.value.map(({ evidence: one }) => (one ? writeShortDay(one.at, zone.value) : 'to begin with')),
@@ -141,6 +148,7 @@ async function forget(): Promise<void> {
         <template v-if="next">
           The next {{ next.mask.name }} is sized to {{ next.taught }} mL instead of {{ next.plain }} mL.
         </template>
+        <template v-if="byTexture.length > 0"> Told apart by texture: {{ byTexture.join(', ') }}.</template>
       </p>
       <div class="chart">
         <Line

@@ -9,7 +9,7 @@ import {
   type Confounder,
   type Moment,
 } from '@amber-ladle/core/learn';
-import { computed, ref, toRef } from 'vue';
+import { ref, toRef } from 'vue';
 import LastedFields from './LastedFields.vue';
 import { useLog } from '../../composables/useLog';
 import { CHANGE_WORDS, MOMENT_WORDS, QUALITY_WORDS, SHED_WORDS } from '../../words/notes';
@@ -28,14 +28,13 @@ const toggle = (what: Confounder): void =>
       ? log.value.changes.filter((one) => one !== what)
       : [...log.value.changes, what],
   });
-const shedCount = computed({
-  get: () => (log.value.shedCount === undefined ? '' : String(log.value.shedCount)),
-  set: (text: string) => {
-    const count = Number(text);
-    if (text.trim() === '') change({ shedCount: undefined });
-    else if (Number.isInteger(count) && count >= 0 && count <= 2000) change({ shedCount: count });
-  },
-});
+const countFault = ref('');
+function countShed(written: string): void {
+  const count = Number(written);
+  const isNone = written.trim() === '';
+  countFault.value = isNone || (Number.isInteger(count) && count >= 0 && count <= 2000) ? '' : 'Whole, up to 2,000.';
+  if (!countFault.value) change({ shedCount: isNone ? undefined : count });
+}
 const STATE_WORDS = { still: '', saving: 'Writing it down…', saved: 'Written down.' } as const;
 </script>
 
@@ -136,7 +135,15 @@ const STATE_WORDS = { still: '', saving: 'Writing it down…', saved: 'Written d
           >
             {{ SHED_WORDS[shed] }}
           </button>
-          <v-text-field v-model.lazy="shedCount" label="or counted" inputmode="numeric" class="count" hide-details />
+          <v-text-field
+            :model-value="log.shedCount ?? ''"
+            label="or counted"
+            inputmode="numeric"
+            class="count"
+            :error-messages="countFault"
+            hide-details="auto"
+            @change="countShed(($event.target as HTMLInputElement).value)"
+          />
         </div>
       </div>
       <v-text-field
