@@ -109,7 +109,11 @@ async function atRest(target: ElementHandle): Promise<void> {
 /** As a finger does. */
 export const tapOn = (page: Page, selector: string): Promise<void> => pressOn(page, selector, 'tap');
 /** As a mouse does: once what it wants has come to rest. */
-export const clickOn = (page: Page, selector: string): Promise<void> => page.locator(selector).click();
+export async function clickOn(page: Page, selector: string): Promise<void> {
+  // A tab behind another draws nothing, and so nothing in it ever comes to rest.
+  await page.bringToFront();
+  await page.locator(selector).click();
+}
 
 export const millilitres = (text: string): number => Number(/(\d+(?:\.\d+)?) mL/.exec(text)?.[1] ?? NaN);
 
