@@ -84,6 +84,7 @@ const like = computed(() => {
   margin-top: 10px;
 }
 .for {
+  margin-top: 12px;
   max-width: 220px;
 }
 .big {

@@ -128,8 +128,7 @@ function write(): void {
   margin: 10px 0;
 }
 .what {
-  min-width: 170px;
-  max-width: 240px;
+  flex: 1 0 100%;
 }
 .how {
   max-width: 240px;
