@@ -38,7 +38,8 @@ export function comparedOn(bowls: readonly JudgedBowl[], firstId: string, second
   const near = first
     .flatMap((a, i) => second.map((b, j) => ({ a, b, i, j, apart: Math.abs(a.time - b.time) })))
     .filter(({ apart }) => apart <= MOST_DAYS_APART * DAY)
-    .sort((x, y) => x.apart - y.apart || x.a.time - y.a.time);
+    // Where two gaps are alike the earlier pair goes first, whichever mask is named first.
+    .sort((x, y) => x.apart - y.apart || earlier(x) - earlier(y));
   const [takenFirst, takenSecond] = [new Set<number>(), new Set<number>()];
   const pairs: Pair[] = [];
   for (const { a, b, i, j } of near) {
@@ -60,6 +61,9 @@ export function comparedOn(bowls: readonly JudgedBowl[], firstId: string, second
     confounders: confoundersOf(pairs),
   };
 }
+
+const earlier = ({ a, b }: { readonly a: { time: number }; readonly b: { time: number } }): number =>
+  Math.min(a.time, b.time);
 
 function answerOf(difference: Average | undefined): Compared['answer'] {
   if (!difference?.interval || difference.count < TELLS_FROM) return 'too-few';
