@@ -10,6 +10,7 @@ import {
   lossesOf,
   millilitresOnHead,
   millilitresToMake,
+  needFor,
   scentLimit,
   sizeBowl,
   spoonable,
@@ -52,6 +53,16 @@ describe('sizeBowl', () => {
         }
       }),
       { numRuns: 60 },
+    );
+  });
+
+  it('needs what is said of a head alone', () => {
+    fc.assert(
+      fc.property(anyHead, anyMask, fc.double({ min: 0.5, max: 0.99, noNaN: true }), (change, mask, enoughChance) => {
+        const bowl = sizeBowl(head(change), mask, CATALOGUE, { ...us, enoughChance });
+        expect(needFor(head(change), mask, enoughChance)).toBeCloseTo(bowl.needMillilitres, 9);
+      }),
+      { numRuns: 30 },
     );
   });
 

@@ -56,6 +56,14 @@ export function demandFor({ profile, personalFactor }: SizedHead, mask: Mask): D
   });
 }
 
+/**
+ * What must be made of a mask for one head, mL, so that it suffices with a chance.
+ * @param enoughChance above 0, below 1; a half is what the head usually takes
+ */
+export function needFor(head: SizedHead, mask: Mask, enoughChance = DEFAULT_ENOUGH_CHANCE): number {
+  return millilitresToMake(quantile(demandFor(head, mask).total, enoughChance), lossesOf(mask));
+}
+
 /** What several heads take from one bowl, as one log-normal. @throws RangeError for no head */
 export function totalDemand(demands: readonly Demand[]): Lognormal {
   return sumOf(

@@ -1,7 +1,6 @@
-import { demandFor, lossesOf, millilitresToMake, type SizedHead } from '../batch';
+import { needFor, type SizedHead } from '../batch';
 import { gramsPerMillilitre, ingredientById, type Catalogue } from '../ingredient';
 import type { Mask, Need, Slot } from '../mask';
-import { quantile } from '../statistic';
 import { beatsOf, rhythmsOf, type Rhythm, type Wore } from './cadence';
 import { cautionsFor, livelyNewTo, type Caution } from './cautions';
 import { judged } from './context';
@@ -264,7 +263,7 @@ function termsFor(
 
 /** How much of what turns a usual bowl would take, and how much of the bowl is not in the house; shares of 1. */
 function against(stock: Stock, mask: Mask, head: SizedHead, catalogue: Catalogue) {
-  const millilitres = millilitresToMake(quantile(demandFor(head, mask).total, 0.5), lossesOf(mask));
+  const millilitres = needFor(head, mask, 0.5);
   const perGram = mask.parts.reduce(
     (sum, { ingredientId, share }) => sum + share / gramsPerMillilitre(ingredientById(catalogue, ingredientId)),
     0,

@@ -25,7 +25,7 @@ export class Writes {
     return next;
   }
 
-  /** The connection itself, for work that must not be interleaved with anything; only within {@link alone}. */
+  /** The connection itself, for what is done in one go without waiting; writes only within {@link alone}. */
   raw(): Database.Database {
     return (this.source.driver as unknown as { databaseConnection: Database.Database }).databaseConnection;
   }

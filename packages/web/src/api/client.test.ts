@@ -1,5 +1,5 @@
 import { afterEach, expect, it, vi } from 'vitest';
-import { ApiError, ask } from './client';
+import { ApiError, ask, sendFile } from './client';
 
 afterEach(() => vi.unstubAllGlobals());
 
@@ -51,4 +51,17 @@ it('survives an error page that is no JSON', async () => {
     vi.fn(async () => new Response('<h1>Bad gateway</h1>', { status: 502 })),
   );
   await expect(ask('GET', '/heads')).rejects.toMatchObject({ problem: { status: 502 } });
+});
+
+it('sends a file as it is, and says kindly when nobody answers', async () => {
+  const fetch = answerWith(201, { id: 'p' });
+  const picture = new Blob(['x']);
+  expect(await sendFile('/heads/1/photos', 'image/png', picture)).toEqual({ id: 'p' });
+  expect(fetch).toHaveBeenCalledWith('/api/heads/1/photos', {
+    method: 'POST',
+    headers: { 'Content-Type': 'image/png' },
+    body: picture,
+  });
+  vi.stubGlobal('fetch', vi.fn().mockRejectedValue(new TypeError('Failed to fetch')));
+  await expect(sendFile('/files/household', 'application/json', '{}')).rejects.toThrow(/still here/);
 });

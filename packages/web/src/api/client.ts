@@ -14,21 +14,30 @@ const UNREACHABLE: Problem = {
   detail: 'What you entered is still here. Start it again, then try once more.',
 };
 
+type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE';
+
 /**
  * Asks the server.
  * @throws ApiError with a problem that can be shown
  */
-export async function ask<T>(
-  method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE',
-  path: string,
-  body?: unknown,
-): Promise<T> {
+export const ask = <T>(method: Method, path: string, body?: unknown): Promise<T> =>
+  asked(path, {
+    method,
+    ...(body === undefined ? {} : { body: JSON.stringify(body), headers: { 'Content-Type': 'application/json' } }),
+  });
+
+/**
+ * Sends a file as it is.
+ * @param type what it holds, such as image/jpeg
+ * @throws ApiError as {@link ask}
+ */
+export const sendFile = <T>(path: string, type: string, body: Blob | string): Promise<T> =>
+  asked(path, { method: 'POST', headers: { 'Content-Type': type }, body });
+
+async function asked<T>(path: string, request: RequestInit): Promise<T> {
   let response: Response;
   try {
-    response = await fetch(`/api${path}`, {
-      method,
-      ...(body === undefined ? {} : { body: JSON.stringify(body), headers: { 'Content-Type': 'application/json' } }),
-    });
+    response = await fetch(`/api${path}`, request);
   } catch {
     throw new ApiError(UNREACHABLE);
   }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { Backup, HouseholdFileAnswer, Problem } from '@amber-ladle/contract';
+import type { Backup, HouseholdFileAnswer } from '@amber-ladle/contract';
 import { computed, ref, shallowRef } from 'vue';
-import { ApiError, ask } from '../api/client';
+import { ask, sendFile } from '../api/client';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
 import { writeDay, writeTime } from '../words/when';
@@ -57,16 +57,8 @@ async function busy(work: () => Promise<void>): Promise<void> {
     isBusy.value = false;
   }
 }
-async function send(text: string, isForReal: boolean): Promise<HouseholdFileAnswer> {
-  const response = await fetch(`/api/files/household?isForReal=${isForReal}`, {
-    method: 'POST',
-    headers: { 'Content-Type': 'application/json' },
-    body: text,
-  });
-  const body = (await response.json()) as unknown;
-  if (!response.ok) throw new ApiError(body as Problem);
-  return body as HouseholdFileAnswer;
-}
+const send = (text: string, isForReal: boolean): Promise<HouseholdFileAnswer> =>
+  sendFile(`/files/household?isForReal=${isForReal}`, 'application/json', text);
 async function choose(event: Event): Promise<void> {
   const field = event.target as HTMLInputElement;
   const file = field.files?.[0];

@@ -13,7 +13,7 @@ import { useInk } from '../composables/useInk';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
 import { useShelf } from '../stores/shelf';
-import { writeDay, writeTime } from '../words/when';
+import { writeDay, writeMonth, writeTime } from '../words/when';
 
 /** The book behind the shelf: every movement, what was thrown away and why, places, and files in and out. */
 Chart.register(LinearScale, CategoryScale, BarElement, Tooltip);
@@ -77,14 +77,10 @@ const rows = computed(() =>
     grams: line.grams === 0 ? '' : `${line.grams > 0 ? '+' : '−'}${kitchenRound(Math.abs(line.grams))} g`,
   })),
 );
-const monthName = (month: string): string =>
-  new Intl.DateTimeFormat('en-GB', { month: 'short', year: 'numeric', timeZone: 'UTC' }).format(
-    new Date(`${month}-15T00:00:00Z`),
-  );
 const months = computed(() =>
   waste.value.map((month) => ({
     ...month,
-    name: monthName(month.month),
+    name: writeMonth(month.month),
     reasons: Object.entries(month.byReason)
       .map(([reason, grams]) => `${reason || 'no reason said'} ${kitchenRound(grams)} g`)
       .join(', '),

@@ -1,9 +1,8 @@
 <script setup lang="ts">
-import { DEFAULT_ENOUGH_CHANCE, demandFor, lossesOf, millilitresToMake } from '@amber-ladle/core/batch';
+import { needFor } from '@amber-ladle/core/batch';
 import { ingredientById } from '@amber-ladle/core/ingredient';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { beatsOf } from '@amber-ladle/core/judge';
-import { quantile } from '@amber-ladle/core/statistic';
 import type { OpenLog } from '@amber-ladle/contract';
 import { computed, onMounted, shallowRef } from 'vue';
 import BowlList from '../parts/BowlList.vue';
@@ -127,12 +126,7 @@ const people = computed(() =>
   household.heads.map((head) => {
     const last = household.bowls.items.find(({ headId }) => headId === head.id);
     const mask = household.maskById(last?.maskId) ?? household.masks[0];
-    const takes = mask
-      ? millilitresToMake(
-          quantile(demandFor(household.taught(head, { texture: mask.texture }), mask).total, DEFAULT_ENOUGH_CHANCE),
-          lossesOf(mask),
-        )
-      : 0;
+    const takes = mask ? needFor(household.taught(head, { texture: mask.texture }), mask) : 0;
     return { head, mask, isAgain: Boolean(last), takes: kitchenRound(takes) };
   }),
 );

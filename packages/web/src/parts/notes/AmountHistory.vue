@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import type { Head } from '@amber-ladle/contract';
-import { DEFAULT_ENOUGH_CHANCE, demandFor, lossesOf, millilitresToMake } from '@amber-ladle/core/batch';
+import { needFor } from '@amber-ladle/core/batch';
 import { factorBand, factorSteps, learnFactor } from '@amber-ladle/core/learn';
 import { kitchenRound } from '@amber-ladle/core/measure';
-import { quantile } from '@amber-ladle/core/statistic';
 import { CategoryScale, Chart, Filler, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js';
 import { computed } from 'vue';
 import { Line } from 'vue-chartjs';
@@ -43,10 +42,12 @@ const next = computed(() => {
   const last = household.bowls.items.find(({ headId }) => headId === head.id);
   const mask = household.maskById(last?.maskId) ?? household.masks[0];
   if (!mask) return undefined;
-  const make = (who: Parameters<typeof demandFor>[0]): number =>
-    kitchenRound(millilitresToMake(quantile(demandFor(who, mask).total, DEFAULT_ENOUGH_CHANCE), lossesOf(mask)));
   const plain = { profile: head.profile, wearer: head };
-  return { mask, taught: make(household.taught(head, { texture: mask.texture })), plain: make(plain) };
+  return {
+    mask,
+    taught: kitchenRound(needFor(household.taught(head, { texture: mask.texture }), mask)),
+    plain: kitchenRound(needFor(plain, mask)),
+  };
 });
 
 const data = computed(() => ({

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import type { Bowl, LoggedBowl } from '@amber-ladle/contract';
-import { demandFor, lossesOf, millilitresToMake } from '@amber-ladle/core/batch';
+import { needFor } from '@amber-ladle/core/batch';
 import { kitchenRound } from '@amber-ladle/core/measure';
-import { quantile } from '@amber-ladle/core/statistic';
 import { computed, shallowRef, watch } from 'vue';
 import LogEditor from './LogEditor.vue';
 import { ask } from '../../api/client';
@@ -40,8 +39,8 @@ const again = computed(() => {
   const mask = household.maskById(bowl.maskId);
   if (!head || !mask || bowl.snapshot.others.length > 0) return undefined;
   const { enoughChance } = bowl.snapshot.choices;
-  const demand = demandFor(household.taught(head, { texture: mask.texture, enoughChance }), mask);
-  const need = kitchenRound(millilitresToMake(quantile(demand.total, enoughChance), lossesOf(mask)));
+  const taughtNow = household.taught(head, { texture: mask.texture, enoughChance });
+  const need = kitchenRound(needFor(taughtNow, mask, enoughChance));
   const before = kitchenRound(bowl.snapshot.sized.needMillilitres);
   if (need === before) return { words: `Made again it needs ${need} mL, as it did.`, head, mask };
   const length = head.profile.stretchedLengthCentimetres - bowl.snapshot.head.profile.stretchedLengthCentimetres;

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { PHOTO_MOMENTS, type Head, type Photo, type PhotoPage, type Problem } from '@amber-ladle/contract';
+import { PHOTO_MOMENTS, type Head, type Photo, type PhotoPage } from '@amber-ladle/contract';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { v4 as newId } from 'uuid';
 import PhotoCompare from './PhotoCompare.vue';
-import { ApiError, ask } from '../../api/client';
+import { ask, sendFile } from '../../api/client';
 import { useChanges } from '../../composables/useChanges';
 import { useHousehold } from '../../stores/household';
 import { useNotice } from '../../stores/notice';
@@ -67,15 +67,10 @@ async function bring(event: Event): Promise<void> {
         moment: moment.value,
         words: '',
       });
-      const response = await fetch(`/api/heads/${head.id}/photos?${query.toString()}`, {
-        method: 'POST',
-        headers: { 'Content-Type': file.type.startsWith('image/') ? file.type : 'application/octet-stream' },
-        body: file,
-      });
-      const body = (await response.json()) as unknown;
-      if (!response.ok) throw new ApiError(body as Problem);
+      const type = file.type.startsWith('image/') ? file.type : 'application/octet-stream';
+      const photo = await sendFile<Photo>(`/heads/${head.id}/photos?${query.toString()}`, type, file);
       leftId.value ??= left.value?.id;
-      rightId.value = (body as Photo).id;
+      rightId.value = photo.id;
     }
     if (files.length > 0) notice.show(files.length === 1 ? 'The picture is in.' : `${files.length} pictures are in.`);
   } catch (error) {
