@@ -1,4 +1,31 @@
-/** Arrows point down only: web and server → contract → core. Core touches nothing outside but pure helpers. */
+/** Arrows point down only: web and server → words and contract → core. Core touches nothing outside but pure helpers. */
+
+/** The floors of core, from the ground up. A floor imports those below it, never one above. */
+const FLOORS = [
+  ['time', 'measure', 'statistic', 'source', 'message'],
+  ['ingredient'],
+  ['recipe'],
+  ['hair'],
+  ['mask'],
+  ['batch'],
+  ['learn'],
+  ['shelf'],
+  ['judge'],
+  ['washday'],
+  ['exchange'],
+  ['house'],
+];
+const floorsOfCore = FLOORS.slice(0, -1).map((floor, i) => ({
+  name: `core-${floor[0]}-not-above`,
+  severity: 'error',
+  from: { path: `^packages/core/src/(${floor.join('|')})/`, pathNot: '\\.test\\.ts$|/testing' },
+  to: {
+    path: `^packages/core/src/(${FLOORS.slice(i + 1)
+      .flat()
+      .join('|')})/`,
+  },
+}));
+
 /** @type {import('dependency-cruiser').IConfiguration} */
 module.exports = {
   forbidden: [
@@ -11,7 +38,7 @@ module.exports = {
       to: {
         pathNot: [
           '^packages/core/src',
-          'node_modules/(fraction\\.js|@stdlib|pure-rand|parse-ingredient|date-fns|@date-fns|papaparse|simple-statistics)/',
+          'node_modules/(fraction\\.js|@stdlib|pure-rand|parse-ingredient|papaparse|simple-statistics)/',
         ],
       },
     },
@@ -20,6 +47,13 @@ module.exports = {
       severity: 'error',
       from: { path: '^packages/contract/src', pathNot: '\\.test\\.ts$' },
       to: { pathNot: ['^packages/(contract|core)/src', 'node_modules/yup/'] },
+    },
+    {
+      name: 'words-on-core',
+      comment: 'What the core has to say, made into sentences; the one place that knows a language.',
+      severity: 'error',
+      from: { path: '^packages/words/src', pathNot: '\\.test\\.ts$' },
+      to: { pathNot: ['^packages/(words|core)/src', 'node_modules/intl-messageformat/'] },
     },
     {
       name: 'server-not-web',
@@ -36,29 +70,10 @@ module.exports = {
     {
       name: 'no-node-below-the-server',
       severity: 'error',
-      from: { path: '^packages/(core|contract|web)/src', pathNot: '\\.test\\.ts$' },
+      from: { path: '^packages/(core|words|contract|web)/src', pathNot: '\\.test\\.ts$' },
       to: { dependencyTypes: ['core'] },
     },
-    {
-      name: 'inner-floors-of-core',
-      comment: 'measure, statistic and source lie lowest; hair and ingredient above; then mask, then batch.',
-      severity: 'error',
-      from: { path: '^packages/core/src/(measure|statistic|source)/', pathNot: '\\.test\\.ts$' },
-      to: { path: '^packages/core/src/(hair|ingredient|mask|batch)/' },
-    },
-    {
-      name: 'learn-not-above',
-      comment: 'What bowls taught stands on hair, ingredient and mask; sizing is handed the factor, never fetches it.',
-      severity: 'error',
-      from: { path: '^packages/core/src/(learn|batch)/', pathNot: '\\.test\\.ts$' },
-      to: { path: '^packages/core/src/(judge|washday|shelf)/' },
-    },
-    {
-      name: 'mask-not-batch',
-      severity: 'error',
-      from: { path: '^packages/core/src/(hair|ingredient|mask)/', pathNot: '\\.test\\.ts$' },
-      to: { path: '^packages/core/src/batch/' },
-    },
+    ...floorsOfCore,
   ],
   options: {
     doNotFollow: { path: 'node_modules' },

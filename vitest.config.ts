@@ -4,6 +4,7 @@ export default defineConfig({
   test: {
     projects: [
       'packages/core',
+      'packages/words',
       'packages/contract',
       'packages/server',
       'packages/web/vitest.config.ts',

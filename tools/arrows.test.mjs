@@ -49,7 +49,7 @@ it.each([
       'packages/core/src/measure/b.ts': "import { c } from '../batch/c'; export const b = c;",
       'packages/core/src/batch/c.ts': 'export const c = 1;',
     },
-    ['inner-floors-of-core'],
+    ['core-time-not-above'],
   ],
   [
     {
@@ -57,6 +57,20 @@ it.each([
       'packages/core/src/hair/c.ts': "import { b } from './b'; export const c = () => b;",
     },
     ['no-circles'],
+  ],
+  [
+    {
+      'packages/core/src/shelf/b.ts': "import { c } from '../house/c'; export const b = c;",
+      'packages/core/src/house/c.ts': 'export const c = 1;',
+    },
+    ['core-shelf-not-above'],
+  ],
+  [
+    {
+      'packages/core/src/measure/b.ts': "import { c } from '../../../words/src/c'; export const b = c;",
+      'packages/words/src/c.ts': 'export const c = 1;',
+    },
+    ['core-stands-alone'],
   ],
   [
     {

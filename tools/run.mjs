@@ -69,7 +69,7 @@ function install() {
 }
 
 function build() {
-  const shared = ['packages/core/src', 'packages/contract/src', 'package-lock.json'];
+  const shared = ['packages/core/src', 'packages/words/src', 'packages/contract/src', 'package-lock.json'];
   for (const [name, extra, seconds] of [
     ['web', ['packages/web/index.html', 'packages/web/vite.config.ts', 'packages/web/public'], 20],
     ['server', ['packages/server/vite.config.ts'], 5],

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import autocannon from 'autocannon';
 import Database from 'better-sqlite3';
-import { learnFactor, nextUse, type Evidence } from '@amber-ladle/core/learn';
+import { nextUse, type Evidence } from '@amber-ladle/core/learn';
 import { DEMO_NOW, startApp, temporaryFolder } from '../../e2e/support/app.mjs';
 import { percentile, print, timed } from './print';
 
@@ -138,7 +138,7 @@ function posterior(): void {
     noise: 0.15,
   }));
   const samples = Array.from({ length: 200 }, () =>
-    timed(() => nextUse(learnFactor(evidence, { amount: 'ponytail', now: NOW, texture: 'creamy' }), 0.85)),
+    timed(() => nextUse([...evidence], { amount: 'ponytail', now: NOW, texture: 'creamy' }, 0.85)),
   );
   print(
     'personal factor after 40 bowls (median)',

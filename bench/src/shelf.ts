@@ -85,8 +85,9 @@ async function measure(lots: number, movements: number): Promise<Measured> {
 export async function benchShelf(): Promise<void> {
   const small = await measure(100, 1000);
   const large = await measure(10_000, 100_000);
-  const line = (what: string, a: number, b: number): void =>
+  const line = (what: string, a: number, b: number): void => {
     print(what, `${b.toFixed(1)} ms, ${(b / a).toFixed(1)} × that of 100`, 'aim ≤ 3 ×');
+  };
   line('Shelf and Today, 10,000 lots, 100,000 movements', small.shelf, large.shelf);
   line('a page of the book, the same', small.movements, large.movements);
   print('draws a second, one after the other, 10,000 lots', large.draws.toFixed(0));

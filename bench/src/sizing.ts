@@ -111,5 +111,5 @@ export function benchSizing(): void {
   const samples = 200_000;
   const simulate = (): number => timed(() => simulateShortfall(bowl, mask, CATALOGUE, { samples }));
   const best = Math.min(simulate(), simulate(), simulate());
-  print('simulated bowls a second', `${((samples / best) * 1000).toExponential(1)}`);
+  print('simulated bowls a second', ((samples / best) * 1000).toExponential(1));
 }

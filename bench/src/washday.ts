@@ -52,7 +52,7 @@ export async function benchWashDay(): Promise<void> {
   const app = await startApp({ dataFolder: folder });
   const { browser, close } = await launchChromium();
   const open = async (): Promise<Page> => {
-    const page = (await browser.newPage()) as Page;
+    const page = await browser.newPage();
     await page.goto(`${app.address}/make`);
     return page;
   };
@@ -106,7 +106,7 @@ async function driftOfAnHour(address: string, page: Page): Promise<number> {
     await ask('/devices/clock', { minutes: 9 });
     await page.reload();
     await page.waitForSelector('[data-test="pot"] .clock');
-    const shown = await page.$eval('[data-test="pot"] .clock', (one) => one.textContent ?? '');
+    const shown = await page.$eval('[data-test="pot"] .clock', (one) => one.textContent);
     const left = shown.split(':').reduce((sum: number, part: string) => sum * 60 + parseInt(part, 10), 0);
     const { now } = (await ask('/health')) as { now: string };
     const expected = (wornFrom + 60 * 60_000 - Date.parse(now)) / 1000;

@@ -1,5 +1,5 @@
 import axe from 'axe-core';
-import type { Browser, ElementHandle, Page } from 'puppeteer-core';
+import type { ElementHandle, Page } from 'puppeteer-core';
 import { startApp, temporaryFolder } from '../support/app.mjs';
 import { launchChromium } from '../support/chromium.mjs';
 
@@ -9,12 +9,12 @@ export interface House {
   readonly address: string;
   /** What the console complained of, on every page so far. */
   readonly complaints: string[];
-  open(path: string): Promise<void>;
+  readonly open: (path: string) => Promise<void>;
   newPage(): Promise<Page>;
   /** Stops the server (by SIGKILL if asked) and starts it again on the same data and port, its clock gone on meanwhile. */
   restart(signal?: NodeJS.Signals): Promise<void>;
   /** Lets the household's clock go on. */
-  pass(minutes: number): Promise<void>;
+  readonly pass: (minutes: number) => Promise<void>;
   close(): Promise<void>;
 }
 
@@ -22,7 +22,7 @@ export async function openHouse(): Promise<House> {
   const { folder, remove } = await temporaryFolder();
   let app = await startApp({ dataFolder: folder });
   const { address } = app;
-  const { browser, close } = (await launchChromium()) as { browser: Browser; close: () => Promise<void> };
+  const { browser, close } = await launchChromium();
   const complaints: string[] = [];
 
   async function newPage(): Promise<Page> {
@@ -75,7 +75,7 @@ export async function textWhen(page: Page, selector: string, fits: RegExp): Prom
     selector,
     fits.source,
   );
-  return page.$eval(selector, (element) => element.textContent?.trim() ?? '');
+  return page.$eval(selector, (element) => element.textContent.trim());
 }
 
 /**
@@ -112,7 +112,15 @@ export const tapOn = (page: Page, selector: string): Promise<void> => pressOn(pa
 export async function clickOn(page: Page, selector: string): Promise<void> {
   // A tab behind another draws nothing, and so nothing in it ever comes to rest.
   await page.bringToFront();
-  await page.locator(selector).click();
+  // The locator scrolls once. What a page that is still filling pushes out of sight again, it waits for in vain.
+  for (let tries = 1; ; tries++) {
+    try {
+      await page.locator(selector).setTimeout(5_000).click();
+      return;
+    } catch (error) {
+      if (tries >= 5) throw error;
+    }
+  }
 }
 
 export const millilitres = (text: string): number => Number(/(\d+(?:\.\d+)?) mL/.exec(text)?.[1] ?? NaN);
@@ -160,8 +168,9 @@ export async function screenFaults({ page, open }: House, screens: readonly stri
 
 /** Keeps the bowl on the bench without taking from the shelf, whether or not there is something to take. */
 export async function keepWithoutTaking(page: Page): Promise<void> {
+  const asked = '[data-test="takes"], [data-test="kept-made"]';
   await clickOn(page, '::-p-text(Keep this bowl)');
-  await page.waitForSelector('[data-test="takes"], [data-test="kept-made"]');
+  await page.waitForSelector(asked);
   if (await page.$('[data-test="takes"]')) await clickOn(page, '::-p-text(Keep without taking)');
   await page.waitForSelector('[data-test="kept-made"]');
 }
@@ -200,7 +209,7 @@ export async function walkDay(
     // A press in a wait may mean nothing yet; everything else is told at once.
     await page
       .waitForFunction(
-        (before) => (document.querySelector('.walk') as HTMLElement | null)?.dataset['told'] !== before,
+        (before) => document.querySelector<HTMLElement>('.walk')?.dataset['told'] !== before,
         { timeout: shown.focus === 'waiting' ? 900 : 15_000 },
         told,
       )

@@ -49,7 +49,7 @@ it('takes a new head from a patch test to a bowl that is kept with a decision, a
   }
   await page.waitForFunction(() => document.querySelectorAll('.test').length === 3);
   await clickOn(page, 'button[type="submit"]');
-  await page.waitForFunction(() => /is saved/.test(document.body.textContent ?? ''));
+  await page.waitForFunction(() => /is saved/.test(document.body.textContent));
   await house.pass(49 * 60);
   await page.reload();
   await textWhen(page, '.test', /how was it/);
@@ -58,7 +58,7 @@ it('takes a new head from a patch test to a bowl that is kept with a decision, a
     await page.waitForFunction((left) => document.querySelectorAll('.test .pill').length === left, {}, (2 - i) * 2);
   }
   await clickOn(page, 'button[type="submit"]');
-  await page.waitForFunction(() => /is saved/.test(document.body.textContent ?? ''));
+  await page.waitForFunction(() => /is saved/.test(document.body.textContent));
   await house.open('/masks');
   await take('Order', 'for Juniper, now');
   await textWhen(page, '[data-test="ranked"] ol', /Papaya polish/);
@@ -68,7 +68,7 @@ it('takes a new head from a patch test to a bowl that is kept with a decision, a
   await textWhen(page, '[data-test="cautions"]', /Stop\. Allergic to what is in egg yolk/);
   await textWhen(page, '[data-test="made"]', /\d mL/);
   await page.keyboard.press('k');
-  await page.waitForFunction(() => /A stop above wants a word first/.test(document.body.textContent ?? ''));
+  await page.waitForFunction(() => /A stop above wants a word first/.test(document.body.textContent));
   await page.type('.decision input', 'the allergist says it has passed');
   await keepWithoutTaking(page);
   await textWhen(page, '.decisions', /the allergist says it has passed/);
@@ -82,7 +82,7 @@ it('answers what can be done in forty minutes without the smell of egg, and says
   await clickOn(page, 'label ::-p-text(no smell of egg)');
   await textWhen(page, '[data-test="excluded"]', /Galley egg.*Smells of/);
   await textWhen(page, '[data-test="excluded"]', /Rice silk.*Takes \d+ minutes/);
-  const names = await page.$$eval('[data-test="ranked"] .name', (all) => all.map((one) => one.textContent ?? ''));
+  const names = await page.$$eval('[data-test="ranked"] .name', (all) => all.map((one) => one.textContent));
   expect(names.length).toBeGreaterThan(0);
   expect(names.join()).not.toMatch(/egg|yolk/i);
 });

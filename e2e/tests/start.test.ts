@@ -22,7 +22,9 @@ function failToStart(env: Record<string, string>): Promise<{ code: number | null
     const child = spawn(process.execPath, [mainFile], { env: { ...process.env, AMBER_LADLE_LOG: 'silent', ...env } });
     let said = '';
     child.stderr.on('data', (chunk: Buffer) => (said += chunk.toString()));
-    child.once('exit', (code) => resolve({ code, said: said.trim() }));
+    child.once('exit', (code) => {
+      resolve({ code, said: said.trim() });
+    });
   });
 }
 

@@ -58,7 +58,7 @@ it('is walked from start to rinsed by the space bar alone, a reload in every sta
     async (title) => {
       await page.reload();
       await page.waitForFunction(
-        (shown) => document.querySelector('[data-test="title"]')?.textContent?.startsWith(shown),
+        (shown) => document.querySelector('[data-test="title"]')?.textContent.startsWith(shown),
         {},
         title,
       );
@@ -168,9 +168,9 @@ it('does not let a bowl that a dead fridge spoilt onto a head without a decision
   await clickOn(page, '[data-test="go"]');
   await textWhen(page, '[data-test="title"]', /under the cap/);
   const { life } = (await (await fetch(`${house.address}/api/bowls/${bowlId}`)).json()) as {
-    life: { decisions: { what: string }[] };
+    life: { decisions: { what: { params: { text?: string } } }[] };
   };
-  expect(life.decisions.map(({ what }) => what)).toEqual(['only the very ends, smells fresh']);
+  expect(life.decisions.map(({ what }) => what.params.text)).toEqual(['only the very ends, smells fresh']);
 }, 120_000);
 
 it('says what would help where a wish cannot be kept, and when to begin where it can', async () => {
@@ -184,7 +184,7 @@ it('says what would help where a wish cannot be kept, and when to begin where it
     await page.$eval(
       'input[type="time"]',
       (input, value) => {
-        (input as HTMLInputElement).value = value;
+        input.value = value;
         input.dispatchEvent(new Event('input'));
       },
       time,

@@ -1,6 +1,7 @@
 import type { SizedBowl } from '@amber-ladle/core/batch';
 import type { HairProfile } from '@amber-ladle/core/hair';
 import type { Ingredient } from '@amber-ladle/core/ingredient';
+import type { RecordedBowl } from '@amber-ladle/core/house';
 import type { Spoon } from '@amber-ladle/core/measure';
 import type { Mask } from '@amber-ladle/core/mask';
 import { array, boolean, number, object, string, type Schema } from 'yup';
@@ -43,7 +44,7 @@ export interface StopDecision {
 }
 
 /** Everything a bowl was made from and came to. Later edits of head, mask or catalogue never touch it. */
-export interface BowlSnapshot {
+export interface BowlSnapshot extends RecordedBowl {
   head: SnapshotHead;
   /** Further heads served from this bowl. */
   others: readonly SnapshotHead[];
@@ -77,7 +78,7 @@ const MOST_CHOICES = 40;
 const MOST_OTHERS = 5;
 
 const byIngredient = (value: Schema) =>
-  dictionary(value.required(), MOST_CHOICES, `At most ${MOST_CHOICES} ingredients can be chosen for.`, true);
+  dictionary(value.required() as Schema, MOST_CHOICES, `At most ${MOST_CHOICES} ingredients can be chosen for.`, true);
 
 export const choicesSchema = object({
   enoughChance: number()
@@ -91,6 +92,7 @@ export const choicesSchema = object({
   lockedGrams: byIngredient(
     number().required().moreThan(0, 'A fixed amount is more than nothing.').max(5000, 'A bowl holds at most 5 kg.'),
   ),
+  aroundId: string().max(80).optional(),
   swaps: byIngredient(string().required().max(80)),
   makings: byIngredient(
     object({

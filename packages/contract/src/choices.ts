@@ -1,5 +1,4 @@
-import { DEFAULT_ENOUGH_CHANCE } from '@amber-ladle/core/batch';
-import type { MakingOptions } from '@amber-ladle/core/ingredient';
+import type { MakingOptions } from '@amber-ladle/core/recipe';
 
 /** The maker's choices on the bench, beside head and mask. */
 export interface BowlChoices {
@@ -10,6 +9,8 @@ export interface BowlChoices {
   pieceGrams: Record<string, number>;
   /** Amounts that the maker fixed, usable grams by ingredient. */
   lockedGrams: Record<string, number>;
+  /** The fixed ingredient that is all there is: the bowl is made around it. */
+  aroundId?: string | undefined;
   /** What stands in for what, by ingredient. */
   swaps: Record<string, string>;
   /** The school each made thing is cooked by, by ingredient. */
@@ -18,12 +19,3 @@ export interface BowlChoices {
 
 /** Ways of the pot. */
 export type MakingChoice = { -readonly [K in keyof MakingOptions]: MakingOptions[K] };
-
-export const NO_CHOICES: BowlChoices = {
-  enoughChance: DEFAULT_ENOUGH_CHANCE,
-  pieceSizes: {},
-  pieceGrams: {},
-  lockedGrams: {},
-  swaps: {},
-  makings: {},
-};

@@ -39,7 +39,9 @@ it('refuses an ingredient without density, source or sense', () => {
 });
 
 describe('a head', () => {
-  it('passes as it should be', () => expect(messages(headInputSchema, head)).toEqual({}));
+  it('passes as it should be', () => {
+    expect(messages(headInputSchema, head)).toEqual({});
+  });
 
   it.each([
     ['length 0', { ...profile, stretchedLengthCentimetres: 0 }, 'profile.stretchedLengthCentimetres'],
@@ -79,14 +81,18 @@ describe('a bowl to keep', () => {
     },
     otherHeadIds: ['i'],
   };
-  it('passes as it should be', () => expect(messages(keepBowlSchema, bowl)).toEqual({}));
+  it('passes as it should be', () => {
+    expect(messages(keepBowlSchema, bowl)).toEqual({});
+  });
   it.each([
     [{ ...bowl, id: 'one' }, 'id'],
     [{ ...bowl, choices: { ...bowl.choices, enoughChance: 2 } }, 'choices.enoughChance'],
     [{ ...bowl, choices: { ...bowl.choices, pieceGrams: { banana: -3 } } }, 'choices.pieceGrams.banana'],
     [{ ...bowl, choices: { ...bowl.choices, pieceGrams: { banana: 'big' } } }, 'choices.pieceGrams.banana'],
     [{ ...bowl, choices: { ...bowl.choices, lockedGrams: { honey: 0 } } }, 'choices.lockedGrams.honey'],
-  ])('is told what is wrong', (bad, path) => expect(Object.keys(messages(keepBowlSchema, bad))).toContain(path));
+  ])('is told what is wrong', (bad, path) => {
+    expect(Object.keys(messages(keepBowlSchema, bad))).toContain(path);
+  });
 });
 
 describe('settings', () => {

@@ -1,4 +1,19 @@
-import { boolean, number, object } from 'yup';
+import { boolean, number, object, string } from 'yup';
+import { instant } from './stock';
+
+/** What stands in for devices here: in the demo they count, in a household they are off or only for practice. */
+export type DeviceMode = 'off' | 'practice' | 'demo';
+
+/** What somebody read off a thermometer. */
+export const readingSchema = object({
+  placeId: string().required('Say where it hangs.').max(80),
+  celsius: number()
+    .typeError('A temperature is a number.')
+    .required('Say what it shows.')
+    .min(-60, 'Colder than −60 °C is no kitchen.')
+    .max(60, 'Warmer than 60 °C is no kitchen.'),
+  at: instant.required('Say when.'),
+}).noUnknown();
 
 /** What hands do at a simulated fridge. */
 export const thermometerHandsSchema = object({

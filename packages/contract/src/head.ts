@@ -1,6 +1,6 @@
 import type { HairProfile } from '@amber-ladle/core/hair';
 import type { HeadStory, Wore } from '@amber-ladle/core/judge';
-import { boolean, number, object, string, type ObjectSchema } from 'yup';
+import { boolean, number, object, string, type ObjectSchema, type Schema } from 'yup';
 import { profileSchema } from './profile';
 import { storySchema } from './story';
 
@@ -38,7 +38,7 @@ const headFields = {
     .max(120, 'Age is at most 120 years.'),
   sensitiveSkin: boolean().required(),
   profile: profileSchema.required(),
-  story: storySchema.optional(),
+  story: storySchema.optional() as Schema,
 };
 
 export const headInputSchema = object(headFields).noUnknown() as unknown as ObjectSchema<HeadInput>;

@@ -1,6 +1,23 @@
-import { ALLERGENS, FAMILIES, MEASURED_BY, type Ingredient } from '@amber-ladle/core/ingredient';
+import {
+  ALLERGENS,
+  BLENDING,
+  FAMILIES,
+  HAZARDS,
+  LIDS,
+  LOT_STATES,
+  MATTERS,
+  MEASURED_BY,
+  METHODS,
+  PREPARED,
+  RHYTHMS,
+  ROLES,
+  SKIN_EFFECTS,
+  SMELLS,
+  SWAP_CHANGES,
+  type SaidIngredient,
+} from '@amber-ladle/core/ingredient';
 import { SOURCES, type SourceId } from '@amber-ladle/core/source';
-import { array, boolean, number, object, string } from 'yup';
+import { array, boolean, lazy, number, object, string } from 'yup';
 
 const source = string()
   .oneOf(Object.keys(SOURCES) as SourceId[], 'Every figure names a known source.')
@@ -37,23 +54,207 @@ const piecesSchema = object({
   refuseShare: number().required().min(0).lessThan(1),
   refuseSource: source,
   weightSpread: number().required().min(0).max(1),
+  gramsPerCentimetre: number().moreThan(0).max(500).optional(),
+  nounIsName: boolean().oneOf([false]).optional(),
 }).noUnknown();
 
-const madeOfSchema = object({
+const partSchema = object({
+  ingredientId: string().required().max(80),
+  share: number().required().moreThan(0, 'Each part needs an amount above nothing.').max(1),
+}).noUnknown();
+
+const blendSchema = object({
+  kind: string()
+    .oneOf(['blend'] as const)
+    .required(),
   parts: array()
-    .of(
-      object({
-        ingredientId: string().required().max(80),
-        share: number().required().moreThan(0, 'Each part needs an amount above nothing.').max(1),
-      }).noUnknown(),
-    )
+    .of(partSchema)
     .required()
     .min(1, 'A made thing needs at least one ingredient.')
     .max(20, 'A made thing has at most 20 ingredients.'),
   keptBackShare: number().required().min(0).lessThan(1, 'Something must come through the cloth.'),
-  minutes: number().required().min(0).max(100_000),
-  how: string().defined().max(500),
 }).noUnknown();
+
+const belowAll = (what: string) => number().required().min(0).lessThan(1, `${what} is less than all of it.`);
+
+const solidsSchema = object({
+  kind: string()
+    .oneOf(['solids'] as const)
+    .required(),
+  rawWaterShare: belowAll('Water'),
+  cookedLiquidShare: belowAll('Water'),
+  madeLiquidShare: belowAll('Water'),
+  clothShare: belowAll('What stays in the cloth'),
+}).noUnknown();
+
+const extractSchema = object({
+  kind: string()
+    .oneOf(['extract'] as const)
+    .required(),
+  madePerRaw: number().required().moreThan(0, 'Something must come of it.').max(200),
+  keptPerRaw: number().required().min(0).max(50),
+}).noUnknown();
+
+const itselfSchema = object({
+  kind: string()
+    .oneOf(['itself'] as const)
+    .required(),
+}).noUnknown();
+
+const YIELDS = { blend: blendSchema, solids: solidsSchema, extract: extractSchema, itself: itselfSchema } as const;
+
+const recipeSchema = object({
+  method: string().oneOf(METHODS).required(),
+  raw: object({
+    name: string().trim().required('Say what goes in the pot.').max(60),
+    alsoCalled: array().of(string().required().max(60)).required().max(20),
+    gramsPerMillilitre: number().required().min(0.02, 'A spoon of it weighs something.').max(3),
+  })
+    .noUnknown()
+    .default(undefined)
+    .optional(),
+  pot: object({
+    liquidId: string().required().max(80),
+    minutes: number().required().min(0).max(600, 'At most ten hours on the ring.'),
+    lid: string().oneOf(LIDS).required(),
+  })
+    .noUnknown()
+    .default(undefined)
+    .optional(),
+  yield: lazy((value: unknown) => {
+    const kind = typeof value === 'object' && value !== null && 'kind' in value ? String(value.kind) : '';
+    return kind in YIELDS ? YIELDS[kind as keyof typeof YIELDS].required() : blendSchema.required();
+  }),
+  standMinutes: number().required().min(0).max(100_000),
+  how: string().defined().max(500),
+  source,
+})
+  .noUnknown()
+  .test('pot', 'What is made of something raw needs a pot or a jar, and what it stands in.', (recipe) => {
+    // An optional object that was left out is tested all the same.
+    const { raw, pot, yield: how }: Partial<typeof recipe> = recipe ?? {};
+    return how?.kind === 'solids' || how?.kind === 'extract' ? Boolean(raw && pot) : true;
+  });
+
+const hours = number().required().moreThan(0, 'It keeps longer than nothing.').max(100_000);
+const optionalHours = number().moreThan(0, 'It keeps longer than nothing.').max(100_000).optional();
+const keepingSchema = object({
+  roomHours: hours,
+  warmHours: hours,
+  coldHours: hours,
+  standsHours: optionalHours,
+  frozenHours: optionalHours,
+  source,
+})
+  .noUnknown()
+  .default(undefined)
+  .optional();
+
+const idOf = string().required().max(80);
+const some = <T extends string>(known: readonly T[]) =>
+  array().of(string().oneOf(known).required()).max(known.length).optional();
+const flag = boolean().optional();
+const minutes = number().required().min(0).max(600);
+
+const limitSchema = object({
+  kind: string()
+    .oneOf(['per-bowl', 'pinches', 'share', 'from-age'] as const)
+    .required(),
+  gramsPerMillilitre: number().moreThan(0).max(3).optional(),
+  beside: string()
+    .oneOf(['light-starch'] as const)
+    .optional(),
+  usual: number().integer().min(0).max(50).optional(),
+  sensitive: number().integer().min(0).max(50).optional(),
+  mostShare: number().min(0).max(1).optional(),
+  years: number().min(0).max(120).optional(),
+  source,
+})
+  .noUnknown()
+  .test('whole', 'This limit lacks its figure.', ({ kind, ...figures }) =>
+    NEEDED_BY_LIMIT[kind].every((name) => figures[name] !== undefined),
+  );
+const NEEDED_BY_LIMIT = {
+  'per-bowl': ['gramsPerMillilitre'],
+  pinches: ['usual', 'sensitive'],
+  share: ['mostShare'],
+  'from-age': ['years'],
+} as const;
+
+/** What is true of a row beside its figures; what is left out it has from its kind. */
+const traitsSchema = object({
+  roles: array().of(string().oneOf(ROLES).required()).min(1).max(ROLES.length).optional(),
+  matter: string().oneOf(MATTERS).optional(),
+  inBowl: string().oneOf(LOT_STATES).optional(),
+  isPacked: flag,
+  isFromTap: flag,
+  stands: string()
+    .oneOf(['counter', 'fridge'] as const)
+    .optional(),
+  prepared: string().oneOf(PREPARED).optional(),
+  pressing: object({
+    baseMinutes: minutes,
+    eachMinutes: minutes,
+    tool: string()
+      .oneOf(['grater', 'press'] as const)
+      .required(),
+  })
+    .noUnknown()
+    .default(undefined)
+    .optional(),
+  blending: string().oneOf(BLENDING).optional(),
+  goesInCool: flag,
+  cooksInWarmth: flag,
+  mostWearMinutes: number().min(1).max(2880).optional(),
+  leavesBits: flag,
+  foams: number().min(1).max(20).optional(),
+  partOf: object({ wholeId: idOf, share: number().required().moreThan(0).lessThan(1), leavesId: idOf })
+    .noUnknown()
+    .default(undefined)
+    .optional(),
+  eggPart: string()
+    .oneOf(['whole', 'yolk', 'white'] as const)
+    .optional(),
+  keepsItsShare: flag,
+  isThinner: flag,
+  partsFromOil: flag,
+  thickens: string()
+    .oneOf(['cooked-starch', 'syrup', 'emulsion'] as const)
+    .optional(),
+  countsAs: some(RHYTHMS),
+  smells: some(SMELLS),
+  skin: some(SKIN_EFFECTS),
+  hazards: some(HAZARDS),
+  swaps: array()
+    .of(
+      object({
+        ingredientId: idOf,
+        ratio: number().required().moreThan(0).max(10),
+        changes: some(SWAP_CHANGES).required(),
+      })
+        .noUnknown()
+        .required(),
+    )
+    .max(20)
+    .optional(),
+  limits: array().of(limitSchema.required()).max(5).optional(),
+})
+  .noUnknown()
+  .default(undefined)
+  .optional();
+
+const days = number().required().moreThan(0).max(400);
+const ripeningSchema = object({
+  readyDays: days,
+  spanDays: days,
+  chillCelsius: number().required().min(-5).max(25),
+  coldDays: days,
+  hardColdDays: days,
+  source,
+})
+  .noUnknown()
+  .default(undefined)
+  .optional();
 
 /** A row of the catalogue, built in or the owner's. */
 export const ingredientSchema = object({
@@ -76,7 +277,14 @@ export const ingredientSchema = object({
   allergens: array().of(string().oneOf(ALLERGENS).required()).required(),
   crossesWithLatex: boolean().required(),
   stains: boolean().required(),
-  madeOf: madeOfSchema.default(undefined).optional(),
+  recipe: recipeSchema.default(undefined).optional(),
+  keeping: object(Object.fromEntries(LOT_STATES.map((state) => [state, keepingSchema])))
+    .noUnknown()
+    .default(undefined)
+    .optional(),
+  ripening: ripeningSchema,
+  traits: traitsSchema,
+  alsoCalled: array().of(string().trim().required().max(60)).max(20).optional(),
   advice: string().defined().max(300),
 })
   .noUnknown()
@@ -89,7 +297,7 @@ export const ingredientSchema = object({
 
 /** A household's own or corrected row, as the server keeps it. */
 export interface OwnIngredient {
-  row: Ingredient;
+  row: SaidIngredient;
   /** Rises with every change; a write names the version it saw, 0 for a new one. */
   version: number;
   updatedAt: string;

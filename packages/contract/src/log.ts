@@ -1,5 +1,6 @@
 import type { TextureClass } from '@amber-ladle/core/hair';
 import {
+  PLATE_CENTIMETRES,
   CONFOUNDERS,
   GOING_ON,
   LEVELS,
@@ -114,6 +115,10 @@ const lastedSchema = mixed()
 export const wearLogSchema = object({
   said: saidSchema.required(),
   textureWas: string().oneOf(TEXTURES, 'A texture is runny, pourable, creamy, thick, stiff or oil.').optional(),
+  plateCentimetres: number()
+    .min(PLATE_CENTIMETRES.min, `A spoonful stands ${PLATE_CENTIMETRES.min} cm across at the least.`)
+    .max(PLATE_CENTIMETRES.max, `A plate is at most ${PLATE_CENTIMETRES.max} cm across.`)
+    .optional(),
   lasted: lastedSchema,
   changes: array()
     .of(string().oneOf(CONFOUNDERS).required())

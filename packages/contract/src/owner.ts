@@ -1,5 +1,9 @@
 import { SPOON_SETS, type MeasureSystem } from '@amber-ladle/core/measure';
 
+/** Ways of writing numbers and dates of the one language there is so far, as BCP 47 names them. */
+export const LOCALES = ['en-GB', 'en-US', 'en-AU', 'en-CA', 'en-IE', 'en-IN', 'en-NZ', 'en-ZA'] as const;
+export type Locale = (typeof LOCALES)[number];
+
 export interface Settings {
   measureSystem: MeasureSystem;
   /** The spoons and cups the owner has, by id, of the chosen system. */
@@ -7,10 +11,14 @@ export interface Settings {
   theme: 'linen' | 'evening' | 'as-device';
   /** IANA name; days and "today" belong to it. */
   timeZone: string;
+  /** How numbers and dates are written. */
+  locale: Locale;
   /** Rings of the stove that may be used at once. */
   rings: number;
   /** Where makers disagree: what this household chose, by question. */
   schools: Record<string, string>;
+  /** Simulated scale and thermometer to practise with; they never decide about anything. */
+  practiceDevices: boolean;
 }
 
 export const DEFAULT_SETTINGS: Settings = {
@@ -18,8 +26,10 @@ export const DEFAULT_SETTINGS: Settings = {
   spoonIds: SPOON_SETS.us.map(({ id }) => id),
   theme: 'as-device',
   timeZone: 'UTC',
+  locale: 'en-GB',
   rings: 2,
   schools: {},
+  practiceDevices: false,
 };
 
 /** The owner's spoons, never none. */

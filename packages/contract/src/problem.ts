@@ -39,6 +39,7 @@ export function fieldMessages(error: ValidationError): Record<string, string> {
  * Checks a value against a schema, strictly: no text is taken for a number, no field is silently dropped.
  * @throws ValidationError with every fault
  */
+// eslint-disable-next-line @typescript-eslint/no-unnecessary-type-parameters -- the caller says what the schema checks
 export function parse<T>(schema: Pick<AnyObjectSchema, 'validateSync'>, value: unknown): T {
   return schema.validateSync(value, { strict: true, abortEarly: false }) as T;
 }

@@ -1,18 +1,9 @@
 import { SPOON_SETS } from '@amber-ladle/core/measure';
-import { array, object, string, type ObjectSchema } from 'yup';
+import { isZone } from '@amber-ladle/core/time';
+import { array, boolean, object, string, type ObjectSchema } from 'yup';
 import { dictionary } from './dictionary';
-import { DEFAULT_SETTINGS, type Settings } from './owner';
+import { DEFAULT_SETTINGS, LOCALES, type Settings } from './owner';
 import { ringsSchema } from './washday';
-
-/** True when the runtime knows the zone. */
-function isTimeZone(name: string): boolean {
-  try {
-    new Intl.DateTimeFormat('en-GB', { timeZone: name });
-    return true;
-  } catch {
-    return false;
-  }
-}
 
 export const settingsSchema = object({
   measureSystem: string()
@@ -33,7 +24,9 @@ export const settingsSchema = object({
   timeZone: string()
     .required()
     .max(60)
-    .test('zone', 'That time zone is not known here.', (name) => isTimeZone(name ?? '')),
+    .test('zone', 'That time zone is not known here.', (name) => isZone(name ?? '')),
+  locale: string().oneOf(LOCALES, 'Numbers and dates are not written that way here.').default(DEFAULT_SETTINGS.locale),
   rings: ringsSchema.default(DEFAULT_SETTINGS.rings),
   schools: dictionary(string().max(40), 30, 'There are not so many schools.'),
+  practiceDevices: boolean().default(false),
 }).noUnknown() as unknown as ObjectSchema<Settings>;

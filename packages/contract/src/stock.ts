@@ -1,11 +1,11 @@
+import { LOT_STATES, type LotState } from '@amber-ladle/core/ingredient';
+import type { Message } from '@amber-ladle/core/message';
 import {
-  LOT_STATES,
   MOVEMENT_KINDS,
   PLACE_KINDS,
   STAGES,
   type Lot,
   type LotMovement,
-  type LotState,
   type MovementKind,
   type Place,
   type Reading,
@@ -178,7 +178,7 @@ export interface BowlLife {
   /** Worn, put away, thrown away. */
   endedHow?: BowlEnd | undefined;
   /** What was decided against a warning, and when. */
-  decisions: { at: string; what: string }[];
+  decisions: { at: string; what: Message }[];
 }
 export const BOWL_ENDS = ['worn', 'thrown-away', 'used-otherwise'] as const;
 export type BowlEnd = (typeof BOWL_ENDS)[number];

@@ -100,7 +100,7 @@ export const ringsSchema = rings;
 
 /** A kept bowl as the steps of a wash day need it. @param catalogue holds at least the rows of its snapshot */
 export function bowlOfDay({ id, snapshot }: Pick<Bowl, 'id' | 'snapshot'>, catalogue: Catalogue): BowlOfDay {
-  const { head, others, mask, sized, spoons, choices } = snapshot;
+  const { head, others, mask, sized, choices } = snapshot;
   const millilitres = millilitresByHead(sized);
   return {
     id,
@@ -108,7 +108,6 @@ export function bowlOfDay({ id, snapshot }: Pick<Bowl, 'id' | 'snapshot'>, catal
     lines: sized.lines,
     madeMillilitres: sized.madeMillilitres,
     catalogue,
-    spoons,
     makings: choices.makings,
     heads: [head, ...others].map(({ id: headId, name, profile }, i) => ({
       id: headId,

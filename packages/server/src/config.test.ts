@@ -23,5 +23,7 @@ it('has a clock that can be set and runs on', async () => {
   await new Promise((resolve) => setTimeout(resolve, 15));
   expect(clock.now() > first).toBe(true);
   expect(clock.now().slice(0, 10)).toBe('2026-01-01');
-  expect(() => clock.set('soon')).toThrow(RangeError);
+  expect(() => {
+    clock.set('soon');
+  }).toThrow(RangeError);
 });

@@ -1,8 +1,8 @@
+import { NO_CHOICES } from '@amber-ladle/core/house';
 import { randomUUID } from 'node:crypto';
 import ICAL from 'ical.js';
 import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { NO_CHOICES } from '@amber-ladle/contract';
 import type { Lot } from '@amber-ladle/core/shelf';
 import { aBowl, aHead, testHouse, type TestHouse } from './testing';
 
@@ -188,7 +188,48 @@ describe('simulated devices', () => {
     await api().post('/api/devices/clock').send({ minutes: 60 }).expect(404);
   });
 
+  it('are off in a household of one’s own, and only to practise with when they are asked for', async () => {
+    expect((await api().get('/api/devices/thermometers').expect(200)).body).toEqual([]);
+    await api().get('/api/devices/scale').expect(404);
+    await api().post('/api/devices/scale').send({ put: 240 }).expect(404);
+    await api().post('/api/devices/thermometers/fridge').send({ hasPower: false }).expect(404);
+    const settings = (await api().get('/api/settings')).body;
+    expect(settings.practiceDevices).toBe(false);
+    await api()
+      .put('/api/settings')
+      .send({ ...settings, practiceDevices: true })
+      .expect(200);
+    await api().get('/api/devices/scale').expect(200);
+    await api().post('/api/devices/thermometers/fridge').send({ hasPower: false }).expect(200);
+    house.home.clock.set('2026-03-14T20:00:00.000Z');
+    const [fridge] = (await api().get('/api/devices/thermometers')).body;
+    expect(fridge.celsius).toBeGreaterThan(10);
+    // What a practice thermometer says is written down nowhere: no window follows it.
+    expect((await api().get('/api/shelf')).body.readings).toEqual([]);
+  });
+
+  it('leave room for what somebody reads off a thermometer of their own', async () => {
+    const reading = { placeId: 'fridge', celsius: 6.5, at: '2026-03-14T08:30:00.000Z' };
+    await api().post('/api/readings').send(reading).expect(201);
+    expect((await api().get('/api/shelf')).body.readings).toEqual([reading]);
+    await api()
+      .post('/api/readings')
+      .send({ ...reading, placeId: 'cellar' })
+      .expect(422);
+    await api()
+      .post('/api/readings')
+      .send({ ...reading, at: '2026-03-15T08:30:00.000Z' })
+      .expect(422);
+    await api()
+      .post('/api/readings')
+      .send({ ...reading, celsius: 300 })
+      .expect(422);
+    await api().post('/api/readings').send({}).expect(422);
+  });
+
   it('weigh what is put on, zero, and say when it is too much', async () => {
+    const demo = await testHouse({ demo: true });
+    const api = () => request(demo.app);
     await api().post('/api/devices/scale').send({ put: 240 }).expect(200);
     await new Promise((resolve) => setTimeout(resolve, 3500));
     expect((await api().get('/api/devices/scale')).body).toEqual({ grams: 240, isSteady: true, isOverloaded: false });
@@ -196,5 +237,6 @@ describe('simulated devices', () => {
     expect((await api().get('/api/devices/scale')).body.grams).toBe(0);
     expect((await api().post('/api/devices/scale').send({ put: 6000 })).body.isOverloaded).toBe(true);
     await api().post('/api/devices/scale').send({ put: 'all' }).expect(422);
+    await demo.close();
   });
 });

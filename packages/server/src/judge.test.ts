@@ -60,7 +60,12 @@ describe('a stop', () => {
     const decided = [{ ruleId: 'allergen', words: 'allergist says it has passed' }];
     const kept = (await keep(head, 'two-yolk-evening', { decisions: decided }).expect(201)).body as Bowl;
     expect(kept.life?.decisions).toMatchObject([
-      { what: expect.stringContaining('allergist says it has passed') as string },
+      {
+        what: {
+          id: 'decision.against-stop',
+          params: { stops: [{ id: 'caution.allergen' }], words: 'allergist says it has passed' },
+        },
+      },
     ]);
     await keep(head, 'rice-silk').expect(201);
   });

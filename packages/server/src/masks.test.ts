@@ -161,11 +161,16 @@ describe('own ingredients', () => {
       id,
       name,
       density: { gramsPerMillilitre: 1, source: 'household' },
-      madeOf: {
-        parts: ids.map((ingredientId) => ({ ingredientId, share: 1 / ids.length })),
-        keptBackShare: 0.1,
-        minutes: 20,
+      recipe: {
+        method: 'stir-together',
+        yield: {
+          kind: 'blend',
+          parts: ids.map((ingredientId) => ({ ingredientId, share: 1 / ids.length })),
+          keptBackShare: 0.1,
+        },
+        standMinutes: 20,
         how: 'Stir.',
+        source: 'household',
       },
     });
     const made = (await put(of('boat-balm', 'Boat balm', 'olive-oil', 'carrot')).expect(200)).body.row as Ingredient;
@@ -173,7 +178,7 @@ describe('own ingredients', () => {
     expect(made.density!.gramsPerMillilitre).toBeGreaterThan(0.9);
     await put(of('second-balm', 'Second balm', 'boat-balm', 'olive-oil')).expect(200);
     const circle = await put(of('boat-balm', 'Boat balm', 'second-balm'), 1).expect(422);
-    expect(circle.body.fields['row.madeOf']).toContain('made of itself');
+    expect(circle.body.fields['row.recipe']).toContain('made of itself');
   });
 });
 

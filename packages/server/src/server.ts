@@ -1,3 +1,4 @@
+import { HOUR } from '@amber-ladle/core/time';
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { pino, type Logger } from 'pino';
@@ -5,14 +6,13 @@ import { Clock } from './clock';
 import type { Config } from './config';
 import { openDatabase } from './db/database';
 import { seedDemo } from './demo/seed';
+import { deviceMode } from './devices/mode';
 import { SimulatedScale } from './devices/scale';
 import { SimulatedThermometers } from './devices/thermometer';
 import { Events } from './events';
 import { createApp } from './http/app';
 import { backUpDaily } from './services/copy/backups';
 import { household } from './services/household';
-
-const HOUR = 3_600_000;
 
 export interface RunningServer {
   readonly address: string;
@@ -33,10 +33,19 @@ export async function startServer(
   const home = household(source, clock, events);
   if (config.demo) await seedDemo(home);
   await backUpDaily(home);
-  const daily = setInterval(() => void backUpDaily(home).catch((error: unknown) => logger.error(error)), HOUR);
+  const daily = setInterval(
+    () =>
+      void backUpDaily(home).catch((error: unknown) => {
+        logger.error(error);
+      }),
+    HOUR,
+  );
   daily.unref();
 
-  const devices = { thermometers: new SimulatedThermometers(home), scale: new SimulatedScale() };
+  const devices = {
+    thermometers: new SimulatedThermometers(home, () => deviceMode(home, config.demo)),
+    scale: new SimulatedScale(),
+  };
   devices.thermometers.start();
 
   const app = createApp({
@@ -69,7 +78,9 @@ export async function startServer(
       devices.scale.close();
       server.closeIdleConnections();
       await new Promise<void>((resolve) => {
-        const force = setTimeout(() => server.closeAllConnections(), 3000);
+        const force = setTimeout(() => {
+          server.closeAllConnections();
+        }, 3000);
         server.close(() => {
           clearTimeout(force);
           resolve();

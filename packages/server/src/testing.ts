@@ -1,7 +1,7 @@
+import { NO_CHOICES } from '@amber-ladle/core/house';
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { NO_CHOICES } from '@amber-ladle/contract';
 import { aProfile } from '@amber-ladle/core/testing';
 import type { Express } from 'express';
 import { pino } from 'pino';
@@ -13,6 +13,7 @@ import { SimulatedThermometers } from './devices/thermometer';
 import { Events } from './events';
 import { createApp } from './http/app';
 import { household, type Household } from './services/household';
+import { deviceMode } from './devices/mode';
 
 export interface TestHouse {
   readonly app: Express;
@@ -40,7 +41,10 @@ export async function testHouse(
   const clock = new Clock();
   clock.set('2026-03-14T09:00:00.000Z');
   const home = household(source, clock, new Events());
-  const devices = { thermometers: new SimulatedThermometers(home), scale: new SimulatedScale() };
+  const devices = {
+    thermometers: new SimulatedThermometers(home, () => deviceMode(home, options.demo ?? false)),
+    scale: new SimulatedScale(),
+  };
   const app = createApp({
     household: home,
     devices,

@@ -14,7 +14,9 @@ beforeEach(async () => {
 });
 afterEach(() => house.close());
 const api = () => request(house.app);
-const at = (minutes: number): void => house.home.clock.set(new Date(T0 + minutes * MINUTE).toISOString());
+const at = (minutes: number): void => {
+  house.home.clock.set(new Date(T0 + minutes * MINUTE).toISOString());
+};
 
 async function keep(name = 'Wren', maskId = 'rice-silk'): Promise<Bowl> {
   const head = (

@@ -24,7 +24,9 @@ const light = computed(() => {
   const { theme: chosen } = household.settings;
   return chosen === 'as-device' ? (prefersDark.value ? 'evening' : 'linen') : chosen;
 });
-watchEffect(() => theme.change(light.value));
+watchEffect(() => {
+  void theme.change(light.value);
+});
 
 const actions: KeyAction[] = [
   { keys: ['0'], does: 'Today', run: () => void router.push({ name: 'today' }) },

@@ -104,5 +104,6 @@ export const router = createRouter({
 });
 
 router.afterEach((to) => {
-  document.title = `${String(to.meta['title'] ?? '')} · Amber Ladle`;
+  const title = to.meta['title'];
+  document.title = typeof title === 'string' ? `${title} · Amber Ladle` : 'Amber Ladle';
 });

@@ -7,16 +7,19 @@ import {
   type MeasuredBy,
 } from '../ingredient';
 import type { Spoon } from '../measure';
+import type { Message } from '../message';
 import {
   bowlMillilitresPerGram,
   estimateTexture,
   formulaMillilitresPerGram,
   normaliseShares,
+  type FormulaPart,
   type Mask,
   type TextureEstimate,
 } from '../mask';
 import { capsFor, type NamedCap, type Wearer } from './caps';
 import { leastMeasurableGrams, measurableAmounts } from './choices';
+import { withinCaps, type CappedFormula } from './withinCaps';
 import { fit, type FitAnswer, type FitChoice, type FitProblem } from './fit';
 
 /** How amounts may be measured, whatever the head. */
@@ -28,6 +31,8 @@ export interface AmountOptions {
   readonly pieceGrams?: Readonly<Record<string, number>>;
   /** Exact amounts that are not up for fitting, in usable grams by ingredient: "exactly 2 yolks". */
   readonly lockedGrams?: Readonly<Record<string, number>>;
+  /** The fixed ingredient that is all there is: the bowl is made around it, however much the head takes. */
+  readonly aroundId?: string | undefined;
   /** What there is at the most, in usable grams by ingredient; the rest is taken as plenty. */
   readonly mostGrams?: Readonly<Record<string, number>>;
   /** Other ways of measuring, by ingredient. */
@@ -36,8 +41,12 @@ export interface AmountOptions {
   readonly textureOffset?: number;
 }
 
-/** A bowl may hold up to this many times what is needed before it counts as far too much. Assumption of this project. */
-const LIMIT_OVER_NEED = 1.5;
+/** A bowl over its need by more than this wants a reason: fruit is what its maker pays for. Assumption of this project. */
+const LIMIT_OVER_NEED = 1.1;
+/** A drift this little over its tolerance is told nobody. Assumption of this project. */
+const TOLD_FROM = 1.15;
+/** A share that is none. */
+const NOTHING = 1e-9;
 /** Amounts are looked at up to this many times the ideal. */
 const MOST_OVER_IDEAL = 2.2;
 
@@ -66,6 +75,8 @@ export interface SizedLine {
   readonly tolerance: number;
   /** True when the maker fixed the amount. */
   readonly isLocked: boolean;
+  /** The limit that holds it below its formula, where one does. */
+  readonly heldBy?: Message;
 }
 
 /** Amounts that can be measured, fitted to a volume. */
@@ -96,9 +107,14 @@ export function fitAmounts(
   needMillilitres: number,
 ): FittedAmounts {
   const formula: Mask = { ...mask, parts: normaliseShares(mask.parts).filter(({ share }) => share > 0) };
-  const caps = capsFor(formula, catalogue, wearer);
-  const answer = fit(fitProblem(formula, catalogue, options, needMillilitres, caps));
-  const lines = formula.parts.map((part, i) => sizedLine(formula, part.ingredientId, i, answer, catalogue, options));
+  const caps = capsFor(formula, catalogue, wearer, needMillilitres);
+  const capped = withinCaps(formula, catalogue, caps, needMillilitres, options.lockedGrams);
+  const answer = fit(fitProblem(formula, capped, catalogue, options, needMillilitres, caps));
+  const lines = formula.parts.map((part, i): SizedLine => {
+    const line = sizedLine(formula, part.ingredientId, i, answer, catalogue, options);
+    const cap = capped.heldBy.get(part.ingredientId);
+    return cap ? { ...line, heldBy: cap.what } : line;
+  });
   return {
     lines,
     madeMillilitres: answer.millilitres,
@@ -107,36 +123,57 @@ export function fitAmounts(
     caps,
     brokenCaps: answer.brokenCaps.flatMap((index) => caps[index] ?? []),
     outOfTolerance: lines
-      .filter(({ drift, tolerance }) => Math.abs(drift) > tolerance + 1e-9)
+      .filter(
+        ({ drift, tolerance, heldBy, grams }) => !(heldBy && grams === 0) && Math.abs(drift) > TOLD_FROM * tolerance,
+      )
       .map(({ ingredientId }) => ingredientId),
     fits: answer.fits,
     gap: answer.gap,
   };
 }
 
+/** Spoons rarely meet the scale to the gram; a bowl around an amount may stop this short of it. Assumption of this project. */
+const NEARLY = 0.97;
+
+/** What a bowl around an amount comes to, mL: all of one ingredient goes in, and the rest of the formula follows it. */
+export function millilitresAround(mask: Mask, catalogue: Catalogue, ingredientId: string, grams: number): number {
+  const parts = normaliseShares(mask.parts);
+  const share = parts.find((part) => part.ingredientId === ingredientId)?.share ?? 0;
+  if (!(share > 0) || !(grams > 0)) throw new RangeError('There is nothing to make a bowl around.');
+  return (grams / share) * formulaMillilitresPerGram({ ...mask, parts }, catalogue) * NEARLY;
+}
+
 /** Usable grams of a piece of an ingredient under the options. */
-function pieceGramsOf(catalogue: Catalogue, ingredientId: string, options: AmountOptions): number {
+export function pieceGramsOf(
+  catalogue: Catalogue,
+  ingredientId: string,
+  options: Pick<AmountOptions, 'pieceGrams' | 'pieceSizes'>,
+): number {
   const given = options.pieceGrams?.[ingredientId];
   if (given !== undefined && given > 0) return given;
   return pieceSize(ingredientById(catalogue, ingredientId), options.pieceSizes?.[ingredientId]).usableGrams;
 }
 
-function measureOf(formula: Mask, index: number, options: AmountOptions): MeasuredBy {
-  const part = formula.parts[index];
-  return options.measuredBy?.[part?.ingredientId ?? ''] ?? part?.measuredBy ?? 'weight';
+/** How a part is measured: as was asked for, or as its formula has it. */
+export function measureOf(
+  part: Pick<FormulaPart, 'ingredientId' | 'measuredBy'>,
+  { measuredBy }: Pick<AmountOptions, 'measuredBy'>,
+): MeasuredBy {
+  return measuredBy?.[part.ingredientId] ?? part.measuredBy;
 }
 
 function fitProblem(
   formula: Mask,
+  { parts, heldBy }: CappedFormula,
   catalogue: Catalogue,
   options: AmountOptions,
   needMillilitres: number,
   caps: readonly NamedCap[],
 ): FitProblem {
   const needGrams = needMillilitres / formulaMillilitresPerGram(formula, catalogue);
-  const asMeasured = formula.parts.map((part, i) => {
+  const asMeasured = parts.map((part) => {
     const ingredient = ingredientById(catalogue, part.ingredientId);
-    const measuredBy = measureOf(formula, i, options);
+    const measuredBy = measureOf(part, options);
     const pieceGrams =
       measuredBy === 'piece' ? { pieceGrams: pieceGramsOf(catalogue, part.ingredientId, options) } : {};
     return { part, ingredient, measuredBy, ...pieceGrams, spoons: options.spoons };
@@ -144,15 +181,17 @@ function fitProblem(
   // One egg, or a locked amount, may be more than a small head's share: then everything else must be able to follow it.
   const forced = Math.max(
     1,
-    ...asMeasured.map(
-      ({ part, ingredient, ...rest }) =>
-        (options.lockedGrams?.[ingredient.id] ?? leastMeasurableGrams(ingredient, rest)) / (part.share * needGrams),
+    ...asMeasured.map(({ part, ingredient, ...rest }) =>
+      // What a limit holds down does not make the rest follow it up.
+      heldBy.has(ingredient.id)
+        ? 1
+        : (options.lockedGrams?.[ingredient.id] ?? leastMeasurableGrams(ingredient, rest)) / (part.share * needGrams),
     ),
   );
   return {
     parts: asMeasured.map(({ part, ingredient, ...rest }) => ({
-      share: part.share,
-      tolerance: part.tolerance,
+      // What a limit leaves nothing of weighs nothing in the drift.
+      ...(part.share > NOTHING ? { share: part.share, tolerance: part.tolerance } : { share: NOTHING, tolerance: 1e6 }),
       millilitresPerGram: bowlMillilitresPerGram(formula, catalogue, part.ingredientId),
       choices:
         lockedChoice(options, ingredient.id) ??
@@ -161,6 +200,7 @@ function fitProblem(
             ...rest,
             idealGrams: part.share * needGrams,
             mostGrams: part.share * needGrams * Math.max(MOST_OVER_IDEAL, forced * 1.2),
+            mayBeNone: heldBy.has(ingredient.id),
           }),
           options.mostGrams?.[ingredient.id],
         ),
@@ -195,7 +235,7 @@ function sizedLine(
   const ingredient = ingredientById(catalogue, ingredientId);
   const part = formula.parts[index];
   const grams = answer.grams[index] ?? 0;
-  const measuredBy = measureOf(formula, index, options);
+  const measuredBy = part ? measureOf(part, options) : 'weight';
   const total = answer.grams.reduce((sum, g) => sum + g, 0);
   const counted = measuredBy === 'piece' ? countPieces(grams, pieceGramsOf(catalogue, ingredientId, options)) : {};
   return {

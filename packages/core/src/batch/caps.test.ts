@@ -7,6 +7,14 @@ import { capsFor, scentLimit, type NamedCap } from '.';
 const maskCalled = (id: string): Mask => BUILT_IN_MASKS.find((mask) => mask.id === id)!;
 const densityOf = (id: string): number => gramsPerMillilitre(ingredientById(CATALOGUE, id));
 
+const part = (ingredientId: string, share: number): Mask['parts'][number] => ({
+  ingredientId,
+  share,
+  role: 'oil',
+  tolerance: 0.5,
+  measuredBy: 'weight',
+});
+
 /** True when amounts, in the mask's order, keep to a cap. */
 const holds = ({ coefficients, bound }: NamedCap, grams: readonly number[]): boolean =>
   coefficients.reduce((sum, c, i) => sum + c * (grams[i] ?? 0), 0) <= bound + 1e-9;
@@ -19,7 +27,7 @@ describe('each cap holds on one side of its figure and breaks on the other', () 
     [4, 0.0025],
   ])('scent at %d years', (ageYears, limit) => {
     const mask = maskCalled('night-watch-oil');
-    const [cap] = capsFor(mask, CATALOGUE, { ageYears, sensitiveSkin: false });
+    const [cap] = capsFor(mask, CATALOGUE, { ageYears, sensitiveSkin: false }, 200);
     const bowl = (share: number) => [
       100 * densityOf('jojoba-oil'),
       0,
@@ -31,10 +39,10 @@ describe('each cap holds on one side of its figure and breaks on the other', () 
   });
 
   it('no scent at all under three', () => {
-    const [cap] = capsFor(maskCalled('flax-slip'), CATALOGUE, { ageYears: 2, sensitiveSkin: false });
+    const [cap] = capsFor(maskCalled('flax-slip'), CATALOGUE, { ageYears: 2, sensitiveSkin: false }, 200);
     expect(holds(cap!, [100, 10, 5, 0])).toBe(true);
     expect(holds(cap!, [100, 10, 5, 0.045])).toBe(false);
-    expect(cap!.words).toBe('no essential oil under three years');
+    expect(cap!.what.id).toBe('cap.scent-none');
   });
 
   // [P12] common practice, no published source.
@@ -43,7 +51,9 @@ describe('each cap holds on one side of its figure and breaks on the other', () 
     [true, 1],
   ])('pepper with sensitive skin %s: %d', (sensitiveSkin, pinches) => {
     const mask = maskCalled('peppered-yolk');
-    const cap = capsFor(mask, CATALOGUE, { ageYears: 30, sensitiveSkin }).find(({ id }) => id === 'pepper')!;
+    const cap = capsFor(mask, CATALOGUE, { ageYears: 30, sensitiveSkin }, 200).find(({ what }) =>
+      what.id.startsWith('cap.pinches'),
+    )!;
     const pinch = 2.3 / 16;
     const bowl = (count: number) =>
       mask.parts.map(({ ingredientId }) => (ingredientId === 'black-pepper' ? count * pinch : 20));
@@ -54,7 +64,7 @@ describe('each cap holds on one side of its figure and breaks on the other', () 
   // [P10] common practice, no published source: ¼ tsp of coconut oil to 100 mL of a light starch mask.
   it('coconut oil in starch', () => {
     const mask = maskCalled('starch-gloss');
-    const cap = capsFor(mask, CATALOGUE, anAdult).find(({ id }) => id === 'coconut-in-starch')!;
+    const cap = capsFor(mask, CATALOGUE, anAdult, 200).find(({ id }) => id === 'per-bowl:coconut-oil:0')!;
     const bowl = (teaspoons: number) =>
       mask.parts.map(({ ingredientId }) => {
         if (ingredientId === 'coconut-oil') return teaspoons * 4.929 * densityOf('coconut-oil');
@@ -67,7 +77,7 @@ describe('each cap holds on one side of its figure and breaks on the other', () 
   // [P11] common practice, no published source: about 1 tsp of leaf powder a bowl.
   it('petal powder', () => {
     const mask = maskCalled('petal-and-seed');
-    const cap = capsFor(mask, CATALOGUE, anAdult).find(({ id }) => id === 'powder:hibiscus-powder')!;
+    const cap = capsFor(mask, CATALOGUE, anAdult, 200).find(({ id }) => id === 'per-bowl:hibiscus-powder:0')!;
     const bowl = (teaspoons: number) =>
       mask.parts.map(({ ingredientId }) => {
         if (ingredientId === 'hibiscus-powder') return teaspoons * 2.3;
@@ -80,10 +90,32 @@ describe('each cap holds on one side of its figure and breaks on the other', () 
   // [P8] common practice, no published source: juice to oil 2 : 3, on both sides.
   it('a held ratio', () => {
     const mask = maskCalled('onion-two-three');
-    const caps = capsFor(mask, CATALOGUE, anAdult);
+    const caps = capsFor(mask, CATALOGUE, anAdult, 200);
     const bowl = (juice: number, oil: number) => [juice * densityOf('onion-juice'), oil * densityOf('olive-oil')];
     expect(caps.every((cap) => holds(cap, bowl(20, 30)))).toBe(true);
     expect(caps.every((cap) => holds(cap, bowl(24, 30)))).toBe(false);
     expect(caps.every((cap) => holds(cap, bowl(16, 30)))).toBe(false);
+  });
+
+  // Tisserand and Young, Essential Oil Safety, 2nd ed. (from memory): clove bud at most 0.5 %, cinnamon bark 0.07 %.
+  it.each([
+    ['clove-oil', 0.005],
+    ['cinnamon-bark-oil', 0.0007],
+    ['ylang-ylang-oil', 0.008],
+  ])('%s has a limit of its own', (id, limit) => {
+    const mask = { ...maskCalled('night-watch-oil'), parts: [part('jojoba-oil', 0.99), part(id, 0.01)] };
+    const cap = capsFor(mask, CATALOGUE, anAdult, 200).find(({ what }) => what.id === 'cap.share')!;
+    const bowl = (share: number) => [100 * (1 - share) * densityOf('jojoba-oil'), 100 * share * densityOf(id)];
+    expect(holds(cap, bowl(limit * 0.98))).toBe(true);
+    expect(holds(cap, bowl(limit * 1.02))).toBe(false);
+  });
+
+  it('what is not for children is capped at nothing until they are old enough', () => {
+    const mask = { ...maskCalled('night-watch-oil'), parts: [part('jojoba-oil', 0.99), part('rosemary-oil', 0.01)] };
+    const capAt = (ageYears: number) =>
+      capsFor(mask, CATALOGUE, { ageYears, sensitiveSkin: false }, 200).find(({ what }) => what.id === 'cap.from-age');
+    expect(holds(capAt(5.9)!, [100, 0])).toBe(true);
+    expect(holds(capAt(5.9)!, [100, 0.02])).toBe(false);
+    expect(capAt(6)).toBeUndefined();
   });
 });

@@ -1,5 +1,7 @@
-import { gramsPerMillilitre, ingredientById, type Catalogue, type Family } from '../ingredient';
+import { gramsPerMillilitre, ingredientById, type Catalogue, type Ingredient, type Limit } from '../ingredient';
 import { bowlMillilitresPerGram, type Mask } from '../mask';
+import { MILLILITRES_PER } from '../measure';
+import { message, type Message } from '../message';
 import type { FitCap } from './fit';
 import type { SourceId } from '../source';
 
@@ -11,14 +13,15 @@ export interface Wearer {
 
 export interface NamedCap extends FitCap {
   readonly id: string;
-  /** What the limit says, in words for the card. */
-  readonly words: string;
+  /** What the limit says. */
+  readonly what: Message;
   readonly source: SourceId;
 }
 
 /**
  * Essential oil in a rinse-off bowl, as a volume share, by age in years: none under 3.
  * Our own limits, stricter than Tisserand and Young.
+ * @example scentLimit(7) // 0.005
  */
 export function scentLimit(ageYears: number): number {
   if (ageYears < 3) return 0;
@@ -26,92 +29,133 @@ export function scentLimit(ageYears: number): number {
   return ageYears < 16 ? 0.005 : 0.01;
 }
 
-/** Grams of a powder in 200 mL of bowl beyond which it dries or roughens (common practice, no published source). */
-const POWDER_GRAMS_PER_200_MILLILITRES: Readonly<Record<string, { grams: number; words: string }>> = {
-  'hibiscus-powder': { grams: 2.9, words: 'leaf and petal powder: about a teaspoon a bowl, more dries' },
-  'nettle-powder': { grams: 2.9, words: 'leaf powder: about a teaspoon a bowl, more dries' },
-  'fenugreek-powder': { grams: 7.5, words: 'fenugreek: two teaspoons a bowl, more sets like paste' },
-  'baking-soda': { grams: 5, words: 'baking soda: a teaspoon a bowl, it roughens' },
-};
+const isScent = ({ traits }: Ingredient): boolean => traits.matter === 'drops';
+/** A bowl whose body is cooked starch: oil stands on it. */
+const isLightStarch = ({ traits, recipe }: Ingredient): boolean =>
+  traits.thickens === 'cooked-starch' && recipe?.method === 'stir-over-heat';
 
-/** Coconut oil in a light starch mask: ¼ tsp to 100 mL, with the slack of a spoon's rim (common practice, no published source). */
-const COCONUT_GRAMS_PER_MILLILITRE = 0.0135;
-
-/** A pinch of ground pepper in grams: 1/16 tsp at 2.3 g to the teaspoon (USDA, from memory). */
-const PEPPER_PINCH_GRAMS = 2.3 / 16;
-
-/** The limits that hold for a mask on a head while it is scaled. A cap always wins over the formula. */
-export function capsFor(mask: Mask, catalogue: Catalogue, wearer: Wearer): readonly NamedCap[] {
-  const familyOf = (id: string): Family => ingredientById(catalogue, id).family;
+/** Builds caps over the parts of one mask. */
+function capBuilder(mask: Mask, catalogue: Catalogue) {
+  const rows = mask.parts.map(({ ingredientId }) => ingredientById(catalogue, ingredientId));
   const volumes = mask.parts.map(({ ingredientId }) => bowlMillilitresPerGram(mask, catalogue, ingredientId));
-  const perBowlMillilitre = (
-    id: string,
-    counts: (ingredientId: string) => number,
-    limit: number,
-  ): Omit<NamedCap, 'words' | 'source'> => ({
-    id,
-    coefficients: mask.parts.map(({ ingredientId }, i) => counts(ingredientId) - limit * (volumes[i] ?? 0)),
-    bound: 0,
-    norm: 1,
-  });
-  const caps: NamedCap[] = [];
-
-  if (mask.parts.some(({ ingredientId }) => familyOf(ingredientId) === 'scent')) {
-    const limit = scentLimit(wearer.ageYears);
-    caps.push({
-      ...perBowlMillilitre(
-        'scent',
-        (id) => (familyOf(id) === 'scent' ? 1 / gramsPerMillilitre(ingredientById(catalogue, id)) : 0),
-        limit,
-      ),
-      norm: 0.1,
-      words:
-        limit === 0
-          ? 'no essential oil under three years'
-          : `essential oil: at most ${limit * 100} % of the bowl at this age`,
-      source: 'own',
-    });
-  }
-  for (const { ingredientId } of mask.parts) {
-    const powder = POWDER_GRAMS_PER_200_MILLILITRES[ingredientId];
-    if (powder)
-      caps.push({
-        ...perBowlMillilitre(`powder:${ingredientId}`, (id) => (id === ingredientId ? 1 : 0), powder.grams / 200),
-        words: powder.words,
-        source: 'common-practice',
-      });
-    if (ingredientId === 'coconut-oil' && mask.parts.some((part) => familyOf(part.ingredientId) === 'starch'))
-      caps.push({
-        ...perBowlMillilitre('coconut-in-starch', (id) => (id === ingredientId ? 1 : 0), COCONUT_GRAMS_PER_MILLILITRE),
-        words: 'coconut oil in a starch mask: ¼ tsp to 100 mL, more is greasy',
-        source: 'common-practice',
-      });
-    if (familyOf(ingredientId) === 'pepper')
-      caps.push({
-        id: 'pepper',
-        coefficients: mask.parts.map((part) => (part.ingredientId === ingredientId ? 1 : 0)),
-        bound: PEPPER_PINCH_GRAMS * (wearer.sensitiveSkin ? 1 : 2) * 1.001,
-        norm: PEPPER_PINCH_GRAMS,
-        words: wearer.sensitiveSkin ? 'pepper: one pinch on sensitive skin' : 'pepper: two pinches at the most',
-        source: 'common-practice',
-      });
-  }
-  for (const { ingredientId, toIngredientId, ratio, tolerance } of mask.heldRatios) {
-    const perMillilitre = (id: string) => gramsPerMillilitre(ingredientById(catalogue, id));
-    const side = (sign: 1 | -1): NamedCap => ({
-      id: `ratio:${ingredientId}:${toIngredientId}:${sign > 0 ? 'most' : 'least'}`,
-      coefficients: mask.parts.map((part) => {
-        if (part.ingredientId === ingredientId) return sign / perMillilitre(ingredientId);
-        if (part.ingredientId === toIngredientId)
-          return (-sign * ratio * (1 + sign * tolerance)) / perMillilitre(toIngredientId);
-        return 0;
-      }),
+  return {
+    rows,
+    /** At most so much of what counts to a millilitre of bowl. */
+    perBowlMillilitre: (counts: (row: Ingredient) => number, limit: number): FitCap => ({
+      coefficients: rows.map((row, i) => counts(row) - limit * (volumes[i] ?? 0)),
       bound: 0,
-      norm: 5,
-      words: 'the two liquids keep their ratio',
-      source: 'common-practice',
-    });
-    caps.push(side(1), side(-1));
+      norm: 1,
+    }),
+    /** At most so many grams of one row. */
+    gramsOf: (of: Ingredient, bound: number, norm: number): FitCap => ({
+      coefficients: rows.map((row) => (row.id === of.id ? 1 : 0)),
+      bound,
+      norm,
+    }),
+  };
+}
+
+type Builder = ReturnType<typeof capBuilder>;
+
+/**
+ * The limits that hold for a mask on a head while it is scaled. A cap always wins over the formula.
+ * @param millilitres of the bowl, for the words alone: a limit is told in the measures of this bowl
+ */
+export function capsFor(mask: Mask, catalogue: Catalogue, wearer: Wearer, millilitres: number): readonly NamedCap[] {
+  const builder = capBuilder(mask, catalogue);
+  const { rows } = builder;
+  return [
+    ...(rows.some(isScent) ? [scentCap(builder, wearer)] : []),
+    ...rows.flatMap((row) =>
+      row.traits.limits.flatMap((limit, i) => limitCap(builder, row, limit, i, wearer, millilitres) ?? []),
+    ),
+    ...mask.heldRatios.flatMap((ratio) => ratioCaps(mask, catalogue, ratio)),
+  ];
+}
+
+const volumeOf = (row: Ingredient): number => 1 / gramsPerMillilitre(row);
+
+function scentCap({ perBowlMillilitre }: Builder, { ageYears }: Wearer): NamedCap {
+  const limit = scentLimit(ageYears);
+  return {
+    ...perBowlMillilitre((row) => (isScent(row) ? volumeOf(row) : 0), limit),
+    id: 'scent',
+    norm: 0.1,
+    what: limit === 0 ? message('cap.scent-none') : message('cap.scent', { percent: limit * 100 }),
+    source: 'own',
+  };
+}
+
+/** What one limit of a row comes to in this bowl; nothing where it does not hold. */
+function limitCap(
+  { rows, perBowlMillilitre, gramsOf }: Builder,
+  row: Ingredient,
+  limit: Limit,
+  index: number,
+  { ageYears, sensitiveSkin }: Wearer,
+  millilitres: number,
+): NamedCap | undefined {
+  const { name } = row;
+  const shared = { id: `${limit.kind}:${row.id}:${index}`, source: limit.source };
+  const only = (of: (row: Ingredient) => number) => (one: Ingredient) => (one.id === row.id ? of(one) : 0);
+  switch (limit.kind) {
+    case 'per-bowl': {
+      if (limit.beside === 'light-starch' && !rows.some(isLightStarch)) return undefined;
+      const what =
+        limit.beside === 'light-starch'
+          ? message('cap.beside-starch', { name })
+          : message('cap.per-bowl', { name, grams: limit.gramsPerMillilitre * millilitres, millilitres });
+      return {
+        ...shared,
+        ...perBowlMillilitre(
+          only(() => 1),
+          limit.gramsPerMillilitre,
+        ),
+        what,
+      };
+    }
+    case 'pinches': {
+      const count = sensitiveSkin ? limit.sensitive : limit.usual;
+      const pinch = MILLILITRES_PER.pinch * gramsPerMillilitre(row);
+      const what = sensitiveSkin
+        ? message('cap.pinches-sensitive', { name, count })
+        : message('cap.pinches', { name, count });
+      // A thousandth of slack, so that the pinch itself is within it.
+      return { ...shared, ...gramsOf(row, count * pinch * 1.001, pinch), what };
+    }
+    case 'share':
+      return {
+        ...shared,
+        ...perBowlMillilitre(only(volumeOf), limit.mostShare),
+        norm: 0.1,
+        what: message('cap.share', { name, percent: limit.mostShare * 100 }),
+      };
+    case 'from-age':
+      return ageYears >= limit.years
+        ? undefined
+        : { ...shared, ...gramsOf(row, 0, 1), what: message('cap.from-age', { name, years: limit.years }) };
   }
-  return caps;
+}
+
+/** Two sides of a ratio that is held: at most and at least, with its slack. */
+function ratioCaps(
+  mask: Mask,
+  catalogue: Catalogue,
+  { ingredientId, toIngredientId, ratio, tolerance }: Mask['heldRatios'][number],
+): readonly NamedCap[] {
+  const perMillilitre = (id: string) => gramsPerMillilitre(ingredientById(catalogue, id));
+  const side = (sign: 1 | -1): NamedCap => ({
+    id: `ratio:${ingredientId}:${toIngredientId}:${sign > 0 ? 'most' : 'least'}`,
+    coefficients: mask.parts.map((part) => {
+      if (part.ingredientId === ingredientId) return sign / perMillilitre(ingredientId);
+      if (part.ingredientId === toIngredientId)
+        return (-sign * ratio * (1 + sign * tolerance)) / perMillilitre(toIngredientId);
+      return 0;
+    }),
+    bound: 0,
+    norm: 5,
+    what: message('cap.ratio'),
+    source: 'common-practice',
+  });
+  return [side(1), side(-1)];
 }

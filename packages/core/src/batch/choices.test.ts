@@ -1,13 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE, gramsPerMillilitre, ingredientById } from '../ingredient';
 import { SPOON_SETS } from '../measure';
-import { CUT_CHARGE, leastMeasurableGrams, measurableAmounts, neighbouringGrams, spoonable } from '.';
+import { CUT_CHARGE, FINE_CUT_CHARGE, leastMeasurableGrams, measurableAmounts, neighbouringGrams, spoonable } from '.';
 
 const of = (id: string) => ingredientById(CATALOGUE, id);
 const spoons = SPOON_SETS.us;
 
 describe('measurable amounts', () => {
-  it('count eggs whole and avocados in quarters, and charge for a cut', () => {
+  it('count eggs whole and avocados in eighths, and charge for a cut, the more the finer', () => {
     const eggs = measurableAmounts(of('egg-whole'), {
       measuredBy: 'piece',
       pieceGrams: 50,
@@ -26,7 +26,10 @@ describe('measurable amounts', () => {
       mostGrams: 272,
     });
     expect(avocados.find(({ grams }) => grams === 136)?.charge).toBe(0);
-    expect(avocados.find(({ grams }) => grams === 170)?.charge).toBe(CUT_CHARGE);
+    const charge = (eighths: number) => avocados.find(({ grams }) => grams === eighths * 17)?.charge;
+    expect(charge(4)).toBe(CUT_CHARGE);
+    expect(charge(10)).toBeCloseTo(CUT_CHARGE + FINE_CUT_CHARGE, 12);
+    expect(charge(9)).toBeCloseTo(CUT_CHARGE + 2 * FINE_CUT_CHARGE, 12);
   });
 
   it('always offer the least there is, even when it is far too much', () => {
@@ -76,7 +79,7 @@ describe('measurable amounts', () => {
 });
 
 it('knows the least that can be measured', () => {
-  expect(leastMeasurableGrams(of('avocado'), { measuredBy: 'piece', pieceGrams: 136, spoons })).toBe(34);
+  expect(leastMeasurableGrams(of('avocado'), { measuredBy: 'piece', pieceGrams: 136, spoons })).toBe(17);
   expect(leastMeasurableGrams(of('pumpkin'), { measuredBy: 'weight', spoons })).toBe(1);
   expect(leastMeasurableGrams(of('honey'), { measuredBy: 'spoon', spoons })).toBeCloseTo(
     (4.92892159375 / 16) * gramsPerMillilitre(of('honey')),
@@ -86,9 +89,9 @@ it('knows the least that can be measured', () => {
 
 it('steps to the next amount that can be measured', () => {
   const byPiece = { measuredBy: 'piece', pieceGrams: 136, spoons } as const;
-  expect(neighbouringGrams(of('avocado'), byPiece, 136, 1)).toBe(170);
-  expect(neighbouringGrams(of('avocado'), byPiece, 136, -1)).toBe(102);
-  expect(neighbouringGrams(of('avocado'), byPiece, 34, -1)).toBeUndefined();
+  expect(neighbouringGrams(of('avocado'), byPiece, 136, 1)).toBe(153);
+  expect(neighbouringGrams(of('avocado'), byPiece, 136, -1)).toBe(119);
+  expect(neighbouringGrams(of('avocado'), byPiece, 17, -1)).toBeUndefined();
   const bySpoon = { measuredBy: 'spoon', spoons } as const;
   const tablespoon = 14.78676478125 * gramsPerMillilitre(of('honey'));
   const more = neighbouringGrams(of('honey'), bySpoon, tablespoon, 1)!;

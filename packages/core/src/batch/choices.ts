@@ -5,6 +5,8 @@ import type { FitChoice } from './fit';
 
 /** Charge for leaving a piece cut open. Assumption of this project. */
 export const CUT_CHARGE = 0.12;
+/** Charge for each halving after the first: a quarter is more trouble than a half. Assumption of this project. */
+export const FINE_CUT_CHARGE = 0.04;
 /** Charge for each spoon after the first. Assumption of this project. */
 export const SPOON_CHARGE = 0.01;
 /** A spoon smaller than this share of the whole is not worth adding. Assumption of this project. */
@@ -20,6 +22,8 @@ export interface ChoiceOptions {
   readonly idealGrams: number;
   /** Largest amount worth looking at, in grams. */
   readonly mostGrams: number;
+  /** None at all is an answer too: a limit pushes that low. */
+  readonly mayBeNone?: boolean;
 }
 
 /** Smallest amount worth looking at, as a share of the ideal. */
@@ -32,6 +36,11 @@ const LEAST_SHARE = 0.35;
  */
 export function measurableAmounts(ingredient: Ingredient, options: ChoiceOptions): readonly FitChoice[] {
   const all = amountsBy(ingredient, options);
+  if (options.mayBeNone === true)
+    return [
+      { grams: 0, charge: 0 },
+      ...all.filter(({ grams }) => grams > 0 && grams <= options.mostGrams * (1 + 1e-9)),
+    ];
   // Nothing at all stays a choice for drops and pinches: a limit by age may ask for it.
   const inReach = all.filter(
     ({ grams }) => grams === 0 || (grams >= LEAST_SHARE * options.idealGrams && grams <= options.mostGrams),
@@ -45,7 +54,7 @@ export function measurableAmounts(ingredient: Ingredient, options: ChoiceOptions
 /** The least amount above nothing in which an ingredient can be measured, in grams. */
 export function leastMeasurableGrams(
   ingredient: Ingredient,
-  options: Omit<ChoiceOptions, 'idealGrams' | 'mostGrams'>,
+  options: Omit<ChoiceOptions, 'idealGrams' | 'mostGrams' | 'mayBeNone'>,
 ): number {
   switch (options.measuredBy) {
     case 'piece':
@@ -67,7 +76,7 @@ export function leastMeasurableGrams(
  */
 export function neighbouringGrams(
   ingredient: Ingredient,
-  options: Omit<ChoiceOptions, 'idealGrams' | 'mostGrams'>,
+  options: Omit<ChoiceOptions, 'idealGrams' | 'mostGrams' | 'mayBeNone'>,
   grams: number,
   direction: 1 | -1,
 ): number | undefined {
@@ -84,7 +93,7 @@ function amountsBy(ingredient: Ingredient, options: ChoiceOptions): FitChoice[] 
     case 'piece': {
       const cutInto = ingredient.pieces?.cutInto ?? 1;
       const step = (options.pieceGrams ?? 0) / cutInto;
-      return steps(step, mostGrams, (count) => (count % cutInto === 0 ? 0 : CUT_CHARGE));
+      return steps(step, mostGrams, (count) => cutCharge(count, cutInto));
     }
     case 'weight':
       return weights(mostGrams);
@@ -106,6 +115,14 @@ function amountsBy(ingredient: Ingredient, options: ChoiceOptions): FitChoice[] 
       }));
     }
   }
+}
+
+/** What leaving a piece cut open costs, the more the finer it is cut; nothing for whole ones. */
+function cutCharge(count: number, cutInto: number): number {
+  if (count % cutInto === 0) return 0;
+  let [parts, of] = [count, cutInto];
+  while (parts % 2 === 0) [parts, of] = [parts / 2, of / 2];
+  return CUT_CHARGE + FINE_CUT_CHARGE * (Math.log2(of) - 1);
 }
 
 function steps(step: number, most: number, charge: (count: number) => number): FitChoice[] {

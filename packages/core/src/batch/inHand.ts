@@ -1,9 +1,10 @@
 import type { Catalogue } from '../ingredient';
 import { formulaMillilitresPerGram, normaliseShares, type Mask } from '../mask';
-import { chanceAbove } from '../statistic';
+import { chanceShort } from '../statistic';
 import { fitAmounts, type AmountOptions, type FittedAmounts } from './amounts';
 import { lossesOf, millilitresOnHead } from './losses';
 import { demandFor, type SizedHead } from './size';
+import { formulaLines, onHeadSigma } from './spread';
 
 export interface InHand extends FittedAmounts {
   /** The ingredient that runs out first and so decides the bowl. */
@@ -59,12 +60,14 @@ export function bowlFromInHand(
     ...fitted,
     limitedBy: limiting.ingredientId,
     stays,
-    onHeadMillilitres: millilitresOnHead(fitted.madeMillilitres, lossesOf(mask)),
+    onHeadMillilitres: millilitresOnHead(fitted.madeMillilitres, lossesOf(mask, fitted.madeMillilitres)),
   };
 }
 
-/** The chance, 0 to 1, that a bowl of `madeMillilitres` is enough for a head. */
-export function chanceEnough(head: SizedHead, mask: Mask, madeMillilitres: number): number {
-  const onHead = millilitresOnHead(madeMillilitres, lossesOf(mask));
-  return 1 - chanceAbove(demandFor(head, mask).total, onHead);
+/** The chance, 0 to 1, that a bowl of `madeMillilitres` of a mask is enough for a head, measured as its formula has it. */
+export function chanceEnough(head: SizedHead, mask: Mask, catalogue: Catalogue, madeMillilitres: number): number {
+  const losses = lossesOf(mask, madeMillilitres);
+  const sigma = onHeadSigma(formulaLines(mask, catalogue, {}, madeMillilitres), losses, mask, catalogue, []);
+  const provided = { mean: millilitresOnHead(madeMillilitres, losses), sigma };
+  return 1 - chanceShort(demandFor(head, mask).total, provided);
 }

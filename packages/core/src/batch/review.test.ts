@@ -13,11 +13,12 @@ const scented = maskCalled('flax-slip');
 /** One mask per finding that has it, made from one that has none. */
 const SPOILED: Readonly<Record<ReviewId, Mask>> = {
   'texture-off': { ...avocado, texture: 'runny' },
-  'oil-too-thick': { ...egg, texture: 'oil' },
+  'oil-too-thick': { ...oil, parts: [{ ...oil.parts[0]!, ingredientId: 'shea-butter', share: 1 }] },
   'wear-order': { ...oil, wear: { minimumMinutes: 60, aimMinutes: 30, limitMinutes: 20 } },
   'stain-after-shampoo': { ...stained, slot: 'after-shampoo' },
   'egg-warm': { ...egg, heat: 'dryer-may-help' },
   'egg-long': { ...egg, wear: { minimumMinutes: 15, aimMinutes: 60, limitMinutes: 120 } },
+  'spoils-overnight': { ...avocado, wear: { minimumMinutes: 30, aimMinutes: 60, limitMinutes: 600 } },
   'bits-unstrained': { ...avocado, strained: false },
   'does-not-fit': { ...egg, parts: egg.parts.map((part) => ({ ...part, tolerance: 0.001 })) },
   // The least that a scale shows is a gram, and a gram is more than two pinches.
@@ -35,7 +36,10 @@ describe('reviewMask', () => {
     expect(reviewMask(SPOILED[id], CATALOGUE, SPOON_SETS.us).map((finding) => finding.id)).toContain(id);
   });
 
-  it.each([egg, avocado, stained, oil, scented].map((mask) => [mask.id, mask] as const))('is silent on %s', (_, mask) =>
-    expect(reviewMask(mask, CATALOGUE, SPOON_SETS.us)).toEqual([]),
+  it.each([egg, avocado, stained, oil, scented].map((mask) => [mask.id, mask] as const))(
+    'is silent on %s',
+    (_, mask) => {
+      expect(reviewMask(mask, CATALOGUE, SPOON_SETS.us)).toEqual([]);
+    },
   );
 });

@@ -1,9 +1,10 @@
 import type { HairProfile } from '../hair';
 import { ingredientById, type Catalogue } from '../ingredient';
 import type { Spoon } from '../measure';
-import { EGG_LIMIT_MINUTES, estimateTexture, isRawEgg, leavesBits, type Mask } from '../mask';
+import { estimateTexture, isOvernight, mostWearMinutes, rowsOf, spoilsOnHead, textureOf, type Mask } from '../mask';
+import { message, type Message } from '../message';
 import type { Wearer } from './caps';
-import { sizeBowl } from './size';
+import { sizeBowl, type SizedBowl } from './size';
 
 export const REVIEW_IDS = [
   'texture-off',
@@ -12,6 +13,7 @@ export const REVIEW_IDS = [
   'stain-after-shampoo',
   'egg-warm',
   'egg-long',
+  'spoils-overnight',
   'bits-unstrained',
   'does-not-fit',
   'breaks-limit',
@@ -23,7 +25,7 @@ export interface ReviewFinding {
   readonly id: ReviewId;
   /** A maker may have her reasons for a `note`; a `fault` makes a bowl that does harm or cannot be made. */
   readonly severity: 'note' | 'fault';
-  readonly words: string;
+  readonly what: Message;
 }
 
 const head = (stretchedLengthCentimetres: number, density: 'low' | 'medium' | 'high'): HairProfile => ({
@@ -36,10 +38,10 @@ const head = (stretchedLengthCentimetres: number, density: 'low' | 'medium' | 'h
 });
 
 /** The heads that a mask must serve: short and sparse, medium, hip-long and dense. */
-export const REVIEW_HEADS: readonly (readonly [words: string, profile: HairProfile])[] = [
-  ['short, sparse hair', head(10, 'low')],
-  ['medium hair', head(40, 'medium')],
-  ['hip-long, dense hair', head(85, 'high')],
+export const REVIEW_HEADS: readonly (readonly [who: Message, profile: HairProfile])[] = [
+  [message('review-head.short'), head(10, 'low')],
+  [message('review-head.medium'), head(40, 'medium')],
+  [message('review-head.long'), head(85, 'high')],
 ];
 const REVIEW_WEARER: Wearer = { ageYears: 30, sensitiveSkin: false };
 
@@ -52,50 +54,52 @@ const REVIEW_WEARER: Wearer = { ageYears: 30, sensitiveSkin: false };
  */
 export function reviewMask(mask: Mask, catalogue: Catalogue, spoons: readonly Spoon[]): readonly ReviewFinding[] {
   const findings: ReviewFinding[] = [];
-  const note = (id: ReviewId, words: string): void => void findings.push({ id, severity: 'note', words });
-  const fault = (id: ReviewId, words: string): void => void findings.push({ id, severity: 'fault', words });
-  const rows = mask.parts.map(({ ingredientId }) => ingredientById(catalogue, ingredientId));
+  const note = (id: ReviewId, what: Message): void => void findings.push({ id, severity: 'note', what });
+  const fault = (id: ReviewId, what: Message): void => void findings.push({ id, severity: 'fault', what });
+  const rows = rowsOf(mask, catalogue);
 
-  const { flowLog10, texture } = estimateTexture(
-    mask.parts.map(({ ingredientId, share }) => ({ ingredientId, grams: share })),
-    catalogue,
-  );
-  // An oil stands apart: it is classed by how it spreads, and must at least pour.
-  if (mask.texture === 'oil') {
-    if (flowLog10 >= 3) note('oil-too-thick', `Called an oil, it comes out ${texture} and will not spread like one.`);
-  } else if (texture !== mask.texture) {
-    note('texture-off', `Meant to be ${mask.texture}, it comes out ${texture} by estimate.`);
+  const comes = textureOf(mask, catalogue);
+  if (comes !== mask.texture) {
+    note('texture-off', message('review.texture-off', { meant: mask.texture, comes }));
+  } else if (comes === 'oil') {
+    // An oil stands apart: it is classed by how it spreads, and must at least pour.
+    const parts = mask.parts.map(({ ingredientId, share }) => ({ ingredientId, grams: share }));
+    const { flowLog10, texture } = estimateTexture(parts, catalogue);
+    if (flowLog10 >= 3) note('oil-too-thick', message('review.oil-too-thick', { comes: texture }));
   }
 
   const { minimumMinutes, aimMinutes, limitMinutes } = mask.wear;
-  if (!(minimumMinutes <= aimMinutes && aimMinutes <= limitMinutes))
-    fault('wear-order', 'Wear times rise from the least over the aim to the limit.');
+  if (!(minimumMinutes <= aimMinutes && aimMinutes <= limitMinutes)) fault('wear-order', message('review.wear-order'));
   if (rows.some(({ stains }) => stains) && mask.slot !== 'before-shampoo')
-    note(
-      'stain-after-shampoo',
-      'Something in it stains: put on after the shampoo it leaves a cast and wants a second.',
-    );
-  if (rows.some(isRawEgg)) {
+    note('stain-after-shampoo', message('review.stain-after-shampoo'));
+  const cooking = rows.filter(({ traits }) => traits.cooksInWarmth);
+  if (cooking.length > 0) {
     if (mask.heat !== 'never' || mask.rinse.temperature !== 'cool-to-lukewarm')
-      fault('egg-warm', 'Raw egg cooks: no heat while it is worn, and cool to lukewarm water.');
-    if (limitMinutes > EGG_LIMIT_MINUTES) fault('egg-long', `Raw egg comes out within ${EGG_LIMIT_MINUTES} minutes.`);
+      fault('egg-warm', message('review.egg-warm'));
+    const most = mostWearMinutes(cooking);
+    if (limitMinutes > most) fault('egg-long', message('review.egg-long', { minutes: most }));
   }
-  const bits = rows.filter(leavesBits).map(({ name }) => name.toLowerCase());
-  if (bits.length > 0 && !mask.strained)
-    note('bits-unstrained', `${bits.join(' and ')}: without a cloth, bits stay in the hair.`);
+  const each = spoilsOnHead(rows).map(({ name, hours }) => ({ name, hours }));
+  if (isOvernight(mask.wear) && each.length > 0)
+    fault('spoils-overnight', message('review.spoils-overnight', { each }));
+  const bits = rows.filter(({ traits }) => traits.leavesBits).map(({ name }) => name);
+  if (bits.length > 0 && !mask.strained) note('bits-unstrained', message('review.bits-unstrained', { names: bits }));
 
-  const misfits: string[] = [];
-  const limits = new Set<string>();
-  for (const [words, profile] of REVIEW_HEADS) {
+  const heads: Message[] = [];
+  const limits = new Map<string, Message>();
+  for (const [who, profile] of REVIEW_HEADS) {
     const bowl = sizeBowl({ profile, wearer: REVIEW_WEARER }, mask, catalogue, { spoons });
-    if (bowl.outOfTolerance.length > 0) misfits.push(words);
-    for (const cap of bowl.brokenCaps) limits.add(cap.words);
+    if (bowl.outOfTolerance.length > 0 && !isLeastPiece(bowl, catalogue)) heads.push(who);
+    for (const { ingredientId, heldBy } of bowl.lines) if (heldBy) limits.set(ingredientId, heldBy);
   }
-  if (misfits.length > 0)
-    note(
-      'does-not-fit',
-      `For ${misfits.join(' and ')} no whole pieces and spoons keep the formula within its tolerances.`,
-    );
-  for (const words of limits) fault('breaks-limit', `It breaks a limit: ${words}.`);
+  if (heads.length > 0) note('does-not-fit', message('review.does-not-fit', { heads }));
+  for (const limit of limits.values()) note('breaks-limit', message('review.breaks-limit', { limit }));
   return findings;
 }
+
+/** True where the least that a piece can be cut to is in the bowl: it is the head that is small, not the formula that is off. */
+const isLeastPiece = ({ lines }: SizedBowl, catalogue: Catalogue): boolean =>
+  lines.some(
+    ({ ingredientId, pieces }) =>
+      pieces !== undefined && pieces * (ingredientById(catalogue, ingredientId).pieces?.cutInto ?? 1) < 1 + 1e-9,
+  );

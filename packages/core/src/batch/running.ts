@@ -1,22 +1,8 @@
-import { ingredientById, type Catalogue, type MeasuredBy } from '../ingredient';
+import type { Catalogue } from '../ingredient';
 import { bowlMillilitresPerGram, type Mask } from '../mask';
 import { drawsFrom } from '../statistic';
-import type { SizedLine } from './amounts';
 import { SHARED_BOWL_CORRELATION, type SizedBowl } from './size';
-
-/** How far a measured amount strays, as a coefficient of variation. Assumption of this project. */
-export const MEASURE_SPREAD: Readonly<Record<Exclude<MeasuredBy, 'piece'>, number>> = {
-  spoon: 0.06,
-  pinch: 0.3,
-  drop: 0.1,
-  weight: 0.01,
-};
-
-/** A piece that was put on the scale still loses a little more or less with its peel. Assumption of this project. */
-const WEIGHED_PIECE_SPREAD = 0.03;
-
-/** Spread of hold-up and of drip, as a standard deviation of the logarithm. Assumption of this project. */
-export const LOSS_SIGMA = { holdUp: 0.3, drip: 0.4 } as const;
+import { lineSigma, LOSS_SIGMA } from './spread';
 
 export interface ShortfallOptions {
   /** 1,000 to 1,000,000. */
@@ -66,7 +52,7 @@ export function simulateShortfall(
 ): Shortfall {
   const { samples = 20_000, seed = 1, spreads = { pieces: true, losses: true } } = options;
   if (!(samples >= 1000 && samples <= 1_000_000)) throw new RangeError('Between a thousand and a million samples.');
-  const { normal } = drawsFrom(seed);
+  const draws = drawsFrom(seed);
   const demands = [sized.demand, ...sized.others].map(({ total }) => total);
   const amounts = sized.lines.map((line) => ({
     millilitres: line.grams * bowlMillilitresPerGram(mask, catalogue, line.ingredientId),
@@ -81,16 +67,16 @@ export function simulateShortfall(
   let leftSquares = 0;
   let short = 0;
   for (let sample = 0; sample < samples; sample++) {
-    const shared = demands.length > 1 ? normal() : 0;
+    const shared = demands.length > 1 ? draws.normal() : 0;
     let wanted = 0;
     for (const { median, sigma } of demands) {
-      const z = demands.length > 1 ? common * shared + own * normal() : normal();
+      const z = demands.length > 1 ? common * shared + own * draws.normal() : draws.normal();
       wanted += median * Math.exp(sigma * z);
     }
     let bowl = 0;
     for (const { millilitres, sigma } of amounts)
-      bowl += sigma === 0 ? millilitres : millilitres * Math.exp(sigma * normal() - sigma ** 2 / 2);
-    const stray = (sigma: number): number => (spreads.losses ? Math.exp(sigma * normal() - sigma ** 2 / 2) : 1);
+      bowl += sigma === 0 ? millilitres : millilitres * Math.exp(sigma * draws.normal() - sigma ** 2 / 2);
+    const stray = (sigma: number): number => (spreads.losses ? Math.exp(sigma * draws.normal() - sigma ** 2 / 2) : 1);
     const holdUp = sized.losses.holdUpMillilitres * stray(LOSS_SIGMA.holdUp);
     const drip = Math.min(0.5, sized.losses.dripShare * stray(LOSS_SIGMA.drip));
 
@@ -120,21 +106,6 @@ export function simulateShortfall(
       return { millilitres: factor * sized.madeMillilitres, chanceShort: shareAbove(factors, factor) };
     }),
   };
-}
-
-/** Spread of a line's true weight: whole pieces vary on their own, a cut one by its part, spoons and drops by the hand. */
-function lineSigma(line: SizedLine, catalogue: Catalogue, weighed: readonly string[]): number {
-  if (line.grams === 0) return 0;
-  if (line.measuredBy !== 'piece') {
-    const spread = MEASURE_SPREAD[line.measuredBy];
-    return Math.sqrt(Math.log1p(spread ** 2));
-  }
-  const ingredient = ingredientById(catalogue, line.ingredientId);
-  const spread = weighed.includes(line.ingredientId) ? WEIGHED_PIECE_SPREAD : (ingredient.pieces?.weightSpread ?? 0);
-  const pieces = line.pieces ?? 1;
-  const whole = Math.floor(pieces + 1e-9);
-  const squares = whole + (pieces - whole) ** 2;
-  return Math.sqrt(Math.log1p((spread ** 2 * squares) / pieces ** 2));
 }
 
 /** The share of sorted values above a limit. */

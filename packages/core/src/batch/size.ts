@@ -1,10 +1,11 @@
 import { demand, type Demand, type HairProfile } from '../hair';
 import type { Catalogue } from '../ingredient';
 import type { Mask } from '../mask';
-import { chanceAbove, expectedLeftover, quantile, sumOf, type Lognormal } from '../statistic';
-import { fitAmounts, type AmountOptions, type FittedAmounts } from './amounts';
+import { chanceShort, expectedLeftover, provisionFor, quantile, sumOf, type Lognormal } from '../statistic';
+import { fitAmounts, millilitresAround, type AmountOptions, type FittedAmounts } from './amounts';
 import type { Wearer } from './caps';
 import { lossesOf, millilitresOnHead, millilitresToMake, type Losses } from './losses';
+import { formulaLines, onHeadSigma } from './spread';
 
 /** The head a bowl is made for. */
 export interface SizedHead {
@@ -42,6 +43,7 @@ export interface SizedBowl extends FittedAmounts {
   /** In the bowl at the chosen chance, mL: what the amounts must reach. */
   readonly needMillilitres: number;
   readonly onHeadMillilitres: number;
+  /** With the spread of the head, the pieces, the spoons and the losses. */
   readonly chanceShort: number;
   readonly expectedLeftoverMillilitres: number;
 }
@@ -56,13 +58,45 @@ export function demandFor({ profile, personalFactor }: SizedHead, mask: Mask): D
   });
 }
 
-/**
- * What must be made of a mask for one head, mL, so that it suffices with a chance.
- * @param enoughChance above 0, below 1; a half is what the head usually takes
- */
-export function needFor(head: SizedHead, mask: Mask, enoughChance = DEFAULT_ENOUGH_CHANCE): number {
-  return millilitresToMake(quantile(demandFor(head, mask).total, enoughChance), lossesOf(mask));
+/** What must reach the head, and what must be made for it, mL. */
+export interface Need {
+  readonly onHeadMillilitres: number;
+  readonly millilitres: number;
 }
+
+/**
+ * What must be made so that it suffices with a chance, everything that strays counted: the head, and the pieces, spoons and
+ * losses of a bowl of that size.
+ * @param enoughChance above 0, below 1; a half is what is usually taken
+ */
+export function needOf(
+  total: Lognormal,
+  mask: Mask,
+  catalogue: Catalogue,
+  enoughChance = DEFAULT_ENOUGH_CHANCE,
+  options: Partial<AmountOptions> = {},
+): Need {
+  const usual = millilitresToMake(quantile(total, enoughChance), mask);
+  const sigma = onHeadSigma(
+    formulaLines(mask, catalogue, options, usual),
+    lossesOf(mask, usual),
+    mask,
+    catalogue,
+    weighedOf(options),
+  );
+  const onHeadMillilitres = provisionFor(total, sigma, enoughChance);
+  return { onHeadMillilitres, millilitres: millilitresToMake(onHeadMillilitres, mask) };
+}
+
+/** What is usually taken from a bowl of a record, mL, with what clings to its tools and drips. */
+export const usualOf = ({ total, losses }: Pick<SizedBowl, 'total' | 'losses'>): number =>
+  total.median / (1 - losses.dripShare) + losses.holdUpMillilitres;
+
+/** What must be made of a mask for one head, mL, as `needOf`. */
+export const needFor = (head: SizedHead, mask: Mask, catalogue: Catalogue, enoughChance?: number): number =>
+  needOf(demandFor(head, mask).total, mask, catalogue, enoughChance).millilitres;
+
+const weighedOf = ({ pieceGrams = {} }: Partial<AmountOptions>): readonly string[] => Object.keys(pieceGrams);
 
 /** What several heads take from one bowl, as one log-normal. @throws RangeError for no head */
 export function totalDemand(demands: readonly Demand[]): Lognormal {
@@ -103,12 +137,58 @@ export function sizeBowl(head: SizedHead, mask: Mask, catalogue: Catalogue, opti
   const heads = [head, ...(options.others ?? [])];
   const [wanted, ...others] = heads.map((one) => demandFor(one, mask)) as [Demand, ...Demand[]];
   const total = totalDemand([wanted, ...others]);
-  const losses = lossesOf(mask);
-  const wantedOnHeadMillilitres = quantile(total, enoughChance);
-  const needMillilitres = millilitresToMake(wantedOnHeadMillilitres, losses);
+  const need = needOf(total, mask, catalogue, enoughChance, options);
 
-  const amounts = fitAmounts(mask, catalogue, strictestWearer(heads), options, needMillilitres);
+  const amounts = fitAmounts(
+    mask,
+    catalogue,
+    strictestWearer(heads),
+    options,
+    millilitresToFit(mask, catalogue, options, need.millilitres),
+  );
+  const asked: AskedBowl = {
+    demand: wanted,
+    others,
+    total,
+    enoughChance,
+    wantedOnHeadMillilitres: need.onHeadMillilitres,
+    needMillilitres: need.millilitres,
+  };
+  return filled(asked, amounts, mask, catalogue, options);
+}
+
+/** What the amounts must reach, mL: the need, or what a bowl around all there is of something comes to. */
+export function millilitresToFit(
+  mask: Mask,
+  catalogue: Catalogue,
+  { aroundId, lockedGrams }: Partial<AmountOptions>,
+  needMillilitres: number,
+): number {
+  const grams = aroundId === undefined ? undefined : lockedGrams?.[aroundId];
+  const isIn = mask.parts.some(({ ingredientId, share }) => ingredientId === aroundId && share > 0);
+  return aroundId === undefined || grams === undefined || !isIn
+    ? needMillilitres
+    : millilitresAround(mask, catalogue, aroundId, grams);
+}
+
+/** What was asked of a bowl, whatever amounts fill it. */
+export type AskedBowl = Pick<
+  SizedBowl,
+  'demand' | 'others' | 'total' | 'enoughChance' | 'wantedOnHeadMillilitres' | 'needMillilitres'
+>;
+
+/** A bowl of given amounts for what was asked: what is lost of it, what reaches the head, and how often that is enough. */
+export function filled(
+  { demand: wanted, others, total, enoughChance, wantedOnHeadMillilitres, needMillilitres }: AskedBowl,
+  amounts: FittedAmounts,
+  mask: Mask,
+  catalogue: Catalogue,
+  options: Partial<AmountOptions>,
+): SizedBowl {
+  const losses = lossesOf(mask, amounts.madeMillilitres);
   const onHeadMillilitres = millilitresOnHead(amounts.madeMillilitres, losses);
+  const sigma = onHeadSigma(amounts.lines, losses, mask, catalogue, weighedOf(options));
+  const provided = { mean: onHeadMillilitres, sigma };
   return {
     ...amounts,
     demand: wanted,
@@ -119,7 +199,7 @@ export function sizeBowl(head: SizedHead, mask: Mask, catalogue: Catalogue, opti
     wantedOnHeadMillilitres,
     needMillilitres,
     onHeadMillilitres,
-    chanceShort: chanceAbove(total, onHeadMillilitres),
-    expectedLeftoverMillilitres: expectedLeftover(total, onHeadMillilitres),
+    chanceShort: chanceShort(total, provided),
+    expectedLeftoverMillilitres: expectedLeftover(total, provided),
   };
 }

@@ -1,6 +1,7 @@
 import { ingredientById, type Catalogue } from '../ingredient';
 import { estimateTexture, type Mask } from '../mask';
 import type { TextureClass } from '../hair';
+import type { Message } from '../message';
 import type { FittedAmounts, SizedLine } from './amounts';
 
 /** How far a hand slips: a heaped spoon for a level one, a pinch or a drop too many, the scale by a tenth. */
@@ -20,8 +21,8 @@ export interface Slip {
   readonly flowChange: number;
   readonly texture: Exclude<TextureClass, 'oil'>;
   readonly changesTexture: boolean;
-  /** Words of the limits that it breaks. */
-  readonly breaks: readonly string[];
+  /** The limits that it breaks. */
+  readonly breaks: readonly Message[];
 }
 
 /** Grams of a usual slip at a line: a heaped spoon in three, one piece a size larger, a pinch too many. */
@@ -61,7 +62,7 @@ export function slips(bowl: FittedAmounts, mask: Mask, catalogue: Catalogue): re
         flowChange: texture.flowLog10 - before,
         texture: texture.texture,
         changesTexture: mask.texture !== 'oil' && texture.texture !== bowl.texture.texture,
-        breaks: [...new Set(breaks.map(({ words }) => words))],
+        breaks: [...new Map(breaks.map(({ id, what }) => [id, what])).values()],
       };
     })
     .sort((a, b) => b.breaks.length - a.breaks.length || Math.abs(b.flowChange) - Math.abs(a.flowChange));

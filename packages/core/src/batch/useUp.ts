@@ -1,7 +1,7 @@
 import { type Catalogue } from '../ingredient';
-import { formulaMillilitresPerGram, normaliseShares, type Mask } from '../mask';
+import { normaliseShares, type Mask } from '../mask';
 import { quantile } from '../statistic';
-import { fitAmounts, type AmountOptions, type FittedAmounts } from './amounts';
+import { fitAmounts, millilitresAround, type AmountOptions, type FittedAmounts } from './amounts';
 import { lossesOf, millilitresOnHead } from './losses';
 import { DEFAULT_ENOUGH_CHANCE, demandFor, type SizedHead } from './size';
 
@@ -9,9 +9,6 @@ export interface UsedUp extends FittedAmounts {
   readonly ingredientId: string;
   readonly onHeadMillilitres: number;
 }
-
-/** Spoons rarely meet the scale to the gram; the bowl may stop this short of it. Assumption of this project. */
-const NEARLY = 0.97;
 
 /**
  * "Use this one up": all of one ingredient goes in, and the rest of the formula follows it.
@@ -29,10 +26,14 @@ export function useUp(
   const part = normaliseShares(mask.parts).find((candidate) => candidate.ingredientId === ingredientId);
   if (!part || part.share === 0) throw new RangeError(`${mask.name} has none of it.`);
   if (!(grams > 0)) throw new RangeError('There is nothing of it to use up.');
-  const need = (grams / part.share) * formulaMillilitresPerGram(mask, catalogue) * NEARLY;
+  const need = millilitresAround(mask, catalogue, ingredientId, grams);
   const lockedGrams = { ...options.lockedGrams, [ingredientId]: grams };
   const fitted = fitAmounts(mask, catalogue, head.wearer, { ...options, lockedGrams }, need);
-  return { ...fitted, ingredientId, onHeadMillilitres: millilitresOnHead(fitted.madeMillilitres, lossesOf(mask)) };
+  return {
+    ...fitted,
+    ingredientId,
+    onHeadMillilitres: millilitresOnHead(fitted.madeMillilitres, lossesOf(mask, fitted.madeMillilitres)),
+  };
 }
 
 /** A mask that uses something up for a head, with how well the bowl that comes of it suits her. */

@@ -6,3 +6,4 @@ export * from './stockCsv';
 export * from './logCsv';
 export { MOST_CSV, type ReadFile, type RowFault, type TableLimits } from './table';
 export * from './maskFile';
+export * from './readReading';

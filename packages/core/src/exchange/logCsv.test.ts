@@ -9,6 +9,7 @@ const anyLog: fc.Arbitrary<WearLog> = fc
   .record({
     said: fc.dictionary(fc.constantFrom(...GOING_ON, ...RINSING, ...NEXT_DAY), level),
     textureWas: fc.option(fc.constantFrom('runny' as const, 'stiff' as const), { nil: undefined }),
+    plateCentimetres: fc.option(fc.integer({ min: 4, max: 30 }), { nil: undefined }),
     lasted: fc.option(
       fc.oneof(
         fc.record({

@@ -1,10 +1,12 @@
 import Papa from 'papaparse';
+import { message } from '../message';
 import type { TextureClass } from '../hair';
 import {
   CONFOUNDERS,
   GOING_ON,
   LEVELS,
   NEXT_DAY,
+  PLATE_CENTIMETRES,
   RINSING,
   SHEDDING,
   type Confounder,
@@ -53,7 +55,9 @@ const NEEDED = [
   'set_aside',
   'next_day_asked',
 ] as const;
-const COLUMNS = ['worn_at', 'head', 'mask', 'made_ml', ...NEEDED];
+/** Written since some time, and read where it is there. */
+const PLATE = 'plate_cm';
+const COLUMNS = ['worn_at', 'head', 'mask', 'made_ml', ...NEEDED, PLATE];
 
 const yes = (isSo: boolean): string => (isSo ? 'yes' : '');
 
@@ -84,6 +88,7 @@ export function logToCsv(pages: readonly (FiledLog & FiledBowl)[]): string {
         guarded(log.toChange),
         yes(log.isSetAside),
         yes(log.isNextDayAsked),
+        log.plateCentimetres ?? '',
       ];
     }),
   });
@@ -100,6 +105,7 @@ export function logFromCsv(text: string): ReadFile<FiledLog> {
       log: {
         said: saidIn(cell),
         ...whenSaid('textureWas', optional(cell, 'texture_was', TEXTURES)),
+        ...whenSaid('plateCentimetres', cell.number(PLATE, { isOptional: true, least: PLATE_CENTIMETRES.min })),
         ...whenSaid('lasted', lastedIn(cell)),
         changes: changesIn(cell),
         ...whenSaid('shed', optional(cell, 'shed', SHEDDING)),
@@ -125,8 +131,7 @@ function saidIn(cell: Cells): Said {
     ASKED.flatMap((quality) => {
       const level = cell.number(quality, { isOptional: true });
       if (level === undefined) return [];
-      if (!Number.isNaN(level) && !LEVELS.includes(level as Level))
-        cell.fault(quality, 'It is 1, 2 or 3: poor, middling or good.');
+      if (!Number.isNaN(level) && !LEVELS.includes(level as Level)) cell.fault(quality, message('file.level'));
       return [[quality, level]];
     }),
   );
@@ -135,7 +140,7 @@ function saidIn(cell: Cells): Said {
 function changesIn(cell: Cells): Confounder[] {
   const named = cell.text('changes').split(/\s+/).filter(Boolean) as Confounder[];
   for (const one of named)
-    if (!CONFOUNDERS.includes(one)) cell.fault('changes', `“${one}” is none of ${CONFOUNDERS.join(', ')}.`);
+    if (!CONFOUNDERS.includes(one)) cell.fault('changes', message('file.none-of', { found: one, known: CONFOUNDERS }));
   return [...new Set(named)];
 }
 
@@ -143,7 +148,7 @@ function lastedIn(cell: Cells): LastedOnHead | undefined {
   const millilitres = cell.number('left_ml', { isOptional: true, least: 0 });
   const afterSections = cell.number('ran_out_after', { isOptional: true, least: 0 });
   if (cell.text('ran_out') !== '') {
-    if (millilitres !== undefined) cell.fault('left_ml', 'It ran out, or something was left: not both.');
+    if (millilitres !== undefined) cell.fault('left_ml', message('file.ran-out-or-left'));
     return { kind: 'ran-out', ...whenSaid('afterSections', afterSections) };
   }
   if (millilitres === undefined) return undefined;

@@ -18,6 +18,8 @@ export type AmountUnit =
   | { readonly kind: 'piece' }
   | { readonly kind: 'volume'; readonly millilitres: number; readonly name: string }
   | { readonly kind: 'mass'; readonly grams: number; readonly name: string }
+  /** So long a piece of it: a leaf is cut by the length. */
+  | { readonly kind: 'length'; readonly centimetres: number; readonly name: string }
   /** A measure that says too little to reckon with: a handful, a splash. */
   | { readonly kind: 'vague'; readonly name: string };
 
@@ -208,6 +210,7 @@ const OWN_UNITS = {
   knob: own('knob', 'knobs'),
 };
 
+const CENTIMETRES_PER_INCH = 2.54;
 /** A dessertspoon: 10 mL (common practice, no published source). */
 const DESSERTSPOON_MILLILITRES = 10;
 
@@ -251,6 +254,10 @@ function unitOf(id: string | null, system: MeasureSystem): AmountUnit {
       return { kind: 'mass', grams: GRAMS_PER.ounce, name: 'oz' };
     case 'pound':
       return { kind: 'mass', grams: GRAMS_PER.pound, name: 'lb' };
+    case 'centimeter':
+      return { kind: 'length', centimetres: 1, name: 'cm' };
+    case 'inch':
+      return { kind: 'length', centimetres: CENTIMETRES_PER_INCH, name: 'in' };
     case 'knob':
       return { kind: 'mass', grams: KNOB_GRAMS, name: 'knob' };
     default:

@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, gramsPerMillilitre, ingredientById, INGREDIENTS, madeFromRaw, preparationOf } from '../ingredient';
+import { CATALOGUE, gramsPerMillilitre, ingredientById, INGREDIENTS, rawRecipeOf } from '../ingredient';
+import { message } from '../message';
+import { madeFromRaw } from '../recipe';
 import { MOST_PASTED, namesIn, readFormula, readLine } from '.';
 
 const names = namesIn(CATALOGUE);
@@ -9,7 +11,8 @@ const TSP = 4.92892159375;
 const TBSP = 3 * TSP;
 const CUP = 16 * TBSP;
 const spooned = (id: string, millilitres: number) => millilitres * gramsPerMillilitre(ingredientById(CATALOGUE, id));
-const cream = (rawGrams: number, id = 'rice-cream') => madeFromRaw(preparationOf(id)!, rawGrams).madeGrams;
+const cream = (rawGrams: number, id = 'rice-cream') =>
+  madeFromRaw(rawRecipeOf(ingredientById(CATALOGUE, id))!, rawGrams).madeGrams;
 
 describe('lines in many habits', () => {
   it.each([
@@ -118,10 +121,10 @@ describe('lines in many habits', () => {
   });
 
   it('says what it took for granted', () => {
-    expect(read('2-3 bananas').assumed.join()).toContain('middle of 2 to 3');
-    expect(read('1 heaped tbsp honey').assumed.join()).toContain('half as much again');
-    expect(read('1 avocado (180 g)').assumed.join()).toContain('with peel');
-    expect(read('90 g dry rice').assumed.join()).toMatch(/makes \d+ g rice cream/);
+    expect(read('2-3 bananas').assumed).toContainEqual(message('read.middle', { from: 2, to: 3 }));
+    expect(read('1 heaped tbsp honey').assumed).toEqual([message('read.heaped')]);
+    expect(read('1 avocado (180 g)').assumed).toEqual([message('read.bracket', { grams: 180 })]);
+    expect(read('90 g dry rice').assumed[0]).toMatchObject({ id: 'read.raw-makes', params: { rawGrams: 90 } });
   });
 
   it('takes cups and spoons of the maker’s own system', () => {
@@ -192,5 +195,22 @@ Leave it in for half an hour.`;
       }),
       { numRuns: 300 },
     );
+  });
+});
+
+describe('a leaf by its length', () => {
+  it.each([
+    ['20 cm aloe vera leaf', 130],
+    ['about 10 cm of an aloe leaf', 65],
+    ['4 inches of aloe', 66.04],
+  ])('reads %s as %f g of gel', (text, grams) => {
+    const line = readLine(text, CATALOGUE, 'metric');
+    expect(line).toMatchObject({ ingredientId: 'aloe-gel', measuredBy: 'weight', questions: [] });
+    expect(line.grams).toBeCloseTo(grams, 6);
+    expect(line.assumed.map(({ id }) => id)).toEqual(['read.by-length']);
+  });
+
+  it('asks how much a length of anything else is', () => {
+    expect(readLine('5 cm banana', CATALOGUE, 'metric').questions).not.toEqual([]);
   });
 });

@@ -1,15 +1,16 @@
 import {
   gramsPerMillilitre,
   ingredientById,
-  madeFromRaw,
   pieceSize,
-  preparationOf,
+  rawRecipeOf,
   usableGrams,
   type Catalogue,
   type Ingredient,
   type MeasuredBy,
 } from '../ingredient';
 import type { MeasureSystem } from '../measure';
+import { message, type Message } from '../message';
+import { madeFromRaw } from '../recipe';
 import { HEAPED, readAmount, type WrittenAmount } from './readAmount';
 import { matchNames, namesIn, sizeWord } from './words';
 
@@ -27,8 +28,8 @@ export interface DraftLine {
   /** Usable grams that the reading comes to; the middle of a range. */
   readonly grams?: number;
   readonly measuredBy?: MeasuredBy;
-  /** What was taken for granted on the way, in words. */
-  readonly assumed: readonly string[];
+  /** What was taken for granted on the way. */
+  readonly assumed: readonly Message[];
   readonly questions: readonly DraftQuestion[];
   readonly unknownWords: readonly string[];
 }
@@ -139,18 +140,18 @@ export function gramsOf(
   amount: WrittenAmount,
   row: Ingredient,
   isRaw = false,
-): { grams: number; measuredBy: MeasuredBy; assumed: readonly string[] } | undefined {
-  const assumed: string[] = [];
+): { grams: number; measuredBy: MeasuredBy; assumed: readonly Message[] } | undefined {
+  const assumed: Message[] = [];
   let quantity = amount.quantity;
   if (amount.upTo !== undefined) {
     quantity = (amount.quantity + amount.upTo) / 2;
-    assumed.push(`the middle of ${amount.quantity} to ${amount.upTo}`);
+    assumed.push(message('read.middle', { from: amount.quantity, to: amount.upTo }));
   }
-  const raw = isRaw ? preparationOf(row.id) : undefined;
+  const recipe = isRaw ? rawRecipeOf(row) : undefined;
   const asMade = (rawGrams: number): number => {
-    if (!raw) return rawGrams;
-    const { madeGrams } = madeFromRaw(raw, rawGrams);
-    assumed.push(`${Math.round(rawGrams)} g ${raw.raw} makes ${Math.round(madeGrams)} g ${row.name.toLowerCase()}`);
+    if (!recipe) return rawGrams;
+    const { madeGrams } = madeFromRaw(recipe, rawGrams);
+    assumed.push(message('read.raw-makes', { rawGrams, raw: recipe.raw.name, grams: madeGrams, name: row.name }));
     return madeGrams;
   };
   switch (amount.unit.kind) {
@@ -161,9 +162,9 @@ export function gramsOf(
     case 'volume': {
       if (amount.isHeaped) {
         quantity *= HEAPED;
-        assumed.push('heaped: half as much again');
+        assumed.push(message('read.heaped'));
       }
-      const perMillilitre = raw?.rawGramsPerMillilitre ?? gramsPerMillilitre(row);
+      const perMillilitre = recipe?.raw.gramsPerMillilitre ?? gramsPerMillilitre(row);
       const small = amount.unit.name === 'drops' ? 'drop' : amount.unit.name === 'pinch' ? 'pinch' : 'spoon';
       const measuredBy = row.measuredBy.includes(small)
         ? small
@@ -172,17 +173,25 @@ export function gramsOf(
           : row.measuredBy[0];
       return { grams: asMade(quantity * amount.unit.millilitres * perMillilitre), measuredBy, assumed };
     }
+    case 'length': {
+      const perCentimetre = row.pieces?.gramsPerCentimetre;
+      if (perCentimetre === undefined || recipe) return undefined;
+      const centimetres = quantity * amount.unit.centimetres;
+      const grams = centimetres * perCentimetre;
+      assumed.push(message('read.by-length', { centimetres, grams }));
+      return { grams, measuredBy: byWeight(row), assumed };
+    }
     case 'piece': {
       const { pieces } = row;
-      if (amount.bracketGrams !== undefined && (!pieces || raw))
+      if (amount.bracketGrams !== undefined && (!pieces || recipe))
         return { grams: asMade(amount.bracketGrams), measuredBy: byWeight(row), assumed };
-      if (!pieces || raw) return undefined;
+      if (!pieces || recipe) return undefined;
       if (amount.bracketGrams !== undefined) {
-        assumed.push(`${amount.bracketGrams} g taken with peel, stone or shell`);
+        assumed.push(message('read.bracket', { grams: amount.bracketGrams }));
         return { grams: usableGrams(amount.bracketGrams, pieces.refuseShare), measuredBy: 'piece', assumed };
       }
       const size = pieceSize(row, sizeWord(amount.description, row));
-      assumed.push(`${size.name}, ${Math.round(size.usableGrams)} g usable each`);
+      assumed.push(message('read.piece', { size: size.name, grams: size.usableGrams }));
       return { grams: quantity * size.usableGrams, measuredBy: 'piece', assumed };
     }
   }

@@ -27,6 +27,9 @@ describe('a line of shopping', () => {
     ['half a papaya in the fridge', { ingredientId: 'papaya', state: 'cut', grams: 160, placeId: 'fridge' }],
     ['half a papaya', { state: 'cut', placeId: 'fridge' }],
     ['2 ripe bananas yesterday', { ingredientId: 'banana', stage: 'ready', since: '2026-03-12T23:00:00.000Z' }],
+    ['4 overripe bananas', { ingredientId: 'banana', stage: 'last-day', grams: 472 }],
+    ['3 spotted bananas', { stage: 'last-day' }],
+    ['20 cm aloe leaf', { ingredientId: 'aloe-gel', grams: 130 }],
     ['1 large papaya on the roof', { ingredientId: 'papaya', placeId: 'roof', pieceGrams: 781 }],
     [
       '500 g plain yogurt opened 1,80',

@@ -1,8 +1,16 @@
-import { tz } from '@date-fns/tz';
-import { formatISO, previousDay, startOfDay, subDays, type Day } from 'date-fns';
-import { ingredientById, usableGrams, type Catalogue } from '../ingredient';
+import {
+  ingredientById,
+  isPerishable,
+  keepingOf,
+  usableGrams,
+  type Catalogue,
+  type Ingredient,
+  type LotState,
+} from '../ingredient';
 import type { MeasureSystem } from '../measure';
-import { RIPENING, type LotState, type Place, type PlaceKind, type Stage } from '../shelf';
+import { message, type Message } from '../message';
+import type { Place, PlaceKind, Stage } from '../shelf';
+import { addDays, localDay, startOfDay, weekdayOf } from '../time';
 import { readLine, type DraftQuestion } from './readFormula';
 import { namesIn } from './words';
 
@@ -21,7 +29,7 @@ export interface LotDraft {
   /** ISO 8601. */
   readonly since: string;
   readonly price?: number;
-  readonly assumed: readonly string[];
+  readonly assumed: readonly Message[];
   readonly questions: readonly DraftQuestion[];
   readonly unknownWords: readonly string[];
 }
@@ -55,11 +63,13 @@ const STATE_WORDS: readonly (readonly [RegExp, LotState])[] = [
 ];
 const WEEKDAYS = ['sunday', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday'];
 
-/** Where a kind is put when nobody says. Common practice, no published source. */
-function usualPlace(family: string, state: LotState, places: readonly Place[]): string {
-  const cold = ['egg', 'dairy'].includes(family) || state === 'cut' || state === 'opened' || state === 'made';
-  const dry = ['oil', 'honey', 'powder', 'pepper', 'clay', 'soda', 'acid', 'humectant', 'scent', 'butter', 'base'];
-  const kind = cold && !dry.includes(family) ? 'fridge' : 'counter';
+/**
+ * Where a thing is put when nobody says: in the cold once it is perishable, else where its row stands it.
+ * Common practice, no published source.
+ */
+export function usualPlace(row: Ingredient, state: LotState, places: readonly Place[]): string {
+  const isCold = state === 'whole' ? row.traits.stands === 'fridge' : isPerishable(keepingOf(row, state));
+  const kind = isCold ? 'fridge' : 'counter';
   return (places.find((place) => place.kind === kind) ?? places[0])?.id ?? '';
 }
 
@@ -102,21 +112,22 @@ export function readLot(
   const reading = readLine(rest.trim(), catalogue, system, names);
   const row = reading.ingredientId ? ingredientById(catalogue, reading.ingredientId) : undefined;
   const price = money ? Number((money[1] ?? '').replace(',', '.')) : undefined;
-  const isRaw = reading.assumed.some((words) => words.includes(' makes '));
+  const raw = rawGramsIn(reading.assumed);
+  const isRaw = raw !== undefined;
   const state: LotState = isRaw ? 'raw' : (said ?? 'whole');
   const base = {
     text,
     candidates: reading.candidates,
     state,
-    placeId: place?.id ?? (row ? usualPlace(row.family, state, places) : (places[0]?.id ?? '')),
+    placeId: place?.id ?? (row ? usualPlace(row, state, places) : (places[0]?.id ?? '')),
     since,
     ...(price !== undefined && Number.isFinite(price) ? { price } : {}),
     questions: reading.questions,
     unknownWords: reading.unknownWords,
   };
   if (!row) return { ...base, assumed: [] };
-  const assumed: string[] = [];
-  let grams = isRaw ? rawGrams(reading.assumed) : reading.grams;
+  const assumed: Message[] = [];
+  let grams = raw ?? reading.grams;
   let pieceGrams: number | undefined;
   const { pieces } = row;
   if (pieces && reading.measuredBy === 'piece' && grams !== undefined && !isRaw) {
@@ -125,19 +136,19 @@ export function readLot(
     if (each) {
       const whole = Number((each[1] ?? '').replace(',', '.')) * (each[2]?.toLowerCase() === 'kg' ? 1000 : 1);
       pieceGrams = usableGrams(whole, pieces.refuseShare);
-      assumed.push(`${Math.round(whole)} g each with peel, stone or shell`);
+      assumed.push(message('read.each-whole', { grams: whole }));
     } else assumed.push(...reading.assumed);
     grams = count * pieceGrams;
     if (!Number.isInteger(count)) pieceGrams = undefined;
   } else assumed.push(...reading.assumed);
   const isPart =
     state === 'whole' && pieces !== undefined && reading.measuredBy === 'piece' && pieceGrams === undefined;
-  const ripens = RIPENING[row.id] !== undefined && state === 'whole' && !isPart;
+  const ripens = row.ripening !== undefined && state === 'whole' && !isPart;
   return {
     ...base,
     ingredientId: row.id,
     state: isPart ? 'cut' : state,
-    ...(isPart && !place ? { placeId: usualPlace(row.family, 'cut', places) } : {}),
+    ...(isPart && !place ? { placeId: usualPlace(row, 'cut', places) } : {}),
     ...(grams === undefined ? {} : { grams }),
     ...(pieceGrams === undefined || state !== 'whole' ? {} : { pieceGrams }),
     ...(ripens ? { stage: stage ?? 'unripe' } : {}),
@@ -156,24 +167,24 @@ function byKind(take: (pattern: RegExp) => RegExpExecArray | undefined, places: 
 
 const escaped = (name: string): string => name.replace(/[.*+?^${}()|[\]\\]/g, '\\$&').replace(/\s+/g, '\\s+');
 
-/** The raw grams in "90 g white rice, dry makes 660 g rice cream". */
-function rawGrams(assumed: readonly string[]): number | undefined {
-  const words = assumed.find((one) => one.includes(' makes '));
-  return words ? Number(/^(\d+)/.exec(words)?.[1]) : undefined;
+/** The raw grams that a reading took for granted: "90 g white rice, dry" that makes so much cream. */
+function rawGramsIn(assumed: readonly Message[]): number | undefined {
+  const grams = assumed.find(({ id }) => id === 'read.raw-makes')?.params['rawGrams'];
+  return typeof grams === 'number' ? Math.round(grams) : undefined;
 }
 
 /** Today now, an earlier day at its beginning, in the household's time zone. */
 function dayIn(take: (pattern: RegExp) => RegExpExecArray | undefined, timeZone: string, now: string): string {
-  const zone = { in: tz(timeZone) };
-  const utc = (date: Date): string => new Date(formatISO(date)).toISOString();
+  const today = localDay(Date.parse(now), timeZone);
+  const startOf = (day: string): string => new Date(startOfDay(day, timeZone)).toISOString();
   if (take(/\b(?:bought\s+)?(?:today|now|just now)\b/i)) return now;
-  if (take(/\byesterday\b/i)) return utc(startOfDay(subDays(new Date(now), 1, zone), zone));
+  if (take(/\byesterday\b/i)) return startOf(addDays(today, -1));
   const ago = take(/\b(\d{1,3})\s+days?\s+ago\b/i);
-  if (ago) return utc(startOfDay(subDays(new Date(now), Number(ago[1]), zone), zone));
+  if (ago) return startOf(addDays(today, -Number(ago[1])));
   const weekday = take(new RegExp(`\\b(?:last\\s+|on\\s+)?(${WEEKDAYS.join('|')})\\b`, 'i'));
   if (weekday) {
-    const day = WEEKDAYS.indexOf((weekday[1] ?? '').toLowerCase()) as Day;
-    return utc(startOfDay(previousDay(new Date(now), day, zone), zone));
+    const back = (weekdayOf(today) - WEEKDAYS.indexOf((weekday[1] ?? '').toLowerCase()) + 6) % 7;
+    return startOf(addDays(today, -back - 1));
   }
   return now;
 }

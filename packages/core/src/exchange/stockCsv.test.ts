@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { LOT_STATES, MOVEMENT_KINDS, STAGES, type Lot } from '../shelf';
+import { LOT_STATES } from '../ingredient';
+import { MOVEMENT_KINDS, STAGES, type Lot } from '../shelf';
 import { lotsFromCsv, lotsToCsv, movementsFromCsv, movementsToCsv, MOST_CSV, type FiledMovement } from '.';
 
 const moment = fc.integer({ min: 1_700_000_000_000, max: 1_900_000_000_000 }).map((at) => new Date(at).toISOString());
@@ -65,27 +66,27 @@ describe('stock as tables', () => {
 
   const header = 'id,ingredient_id,state,since,grams,piece_grams,price_per_gram,label,stood,felt';
   it.each([
-    ['x,honey,whole,2026-03-01T00:00:00Z,many,,,,counter@2026-03-01T00:00:00Z,', 'grams', 'not a number'],
-    ['x,honey,whole,2026-03-01T00:00:00Z,-5,,,,counter@2026-03-01T00:00:00Z,', 'grams', 'More than 0'],
-    ['x,honey,melted,2026-03-01T00:00:00Z,5,,,,counter@2026-03-01T00:00:00Z,', 'state', 'none of'],
-    ['x,honey,whole,yesterday,5,,,,counter@2026-03-01T00:00:00Z,', 'since', 'no moment'],
-    ['x,honey,whole,2026-03-01T00:00:00Z,5,,,,,', 'stood', 'where it stands'],
-    ['x,honey,whole,2026-03-01T00:00:00Z,5,,,,counter,', 'stood', 'what@moment'],
+    ['x,honey,whole,2026-03-01T00:00:00Z,many,,,,counter@2026-03-01T00:00:00Z,', 'grams', 'file.not-a-number'],
+    ['x,honey,whole,2026-03-01T00:00:00Z,-5,,,,counter@2026-03-01T00:00:00Z,', 'grams', 'file.more-than'],
+    ['x,honey,melted,2026-03-01T00:00:00Z,5,,,,counter@2026-03-01T00:00:00Z,', 'state', 'file.none-of'],
+    ['x,honey,whole,yesterday,5,,,,counter@2026-03-01T00:00:00Z,', 'since', 'file.not-a-moment'],
+    ['x,honey,whole,2026-03-01T00:00:00Z,5,,,,,', 'stood', 'file.where-it-stands'],
+    ['x,honey,whole,2026-03-01T00:00:00Z,5,,,,counter,', 'stood', 'file.not-what-at'],
     [
       'x,honey,whole,2026-03-01T00:00:00Z,5,,,,counter@2026-03-01T00:00:00Z,mushy@2026-03-01T00:00:00Z',
       'felt',
-      'none of',
+      'file.none-of',
     ],
-    [',honey,whole,2026-03-01T00:00:00Z,5,,,,counter@2026-03-01T00:00:00Z,', 'id', 'not be empty'],
-  ])('says what is wrong with %s', (row, column, words) => {
+    [',honey,whole,2026-03-01T00:00:00Z,5,,,,counter@2026-03-01T00:00:00Z,', 'id', 'file.empty-cell'],
+  ])('says what is wrong with %s', (row, column, id) => {
     const good = 'y,honey,whole,2026-03-01T00:00:00Z,5,,,,counter@2026-03-01T00:00:00Z,';
     const { rows, faults } = lotsFromCsv([header, good, row].join('\n'));
     expect(rows).toEqual([]);
-    expect(faults).toEqual([{ line: 3, column, words: expect.stringContaining(words) }]);
+    expect(faults).toEqual([{ line: 3, column, what: expect.objectContaining({ id }) as unknown }]);
   });
 
   it('names missing columns, and refuses a book', () => {
-    expect(lotsFromCsv('id,grams\n1,2').faults[0]!.words).toContain('Missing columns: ingredient_id');
+    expect(lotsFromCsv('id,grams\n1,2').faults[0]!.what).toMatchObject({ id: 'file.missing-columns' });
     expect(lotsFromCsv('x'.repeat(MOST_CSV.characters + 1)).faults).toHaveLength(1);
     expect(lotsFromCsv(`${header}\n`.repeat(MOST_CSV.rows + 2)).faults).toHaveLength(1);
   });

@@ -1,11 +1,11 @@
 import Papa from 'papaparse';
+import { LOT_STATES, type LotState } from '../ingredient';
+import { message } from '../message';
 import {
-  LOT_STATES,
   MOVEMENT_KINDS,
   STAGES,
   type Lot,
   type LotMovement,
-  type LotState,
   type MovementKind,
   type Stage,
   type Stay,
@@ -74,9 +74,10 @@ export function movementsToCsv(movements: readonly FiledMovement[]): string {
 export function lotsFromCsv(text: string): ReadFile<Lot> {
   return readTable(text, LOT_COLUMNS, (cell): Lot => {
     const stays = cell.history('stood').map(([placeId, from]): Stay => ({ placeId, from }));
-    if (stays.length === 0) cell.fault('stood', 'Say where it stands, as place@moment.');
+    if (stays.length === 0) cell.fault('stood', message('file.where-it-stands'));
     const touches = cell.history('felt').map(([stage, at]): Touch => {
-      if (!STAGES.includes(stage as Stage)) cell.fault('felt', `“${stage}” is none of ${STAGES.join(', ')}.`);
+      if (!STAGES.includes(stage as Stage))
+        cell.fault('felt', message('file.none-of', { found: stage, known: STAGES }));
       return { stage: stage as Stage, at };
     });
     const pieceGrams = cell.number('piece_grams', { isOptional: true, above: 0 });

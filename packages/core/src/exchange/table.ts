@@ -1,11 +1,12 @@
 import Papa from 'papaparse';
+import { message, type Message } from '../message';
 
 /** What is wrong with one line of a file, for a person to mend. */
 export interface RowFault {
   /** As a table program counts: the heading is line 1. */
   readonly line: number;
   readonly column: string;
-  readonly words: string;
+  readonly what: Message;
 }
 
 export interface ReadFile<T> {
@@ -38,7 +39,7 @@ export interface Cells {
   instant(column: string): string;
   oneOf<T extends string>(column: string, known: readonly T[]): T;
   history(column: string): readonly (readonly [string, string])[];
-  fault(column: string, words: string): void;
+  fault(column: string, what: Message): void;
 }
 
 const isInstant = (text: string): boolean => /^\d{4}-\d\d-\d\dT\d\d:\d\d/.test(text) && !Number.isNaN(Date.parse(text));
@@ -51,7 +52,7 @@ export function readTable<T>(
   most: TableLimits = MOST_CSV,
 ): ReadFile<T> {
   if (text.length > most.characters)
-    return { rows: [], faults: [{ line: 1, column: '', words: 'That file is larger than it can be.' }] };
+    return { rows: [], faults: [{ line: 1, column: '', what: message('file.too-large') }] };
   const { data, meta } = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
     header: true,
     skipEmptyLines: 'greedy',
@@ -61,20 +62,20 @@ export function readTable<T>(
   if (missing.length > 0)
     return {
       rows: [],
-      faults: [{ line: 1, column: missing[0] ?? '', words: `Missing columns: ${missing.join(', ')}.` }],
+      faults: [{ line: 1, column: missing[0] ?? '', what: message('file.missing-columns', { columns: missing }) }],
     };
   if (data.length > most.rows)
-    return { rows: [], faults: [{ line: 1, column: '', words: `At most ${most.rows} lines at once.` }] };
+    return { rows: [], faults: [{ line: 1, column: '', what: message('file.too-many-lines', { most: most.rows }) }] };
   const faults: RowFault[] = [];
   const rows = data.map((raw, i) => rowOf(cellsOf(raw, i + 2, faults)));
   return { rows: faults.length > 0 ? [] : rows, faults };
 }
 
 function cellsOf(raw: Record<string, string>, line: number, faults: RowFault[]): Cells {
-  const fault = (column: string, words: string): void => void faults.push({ line, column, words });
+  const fault = (column: string, what: Message): void => void faults.push({ line, column, what });
   const text = (column: string, isNeeded = false): string => {
     const found = (raw[column] ?? '').trim();
-    if (isNeeded && found === '') fault(column, 'This may not be empty.');
+    if (isNeeded && found === '') fault(column, message('file.empty-cell'));
     return found;
   };
   return {
@@ -84,19 +85,19 @@ function cellsOf(raw: Record<string, string>, line: number, faults: RowFault[]):
       const found = text(column);
       if (found === '' && isOptional) return undefined;
       const value = Number(found);
-      if (found === '' || !Number.isFinite(value)) fault(column, `“${found}” is not a number.`);
-      else if (above !== undefined && !(value > above)) fault(column, `More than ${above}.`);
-      else if (least !== undefined && value < least) fault(column, `${least} or more.`);
+      if (found === '' || !Number.isFinite(value)) fault(column, message('file.not-a-number', { found }));
+      else if (above !== undefined && !(value > above)) fault(column, message('file.more-than', { least: above }));
+      else if (least !== undefined && value < least) fault(column, message('file.least', { least }));
       return value;
     },
     instant(column) {
       const found = text(column, true);
-      if (found !== '' && !isInstant(found)) fault(column, `“${found}” is no moment such as 2026-03-14T09:30:00Z.`);
+      if (found !== '' && !isInstant(found)) fault(column, message('file.not-a-moment', { found }));
       return found;
     },
     oneOf<T extends string>(column: string, known: readonly T[]): T {
       const found = text(column) as T;
-      if (!known.includes(found)) fault(column, `“${found}” is none of ${known.join(', ')}.`);
+      if (!known.includes(found)) fault(column, message('file.none-of', { found, known }));
       return found;
     },
     history(column) {
@@ -105,7 +106,7 @@ function cellsOf(raw: Record<string, string>, line: number, faults: RowFault[]):
       return found.split(/\s+/).map((entry): readonly [string, string] => {
         const at = entry.lastIndexOf('@');
         const moment = entry.slice(at + 1);
-        if (at < 1 || !isInstant(moment)) fault(column, `“${entry}” is not what@moment.`);
+        if (at < 1 || !isInstant(moment)) fault(column, message('file.not-what-at', { entry }));
         return [entry.slice(0, Math.max(0, at)), moment];
       });
     },

@@ -1,66 +1,4 @@
-import type { Catalogue, Ingredient } from '../ingredient';
-
-/** What an ingredient is also called. Common kitchen English, from memory. */
-const ALSO_CALLED: Readonly<Record<string, readonly string[]>> = {
-  'egg-whole': ['egg', 'whole egg', 'free range egg'],
-  'egg-yolk': ['yolk', 'egg yolk', 'yolk of egg'],
-  'egg-white': ['white', 'egg white', 'white of egg'],
-  'aloe-gel': [
-    'aloe',
-    'aloe vera',
-    'aloe gel',
-    'aloe vera gel',
-    'aloe leaf',
-    'aloe vera leaf',
-    'leaf of aloe',
-    'leaf of aloe vera',
-  ],
-  avocado: ['avo', 'avocado pear', 'alligator pear'],
-  papaya: ['pawpaw', 'paw paw'],
-  'lemon-juice': ['lemon', 'juice of lemon', 'lime juice', 'lime', 'juice of lime'],
-  'onion-juice': ['onion', 'juice of onion'],
-  'oat-cream': ['cooked oats', 'oatmeal cream', 'porridge'],
-  'rice-cream': ['cooked rice cream', 'cream of rice'],
-  'starch-slurry': ['cooked starch', 'starch cream', 'starch paste'],
-  'flax-gel': ['flax gel', 'linseed gel', 'flaxseed gel'],
-  'okra-gel': ['okra slime'],
-  yogurt: ['yoghurt', 'yogurt', 'curd', 'natural yogurt', 'natural yoghurt', 'dahi'],
-  'strained-yogurt': ['greek yogurt', 'greek yoghurt', 'strained yoghurt', 'skyr', 'labneh'],
-  milk: ['whole milk', 'cow milk', 'semi skimmed milk', 'skimmed milk'],
-  'coconut-milk': ['coconut cream'],
-  'oat-milk': ['oat drink'],
-  'shea-butter': ['shea', 'karite', 'karite butter'],
-  glycerine: ['glycerin', 'glycerol', 'vegetable glycerine', 'vegetable glycerin'],
-  'black-pepper': ['pepper', 'ground pepper', 'black pepper'],
-  'white-clay': ['clay', 'kaolin', 'kaolin clay'],
-  'baking-soda': ['bicarbonate of soda', 'bicarb', 'sodium bicarbonate', 'soda'],
-  'cider-vinegar': ['vinegar', 'apple cider vinegar', 'acv', 'apple vinegar'],
-  mayonnaise: ['mayo'],
-  conditioner: ['hair conditioner', 'plain conditioner'],
-  'olive-oil': ['extra virgin olive oil', 'evoo'],
-  'almond-oil': ['sweet almond oil'],
-  'jojoba-oil': ['jojoba', 'jojoba oil'],
-  'grapeseed-oil': ['grape seed oil'],
-  'sesame-oil': ['gingelly oil'],
-  'lavender-oil': ['lavender', 'lavender oil', 'lavender essential oil'],
-  'rosemary-oil': ['rosemary oil', 'rosemary essential oil'],
-  'peppermint-oil': ['peppermint oil', 'peppermint essential oil', 'mint oil'],
-  'rose-infused-oil': ['rose oil infusion', 'rose infused oil'],
-  'hibiscus-powder': ['hibiscus'],
-  'nettle-powder': ['nettle', 'nettle powder'],
-  'fenugreek-powder': ['fenugreek', 'methi powder', 'methi'],
-  'sweet-potato': ['yam sweet'],
-};
-
-/** A dry thing that is cooked or steeped before it goes into the bowl: its word, and the made thing it becomes. */
-const RAW_OF: Readonly<Record<string, readonly string[]>> = {
-  'rice-cream': ['rice', 'white rice', 'raw rice', 'uncooked rice', 'dry rice', 'long grain rice', 'basmati rice'],
-  'oat-cream': ['oats', 'rolled oats', 'oat', 'oatmeal', 'porridge oats'],
-  'starch-slurry': ['cornstarch', 'corn starch', 'maize starch', 'cornflour', 'corn flour', 'maizena'],
-  'flax-gel': ['flaxseed', 'flax seed', 'linseed', 'flax', 'whole flaxseed'],
-  'okra-gel': ['okra', 'okra pod', 'lady finger'],
-  'rose-infused-oil': ['rose petal', 'dried rose petal'],
-};
+import { rawRecipeOf, type Catalogue, type Ingredient } from '../ingredient';
 
 /** Words that describe and do not name. */
 const QUIET_WORDS: ReadonlySet<string> = new Set(
@@ -112,9 +50,9 @@ export function namesIn(catalogue: Catalogue): readonly Name[] {
   };
   for (const row of catalogue.values()) {
     add(row.id, row.name);
-    if (row.pieces && row.family !== 'egg' && row.family !== 'aloe') add(row.id, row.pieces.noun);
-    for (const other of ALSO_CALLED[row.id] ?? []) add(row.id, other);
-    for (const other of RAW_OF[row.id] ?? []) add(row.id, other, true);
+    if (row.pieces && row.pieces.nounIsName !== false) add(row.id, row.pieces.noun);
+    for (const other of row.alsoCalled) add(row.id, other);
+    for (const other of rawRecipeOf(row)?.raw.alsoCalled ?? []) add(row.id, other, true);
   }
   return names.sort((a, b) => b.words.length - a.words.length || b.words.join('').length - a.words.join('').length);
 }

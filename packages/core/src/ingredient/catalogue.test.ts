@@ -10,6 +10,7 @@ import {
   INGREDIENTS,
   overlaid,
   pieceSize,
+  saidOf,
   usableGrams,
   wholeGrams,
   type Composition,
@@ -172,4 +173,16 @@ it('lays a household’s rows over the built-in ones and leaves those as they ar
   expect(catalogue.size).toBe(CATALOGUE.size + 1);
   expect(ingredientById(CATALOGUE, 'honey').density?.gramsPerMillilitre).not.toBe(1.38);
   expect(overlaid([])).toBe(CATALOGUE);
+});
+
+it('sends back of a corrected or an own row only what it said itself', () => {
+  const peach = { ...ingredientById(CATALOGUE, 'peach'), traits: { smells: ['curry' as const] }, keeping: {} };
+  const corrected = ingredientById(overlaid([peach]), 'peach');
+  expect(saidOf(corrected)).toMatchObject({ traits: { smells: ['curry'] }, keeping: {} });
+  expect(saidOf(ingredientById(CATALOGUE, 'peach'))).toMatchObject({ traits: {}, keeping: {} });
+  const plum = { ...peach, id: 'plum', name: 'Plum' };
+  const own = ingredientById(overlaid([plum]), 'plum');
+  expect(own.traits.prepared).toBe('cut');
+  expect(saidOf(own).traits).toEqual({ smells: ['curry'] });
+  expect(overlaid([saidOf(own)]).get('plum')).toEqual(own);
 });

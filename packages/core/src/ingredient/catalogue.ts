@@ -1,9 +1,15 @@
+import { completed } from './complete';
+import { BASES } from './data/baseAndWater';
+import { DAIRY, HONEYS, PLANT_MILKS } from './data/dairyAndMilk';
+import { POWDERS } from './data/dryAndSharp';
 import { EGG_AND_ALOE } from './data/eggAndAloe';
 import { FRUIT } from './data/fruit';
-import { GRAIN_AND_DAIRY } from './data/grainAndDairy';
-import { OIL_AND_OTHER } from './data/oilAndOther';
+import { JUICES } from './data/juice';
+import { BREWS, GELS, GRAINS, PROTEINS, STARCHES } from './data/madeInAPot';
+import { BUTTERS, OILS } from './data/oilAndButter';
+import { SCENTS } from './data/scent';
 import { VEGETABLES } from './data/vegetable';
-import type { Ingredient } from './types';
+import type { Ingredient, SaidIngredient } from './types';
 
 /** A set of ingredients looked up by id. */
 export type Catalogue = ReadonlyMap<string, Ingredient>;
@@ -12,9 +18,21 @@ export type Catalogue = ReadonlyMap<string, Ingredient>;
 export const INGREDIENTS: readonly Ingredient[] = [
   ...FRUIT,
   ...VEGETABLES,
+  ...JUICES,
   ...EGG_AND_ALOE,
-  ...GRAIN_AND_DAIRY,
-  ...OIL_AND_OTHER,
+  ...GRAINS,
+  ...STARCHES,
+  ...GELS,
+  ...DAIRY,
+  ...PLANT_MILKS,
+  ...HONEYS,
+  ...OILS,
+  ...BUTTERS,
+  ...POWDERS,
+  ...SCENTS,
+  ...BREWS,
+  ...PROTEINS,
+  ...BASES,
 ];
 
 export const CATALOGUE: Catalogue = catalogueOf(INGREDIENTS);
@@ -26,9 +44,25 @@ export function catalogueOf(ingredients: readonly Ingredient[]): Catalogue {
   return byId;
 }
 
-/** The built-in ingredients with a household's own and corrected rows laid over them. */
-export function overlaid(own: readonly Ingredient[]): Catalogue {
-  return own.length === 0 ? CATALOGUE : new Map([...CATALOGUE, ...own.map((row) => [row.id, row] as const)]);
+/** The built-in catalogue with a household's own and corrected rows laid over it, each completed from its family. */
+export function overlaid(own: readonly SaidIngredient[], onto: Catalogue = CATALOGUE): Catalogue {
+  return own.length === 0
+    ? onto
+    : new Map([...onto, ...own.map((row) => [row.id, completed(withKnown(row, onto))] as const)]);
+}
+
+/** A correction of a built-in row says figures; what else is known of the thing stays with it. */
+function withKnown(said: SaidIngredient, onto: Catalogue): SaidIngredient {
+  const known = onto.get(said.id);
+  if (!known || known.family !== said.family) return said;
+  return {
+    ...(known.ripening ? { ripening: known.ripening } : {}),
+    ...(known.recipe && !said.recipe ? { recipe: known.recipe } : {}),
+    ...said,
+    traits: { ...known.traits, ...said.traits },
+    keeping: { ...known.keeping, ...said.keeping },
+    alsoCalled: said.alsoCalled ?? known.alsoCalled,
+  };
 }
 
 /** @throws RangeError for an id the catalogue does not hold */
@@ -36,4 +70,21 @@ export function ingredientById(catalogue: Catalogue, id: string): Ingredient {
   const found = catalogue.get(id);
   if (!found) throw new RangeError(`No ingredient is called “${id}”.`);
   return found;
+}
+
+/**
+ * The other way round: of a filled-in row only what it says beyond the built-in row it corrects, or beyond its family,
+ * so that a row sent back for one changed word freezes nothing that it never said.
+ * @example saidOf(overlaid([{ ...plum, traits: { smells: ['curry'] } }]).get('plum')).traits // { smells: ['pot'] }
+ */
+export function saidOf(row: Ingredient, onto: Catalogue = CATALOGUE): SaidIngredient {
+  const { traits: _traits, keeping: _keeping, ...rest } = row;
+  const { traits, keeping } = onto.get(row.id) ?? completed(rest);
+  return { ...row, traits: beyond(row.traits, traits), keeping: beyond(row.keeping, keeping) };
+}
+
+function beyond<T extends object>(said: T, usual: T): Partial<T> {
+  const known = new Map<string, unknown>(Object.entries(usual));
+  const own = Object.entries(said).filter(([key, value]) => JSON.stringify(value) !== JSON.stringify(known.get(key)));
+  return Object.fromEntries(own) as Partial<T>;
 }

@@ -1,36 +1,11 @@
 import type { SourceId } from '../source';
+import type { Keepings } from './keeping';
+import type { Recipe } from './recipe';
+import type { Ripening } from './ripening';
+import type { Traits } from './traits';
 
-/** What kind of thing it is in a kitchen. Swaps stay within a family where they can. */
-export const FAMILIES = [
-  'fruit',
-  'vegetable',
-  'root',
-  'egg',
-  'aloe',
-  'grain',
-  'seed-gel',
-  'starch',
-  'dairy',
-  'plant-milk',
-  'honey',
-  'oil',
-  'butter',
-  'powder',
-  'pepper',
-  'clay',
-  'soda',
-  'acid',
-  'humectant',
-  'scent',
-  'base',
-  'water',
-] as const;
-
-export type Family = (typeof FAMILIES)[number];
-
-/** What an ingredient does in a mask. */
-export const ROLES = ['body', 'oil', 'humectant', 'active', 'thinner', 'acid', 'scent'] as const;
-export type Role = (typeof ROLES)[number];
+/** What kind of thing it is in a kitchen: the id of a row of the family table. */
+export type Family = string;
 
 /** How a cook measures it. */
 export const MEASURED_BY = ['piece', 'spoon', 'weight', 'pinch', 'drop'] as const;
@@ -50,7 +25,10 @@ export const ALLERGENS = [
   'banana',
   'papaya',
   'mango',
+  'kiwi',
   'coconut',
+  'celery',
+  'sulphites',
 ] as const;
 export type Allergen = (typeof ALLERGENS)[number];
 
@@ -88,19 +66,14 @@ export interface Pieces {
   readonly refuseSource: SourceId;
   /** Spread of single pieces around their size, as a coefficient of variation. Assumption of this project. */
   readonly weightSpread: number;
+  /** Usable grams in a centimetre of it, where it is bought and cut by length: a leaf of aloe. */
+  readonly gramsPerCentimetre?: number;
+  /** False where the noun names no ingredient by itself: a leaf, a clove. */
+  readonly nounIsName?: false;
 }
 
-/** A made thing of one's own: a formula of other ingredients, with what straining takes from it. */
-export interface MadeOf {
-  readonly parts: readonly { readonly ingredientId: string; readonly share: number }[];
-  /** Share of what goes in that stays in the cloth or the jar, 0 to below 1. */
-  readonly keptBackShare: number;
-  /** Hands-on and waiting together, minutes. */
-  readonly minutes: number;
-  readonly how: string;
-}
-
-export interface Ingredient {
+/** The figures that every ingredient has, whatever its family. */
+interface Figures {
   readonly id: string;
   readonly name: string;
   readonly family: Family;
@@ -124,8 +97,29 @@ export interface Ingredient {
   /** True where latex allergy is known to cross. */
   readonly crossesWithLatex: boolean;
   readonly stains: boolean;
-  /** Given for one that is made ahead or on the side from others; those may be made themselves. */
-  readonly madeOf?: MadeOf;
+  /** How it is made, for what does not come as it is: a gel, a cream, a juice, an infused oil. */
+  readonly recipe?: Recipe;
+  /** For what ripens after it is picked. */
+  readonly ripening?: Ripening;
   /** A practical word on choosing or handling it. */
   readonly advice: string;
+}
+
+/**
+ * One row of the catalogue: everything that is known of a thing, and the only place where it stands. No rule elsewhere
+ * names an ingredient or lists families; it reads the row.
+ */
+export interface Ingredient extends Figures {
+  readonly traits: Traits;
+  /** How long it keeps, by what has been done to it. */
+  readonly keeping: Keepings;
+  /** What people also call it. Common kitchen English, from memory. */
+  readonly alsoCalled: readonly string[];
+}
+
+/** A row as it is said: what its family says of it may stay unsaid. Built-in tables and a household's own rows are such. */
+export interface SaidIngredient extends Figures {
+  readonly traits?: Partial<Traits>;
+  readonly keeping?: Keepings;
+  readonly alsoCalled?: readonly string[];
 }

@@ -1,36 +1,39 @@
-import { tz } from '@date-fns/tz';
-import { addDays } from 'date-fns';
-import { ingredientById, type Catalogue } from '../ingredient';
-import type { Mask } from '../mask';
+import { RHYTHMS, type Catalogue, type Ingredient, type Rhythm } from '../ingredient';
+import { rowsOf, type Mask } from '../mask';
+import { daysLater } from '../time';
 import { schoolOf, type ProteinSchool, type Schools } from './schooled';
 import type { HeadStory, Treatment } from './story';
 
-/** What a mask does to the rhythm of a head. */
-export const RHYTHMS = ['protein', 'acid', 'clarifying', 'oil', 'deep'] as const;
-export type Rhythm = (typeof RHYTHMS)[number];
-
 /** Protein in a mask from here on counts as a protein treatment, g in 100 g. Assumption of this project. */
 export const PROTEIN_GRAMS = 3;
-/** Oil and butter from here on count as an oil treatment, share of the bowl. Assumption of this project. */
-export const OIL_SHARE = 0.3;
-/** Acid from here on counts, share of the bowl. Assumption of this project. */
-export const ACID_SHARE = 0.02;
+/** From which share of the bowl on its kind counts; soda and clay do in any amount. Assumption of this project. */
+export const COUNTS_FROM: Readonly<Record<Exclude<Rhythm, 'deep' | 'protein'>, number>> = {
+  acid: 0.02,
+  clarifying: 0,
+  oil: 0.3,
+};
+
+type SharedRow = Pick<Ingredient, 'traits' | 'composition'> & { readonly share: number };
+
+/** True for a protein treatment: something in it counts as one, or the whole holds enough. */
+export function countsAsProtein(rows: readonly SharedRow[]): boolean {
+  const grams = rows.reduce((sum, row) => sum + row.share * (row.composition?.proteinGrams ?? 0), 0);
+  return grams >= PROTEIN_GRAMS || rows.some(({ traits, share }) => share > 0 && traits.countsAs.includes('protein'));
+}
 
 /**
  * Which rhythms a mask belongs to; `deep` where none of the others.
  * @throws RangeError for an unknown ingredient
  */
-export function rhythmsOf({ parts }: Pick<Mask, 'parts'>, catalogue: Catalogue): readonly Rhythm[] {
-  const rows = parts.map(({ ingredientId, share }) => ({ share, row: ingredientById(catalogue, ingredientId) }));
-  const sum = (of: (one: (typeof rows)[number]) => number): number => rows.reduce((total, one) => total + of(one), 0);
-  const share = (...families: string[]): number => sum((one) => (families.includes(one.row.family) ? one.share : 0));
-  const protein = sum((one) => one.share * (one.row.composition?.proteinGrams ?? 0));
-  const found: Rhythm[] = [
-    ...(protein >= PROTEIN_GRAMS || share('egg') > 0 ? (['protein'] as const) : []),
-    ...(share('acid') >= ACID_SHARE ? (['acid'] as const) : []),
-    ...(share('soda', 'clay') > 0 ? (['clarifying'] as const) : []),
-    ...(share('oil', 'butter') >= OIL_SHARE ? (['oil'] as const) : []),
-  ];
+export function rhythmsOf(mask: Pick<Mask, 'parts'>, catalogue: Catalogue): readonly Rhythm[] {
+  const rows = rowsOf(mask, catalogue);
+  const share = (rhythm: Rhythm): number =>
+    rows.reduce((sum, row) => sum + (row.traits.countsAs.includes(rhythm) ? row.share : 0), 0);
+  const found = RHYTHMS.filter((rhythm) => {
+    if (rhythm === 'deep') return false;
+    if (rhythm === 'protein') return countsAsProtein(rows);
+    return share(rhythm) > 0 && share(rhythm) >= COUNTS_FROM[rhythm];
+  });
   return found.length > 0 ? found : ['deep'];
 }
 
@@ -90,7 +93,7 @@ export function beatsOf(
     const lastAt = moments.sort((a, b) => Date.parse(a) - Date.parse(b)).at(-1);
     if (lastAt === undefined) return [];
     const days = intervalDays(rhythm, schools, story);
-    const after = (count: number): number => addDays(new Date(lastAt), count, { in: tz(timeZone) }).getTime();
+    const after = (count: number): number => daysLater(Date.parse(lastAt), count, timeZone);
     return [
       { rhythm, intervalDays: days, lastAt, earliestAt: after(days), dueAt: after(Math.round(days * DUE_AFTER)) },
     ];

@@ -1,8 +1,11 @@
+import { isCooked, keepingInBowl, type Ingredient, type SkinEffect } from '../ingredient';
+import { isOvernight, OILY_SHARE, OIL_TREATMENT_SHARE, oilShareOf, spoilsOnHead } from '../mask';
+import { message, type Message } from '../message';
+import type { SourceId } from '../source';
+import { countsAsProtein } from './cadence';
 import type { Judged } from './context';
 import { schoolOf, schoolsDisagree } from './schooled';
 import { patchState } from './story';
-import type { SourceId } from '../source';
-import type { Ingredient } from '../ingredient';
 
 export const SEVERITIES = ['stop', 'caution', 'note'] as const;
 /** A *stop* needs a stated decision; a *caution* is read before; a *note* is good to know. */
@@ -13,7 +16,7 @@ export type CautionPlace = 'choosing' | 'making' | 'wearing';
 export interface Caution {
   readonly id: string;
   readonly severity: Severity;
-  readonly words: string;
+  readonly what: Message;
   readonly source: SourceId;
   readonly places: readonly CautionPlace[];
   readonly ingredientIds: readonly string[];
@@ -28,46 +31,54 @@ interface Rule {
   readonly places: readonly CautionPlace[];
   /** The ingredients that make it fire; an empty list for a rule about the whole, nothing where it is silent. */
   readonly fires: (judged: Judged) => readonly Row[] | undefined;
-  readonly words: (rows: readonly Row[], judged: Judged) => string;
+  readonly what: (rows: readonly Row[], judged: Judged) => Message;
 }
 
-const named = (rows: readonly Pick<Ingredient, 'name'>[]): string =>
-  rows.map(({ name }) => name.toLowerCase()).join(', ');
+const namesOf = (rows: readonly Pick<Ingredient, 'name'>[]): readonly string[] => rows.map(({ name }) => name);
 const some = (rows: readonly Row[]): readonly Row[] | undefined => (rows.length > 0 ? rows : undefined);
-const ofFamily =
-  (...families: readonly Ingredient['family'][]) =>
+const thatAre =
+  (is: (row: Row) => boolean) =>
   ({ rows }: Judged): readonly Row[] | undefined =>
-    some(rows.filter(({ family }) => families.includes(family)));
+    some(rows.filter(is));
+const does =
+  (...effects: readonly SkinEffect[]) =>
+  ({ traits }: Row): boolean =>
+    effects.some((effect) => traits.skin.includes(effect));
 const when = (holds: boolean): readonly Row[] | undefined => (holds ? [] : undefined);
+const onScalp = ({ mask }: Judged): boolean => mask.coverage !== 'lengths';
 
-/** Warms, stings or swells on skin that is new to it. Assumption of this project: what is asked of sensitive skin first. */
-const LIVELY: ReadonlySet<Ingredient['family']> = new Set(['acid', 'scent', 'pepper', 'soda', 'clay', 'powder']);
-/** Wear beyond this is overnight in a warm bed, minutes. */
-const OVERNIGHT_MINUTES = 240;
-const PERISHABLE: ReadonlySet<Ingredient['family']> = new Set([
-  'egg',
-  'dairy',
-  'grain',
-  'fruit',
-  'vegetable',
-  'root',
-  'starch',
-]);
 /** Left longer than this, honey and lemon may lighten, minutes (common practice, no published source). */
 const LIGHTENING_MINUTES = 60;
+/** Small children: what bites is not for them even thinned. Assumption of this project, years. */
+const SMALL_CHILD_YEARS = 6;
+/** An infant, years. */
+const INFANT_YEARS = 1;
+/** Fats from this flow on are melted before they go in, log₁₀ mPa·s. Assumption of this project. */
+const FIRM_FAT = 3;
 
 /** What is new to a head, as far as the household knows. */
 export const newTo = ({ rows, head, now }: Judged): readonly Row[] =>
   rows.filter(
-    ({ id, family }) => family !== 'water' && !head.known.has(id) && patchState(head.story, id, now).state !== 'fine',
+    ({ id, traits }) =>
+      !(traits.isFromTap && !traits.skin.includes('lively')) &&
+      !head.known.has(id) &&
+      patchState(head.story, id, now).state !== 'fine',
   );
 
 /** New to a head, and apt to make skin complain: an allergen, a latex crossing, an acid, a scent. */
 export const livelyNewTo = (judged: Judged): readonly Row[] =>
-  newTo(judged).filter(
-    ({ allergens, crossesWithLatex, family, id }) =>
-      allergens.length > 0 || crossesWithLatex || LIVELY.has(family) || id === 'onion-juice',
-  );
+  newTo(judged).filter((row) => row.allergens.length > 0 || row.crossesWithLatex || row.traits.skin.includes('lively'));
+
+/** From how many years on it may be used at all; 0 where nothing says. */
+const youngest = ({ traits }: Row): number =>
+  Math.max(0, ...traits.limits.map((limit) => (limit.kind === 'from-age' ? limit.years : 0)));
+
+/** What brings the protein: what counts as such, else what holds most of it. */
+function proteinIn(rows: readonly Row[]): readonly Row[] {
+  const counted = rows.filter(({ traits }) => traits.countsAs.includes('protein'));
+  const grams = ({ composition, share }: Row): number => (composition?.proteinGrams ?? 0) * share;
+  return counted.length > 0 ? counted : [...rows].sort((a, b) => grams(b) - grams(a)).slice(0, 1);
+}
 
 /** Every rule there is. Limits name their source; the rest are the usual cautions, common practice without a published source. */
 export const CAUTION_RULES: readonly Rule[] = [
@@ -78,7 +89,7 @@ export const CAUTION_RULES: readonly Rule[] = [
     places: ['choosing', 'making', 'wearing'],
     fires: ({ rows, head }) =>
       some(rows.filter(({ allergens }) => allergens.some((one) => head.story.allergies.includes(one)))),
-    words: (rows) => `Allergic to what is in ${named(rows)}: a food allergy holds on the skin too.`,
+    what: (rows) => message('caution.allergen', { names: namesOf(rows) }),
   },
   {
     id: 'latex-crossing',
@@ -87,7 +98,7 @@ export const CAUTION_RULES: readonly Rule[] = [
     places: ['choosing', 'making', 'wearing'],
     fires: ({ rows, head }) =>
       head.story.hasLatexAllergy ? some(rows.filter((row) => row.crossesWithLatex)) : undefined,
-    words: (rows) => `Latex allergy can cross with ${named(rows)}.`,
+    what: (rows) => message('caution.latex-crossing', { names: namesOf(rows) }),
   },
   {
     id: 'patch-reaction',
@@ -95,31 +106,49 @@ export const CAUTION_RULES: readonly Rule[] = [
     source: 'common-practice',
     places: ['choosing', 'wearing'],
     fires: ({ rows, head, now }) => some(rows.filter(({ id }) => patchState(head.story, id, now).state === 'reaction')),
-    words: (rows) => `The skin complained of ${named(rows)} in a patch test.`,
+    what: (rows) => message('caution.patch-reaction', { names: namesOf(rows) }),
   },
   {
     id: 'infant',
     severity: 'stop',
     source: 'common-practice',
     places: ['choosing', 'wearing'],
-    fires: ({ head }) => when(head.wearer.ageYears < 1),
-    words: () => 'Not for babies: honey, raw egg and a bowl in reach have no place near an infant under one.',
+    fires: ({ head }) => when(head.wearer.ageYears < INFANT_YEARS),
+    what: () => message('caution.infant'),
+  },
+  {
+    id: 'not-small-children',
+    severity: 'stop',
+    source: 'own',
+    places: ['choosing', 'wearing'],
+    fires: (judged) =>
+      judged.head.wearer.ageYears < SMALL_CHILD_YEARS ? thatAre(does('not-small-children'))(judged) : undefined,
+    what: (rows) => message('caution.not-small-children', { names: namesOf(rows) }),
+  },
+  {
+    id: 'too-young',
+    severity: 'stop',
+    source: 'own',
+    places: ['choosing'],
+    fires: ({ rows, head }) => some(rows.filter((row) => youngest(row) > head.wearer.ageYears)),
+    what: (rows) => message('caution.too-young', { names: namesOf(rows), years: Math.max(...rows.map(youngest)) }),
   },
   {
     id: 'scent-under-three',
     severity: 'stop',
     source: 'own',
     places: ['choosing'],
-    fires: (judged) => (judged.head.wearer.ageYears < 3 ? ofFamily('scent')(judged) : undefined),
-    words: (rows) => `No essential oil under three years: leave out ${named(rows)}.`,
+    fires: (judged) =>
+      judged.head.wearer.ageYears < 3 ? thatAre(({ traits }) => traits.matter === 'drops')(judged) : undefined,
+    what: (rows) => message('caution.scent-under-three', { names: namesOf(rows) }),
   },
   {
     id: 'broken-skin',
     severity: 'stop',
     source: 'common-practice',
     places: ['choosing', 'wearing'],
-    fires: ({ mask, head }) => when(head.story.hasBrokenSkin && mask.coverage !== 'lengths'),
-    words: () => 'Not on broken, sore or infected skin. See a doctor or dermatologist; the lengths alone may do.',
+    fires: (judged) => when(judged.head.story.hasBrokenSkin && onScalp(judged)),
+    what: () => message('caution.broken-skin'),
   },
   {
     id: 'patch-waiting',
@@ -127,7 +156,7 @@ export const CAUTION_RULES: readonly Rule[] = [
     source: 'common-practice',
     places: ['choosing', 'wearing'],
     fires: ({ rows, head, now }) => some(rows.filter(({ id }) => patchState(head.story, id, now).state === 'waiting')),
-    words: (rows) => `A patch test of ${named(rows)} is not over yet.`,
+    what: (rows) => message('caution.patch-waiting', { names: namesOf(rows) }),
   },
   {
     id: 'patch-first',
@@ -135,7 +164,7 @@ export const CAUTION_RULES: readonly Rule[] = [
     source: 'common-practice',
     places: ['choosing'],
     fires: (judged) => some(livelyNewTo(judged)),
-    words: (rows) => `New to this head: ${named(rows)}. A dab on the inner elbow first, 24 to 48 hours.`,
+    what: (rows) => message('caution.patch-first', { names: namesOf(rows) }),
   },
   {
     id: 'child',
@@ -143,22 +172,16 @@ export const CAUTION_RULES: readonly Rule[] = [
     source: 'common-practice',
     places: ['choosing', 'wearing'],
     fires: ({ head }) => when(head.wearer.ageYears >= 1 && head.wearer.ageYears < 12),
-    words: () => 'A child: shorter, a towel over the eyes, nothing that stings, and somebody beside.',
+    what: () => message('caution.child'),
   },
   {
     id: 'stings-sensitive',
     severity: 'caution',
     source: 'common-practice',
     places: ['choosing', 'wearing'],
-    fires: ({ rows, head, mask }) =>
-      head.wearer.sensitiveSkin && mask.coverage !== 'lengths'
-        ? some(
-            rows.filter(
-              ({ family, id }) => ['acid', 'pepper', 'soda', 'scent'].includes(family) || id === 'onion-juice',
-            ),
-          )
-        : undefined,
-    words: (rows) => `Sensitive skin and ${named(rows)} on the scalp: it can sting.`,
+    fires: (judged) =>
+      judged.head.wearer.sensitiveSkin && onScalp(judged) ? thatAre(does('stings'))(judged) : undefined,
+    what: (rows) => message('caution.stings-sensitive', { names: namesOf(rows) }),
   },
   {
     id: 'protein-often',
@@ -166,75 +189,92 @@ export const CAUTION_RULES: readonly Rule[] = [
     source: 'common-practice',
     places: ['choosing'],
     fires: ({ rows, head, schools }) =>
-      schoolsDisagree(schools, head.story) ? some(rows.filter(({ family }) => family === 'egg')) : undefined,
-    words: () =>
-      'This head is protein-sensitive, and the household’s school gives protein often: watch for stiff, dry hair.',
+      schoolsDisagree(schools, head.story) && countsAsProtein(rows) ? proteinIn(rows) : undefined,
+    what: () => message('caution.protein-often'),
+  },
+  {
+    id: 'protein-sensitive',
+    severity: 'caution',
+    source: 'common-practice',
+    places: ['choosing'],
+    fires: ({ rows, head, schools }) =>
+      head.story.isProteinSensitive && !schoolsDisagree(schools, head.story) && countsAsProtein(rows)
+        ? proteinIn(rows)
+        : undefined,
+    what: (rows) => message('caution.protein-sensitive', { names: namesOf(rows) }),
   },
   {
     id: 'citrus-and-sun',
     severity: 'caution',
     source: 'tisserand-young',
     places: ['choosing', 'wearing'],
-    fires: ({ rows }) =>
-      some(
-        rows.filter(
-          ({ id, name, family }) =>
-            id === 'lemon-juice' || (family === 'scent' && /lemon|orange|lime|bergamot|grapefruit/i.test(name)),
-        ),
-      ),
-    words: () => 'Citrus and sun do not go together: wash it out well before going outside.',
+    fires: thatAre(does('citrus-sun')),
+    what: (rows) => message('caution.citrus-and-sun', { names: namesOf(rows) }),
   },
   {
     id: 'alkaline',
     severity: 'caution',
     source: 'common-practice',
     places: ['choosing', 'wearing'],
-    fires: ofFamily('soda'),
-    words: () => 'Baking soda is alkaline and roughens hair: seldom, short, a weak acid after.',
+    fires: thatAre(does('alkaline')),
+    what: (rows) => message('caution.alkaline', { names: namesOf(rows) }),
   },
   {
     id: 'acid-fades',
     severity: 'note',
     source: 'common-practice',
     places: ['choosing', 'wearing'],
-    fires: (judged) => (judged.head.story.colour === 'natural' ? undefined : ofFamily('acid', 'soda')(judged)),
-    words: (rows) => `Coloured or bleached hair: ${named(rows)} can fade it.`,
+    fires: (judged) => (judged.head.story.colour === 'natural' ? undefined : thatAre(does('fades'))(judged)),
+    what: (rows) => message('caution.acid-fades', { names: namesOf(rows) }),
   },
   {
     id: 'lightens',
     severity: 'note',
     source: 'common-practice',
     places: ['wearing'],
-    fires: ({ mask, rows }) =>
-      mask.wear.aimMinutes > LIGHTENING_MINUTES
-        ? some(rows.filter(({ family, id }) => family === 'honey' || id === 'lemon-juice'))
-        : undefined,
-    words: (rows) => `Left this long, ${named(rows)} can lighten hair a little.`,
+    fires: (judged) =>
+      judged.mask.wear.aimMinutes > LIGHTENING_MINUTES ? thatAre(does('lightens'))(judged) : undefined,
+    what: (rows) => message('caution.lightens', { names: namesOf(rows) }),
   },
   {
     id: 'raw-egg',
     severity: 'caution',
     source: 'usda-fsis',
     places: ['making', 'wearing'],
-    fires: ofFamily('egg'),
-    words: () => 'Raw egg: wash hands, bowl and sink; out of eyes and mouth; no warmth, cool to lukewarm water only.',
+    fires: thatAre(({ traits }) => traits.hazards.includes('raw-egg')),
+    what: () => message('caution.raw-egg'),
   },
   {
-    id: 'cooked-rice',
+    id: 'warm-onto-egg',
+    severity: 'caution',
+    source: 'common-practice',
+    places: ['making'],
+    fires: ({ rows }) =>
+      rows.some(({ traits }) => traits.cooksInWarmth)
+        ? some(rows.filter((row) => row.traits.matter === 'fat' && row.flowLog10 >= FIRM_FAT))
+        : undefined,
+    what: () => message('caution.warm-onto-egg'),
+  },
+  {
+    id: 'cooked-starch',
     severity: 'caution',
     source: 'uk-fsa',
     places: ['making'],
-    fires: ({ rows }) => some(rows.filter(({ id, family }) => family === 'grain' && id.startsWith('rice'))),
-    words: () => 'Cooked rice: cooled within the hour, into the fridge, used within a day.',
+    fires: thatAre(({ traits }) => traits.hazards.includes('cooked-starch')),
+    what: (rows) =>
+      message('caution.cooked-starch', {
+        names: namesOf(rows),
+        hours: Math.min(...rows.map((row) => keepingInBowl(row).coldHours)),
+      }),
   },
   {
     id: 'overnight',
     severity: 'stop',
     source: 'usda-fsis',
     places: ['choosing', 'wearing'],
-    fires: ({ mask, rows }) =>
-      mask.wear.aimMinutes > OVERNIGHT_MINUTES ? some(rows.filter(({ family }) => PERISHABLE.has(family))) : undefined,
-    words: (rows) => `Overnight is for what does not spoil: not with ${named(rows)}.`,
+    fires: ({ mask, rows }) => (isOvernight(mask.wear) ? some(spoilsOnHead(rows).map(({ row }) => row)) : undefined),
+    what: (rows) =>
+      message('caution.overnight', { each: spoilsOnHead(rows).map(({ name, hours }) => ({ name, hours })) }),
   },
   {
     id: 'stains',
@@ -245,23 +285,31 @@ export const CAUTION_RULES: readonly Rule[] = [
       const staining = rows.filter(({ stains }) => stains);
       return staining.length > 0 || mask.stains === true ? staining : undefined;
     },
-    words: () => 'It stains: dark towel, old shirt, and before the shampoo.',
+    what: () => message('caution.stains'),
+  },
+  {
+    id: 'no-infants',
+    severity: 'note',
+    source: 'common-practice',
+    places: ['making'],
+    fires: thatAre(({ traits }) => traits.hazards.includes('no-infants')),
+    what: (rows) => message('caution.no-infants', { names: namesOf(rows) }),
   },
   {
     id: 'aloe-sap',
     severity: 'note',
     source: 'common-practice',
     places: ['making'],
-    fires: ofFamily('aloe'),
-    words: () => 'Aloe’s yellow sap irritates: drain the cut leaf and rinse it.',
+    fires: thatAre(({ traits }) => traits.hazards.includes('yellow-sap')),
+    what: () => message('caution.aloe-sap'),
   },
   {
     id: 'hot-work',
     severity: 'note',
     source: 'common-practice',
     places: ['making'],
-    fires: ofFamily('grain', 'starch', 'seed-gel', 'root'),
-    words: () => 'Hot starch and steam burn: lid vented, a cloth over it, children out of reach.',
+    fires: thatAre((row) => row.traits.hazards.includes('hot-work') && isCooked(row)),
+    what: () => message('caution.hot-work'),
   },
   {
     id: 'dryer-burns',
@@ -269,18 +317,46 @@ export const CAUTION_RULES: readonly Rule[] = [
     source: 'common-practice',
     places: ['wearing'],
     fires: ({ mask }) => when(mask.heat === 'dryer-may-help'),
-    words: () => 'Steam and hooded dryers burn: low, short, and a hand on the cap.',
+    what: () => message('caution.dryer-burns'),
   },
   {
     id: 'face',
     severity: 'caution',
     source: 'common-practice',
     places: ['choosing', 'wearing'],
-    fires: ({ rows, schools }) =>
-      schoolOf(schools, 'face') === 'yes'
-        ? some(rows.filter(({ family, id }) => LIVELY.has(family) || id === 'onion-juice'))
+    fires: (judged) =>
+      schoolOf(judged.schools, 'face') === 'yes' ? thatAre(does('not-on-face', 'lively'))(judged) : undefined,
+    what: (rows) => message('caution.face', { names: namesOf(rows) }),
+  },
+  {
+    id: 'parts-from-oil',
+    severity: 'note',
+    source: 'common-practice',
+    places: ['making', 'wearing'],
+    fires: ({ rows }) =>
+      oilShareOf(rows) > 0 && !rows.some(({ traits }) => traits.thickens === 'emulsion')
+        ? some(rows.filter(({ traits }) => traits.partsFromOil))
         : undefined,
-    words: (rows) => `Not on the face with ${named(rows)} in it.`,
+    what: (rows) => message('caution.parts-from-oil', { names: namesOf(rows) }),
+  },
+  {
+    id: 'oily',
+    severity: 'note',
+    source: 'common-practice',
+    places: ['choosing', 'wearing'],
+    fires: ({ rows, mask }) => {
+      const share = oilShareOf(rows);
+      return when(share >= OILY_SHARE && share < OIL_TREATMENT_SHARE && mask.rinse.shampoos < 2);
+    },
+    what: (_rows, { rows }) => message('caution.oily', { percent: Math.round(oilShareOf(rows) * 100) }),
+  },
+  {
+    id: 'oil-treatment',
+    severity: 'note',
+    source: 'common-practice',
+    places: ['choosing', 'wearing'],
+    fires: ({ rows }) => when(oilShareOf(rows) >= OIL_TREATMENT_SHARE),
+    what: (_rows, { rows }) => message('caution.oil-treatment', { percent: Math.round(oilShareOf(rows) * 100) }),
   },
   {
     id: 'see-somebody',
@@ -289,16 +365,16 @@ export const CAUTION_RULES: readonly Rule[] = [
     places: ['choosing'],
     fires: ({ head, mask }) =>
       when(head.story.needs.includes('flakes-or-itch') && mask.needs.includes('flakes-or-itch')),
-    words: () => 'Flakes or itch that last, sores, patchy or sudden loss: ask a pharmacist, doctor or dermatologist.',
+    what: () => message('caution.see-somebody'),
   },
 ];
 
 /** What to be careful about, the gravest first; each once. */
 export function cautionsFor(judged: Judged, place?: CautionPlace): readonly Caution[] {
-  return CAUTION_RULES.flatMap(({ id, severity, source, places, fires, words }): readonly Caution[] => {
+  return CAUTION_RULES.flatMap(({ id, severity, source, places, fires, what }): readonly Caution[] => {
     const rows = fires(judged);
     if (!rows || (place && !places.includes(place))) return [];
-    return [{ id, severity, source, places, words: words(rows, judged), ingredientIds: rows.map((row) => row.id) }];
+    return [{ id, severity, source, places, what: what(rows, judged), ingredientIds: rows.map((row) => row.id) }];
   }).sort((a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity));
 }
 

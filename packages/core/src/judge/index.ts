@@ -1,7 +1,6 @@
 export * from './suggest';
 export * from './story';
 export * from './schooled';
-export * from './schools';
 export * from './cadence';
 export * from './context';
 export * from './cautions';

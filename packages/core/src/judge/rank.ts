@@ -1,7 +1,9 @@
 import { needFor, type SizedHead } from '../batch';
-import { gramsPerMillilitre, ingredientById, type Catalogue } from '../ingredient';
+import { gramsPerMillilitre, ingredientById, type Catalogue, type Rhythm, type Smell } from '../ingredient';
 import type { Mask, Need, Slot } from '../mask';
-import { beatsOf, rhythmsOf, type Rhythm, type Wore } from './cadence';
+import { message, type Message } from '../message';
+import { daysLater, HOUR } from '../time';
+import { beatsOf, rhythmsOf, type Wore } from './cadence';
 import { cautionsFor, livelyNewTo, type Caution } from './cautions';
 import { judged } from './context';
 import { schooled, schoolOf, type Schools } from './schooled';
@@ -26,7 +28,7 @@ export interface RankWish {
   readonly minutes?: number | undefined;
   readonly slot?: Exclude<Slot, 'either'> | undefined;
   /** Smells that will not do today. */
-  readonly without?: readonly ('egg' | 'onion' | 'vinegar')[] | undefined;
+  readonly without?: readonly Smell[] | undefined;
 }
 
 export const TERM_IDS = [
@@ -71,7 +73,7 @@ export type ExclusionId = (typeof EXCLUSION_IDS)[number];
 export interface ExcludedMask {
   readonly maskId: string;
   readonly id: ExclusionId;
-  readonly words: string;
+  readonly what: Message;
   readonly ingredientIds: readonly string[];
   /** From when it would be, milliseconds. */
   readonly freeAt?: number;
@@ -105,7 +107,6 @@ const POINTS = {
 /** A half papaya weighs as much in the kitchen's conscience as the whole bunch: what is saved counts less and less. */
 const SAVES_SCALE_GRAMS = 150;
 const MOST_MONEY = 10;
-const EGG_PARTS: Readonly<Record<string, string>> = { whole: 'egg-whole', yolk: 'egg-yolk', white: 'egg-white' };
 /** Too much of these harms; the others are only less needed so soon. Assumption of this project. */
 const STRICT: ReadonlySet<Rhythm> = new Set(['protein', 'acid', 'clarifying']);
 /** So many bowls' worth of average are mixed into a mean, so that one good day is not a rule (shrinkage). */
@@ -113,12 +114,6 @@ const RATING_PRIOR_COUNT = 3;
 const RATING_MIDDLE = 3;
 /** Protein or oil on hair that is easily weighed down. */
 const HEAVY_OIL_SHARE = 0.2;
-
-const SMELLS: Readonly<Record<'egg' | 'onion' | 'vinegar', (row: { family: string; id: string }) => boolean>> = {
-  egg: ({ family, id }) => family === 'egg' || id === 'mayonnaise',
-  onion: ({ id }) => id === 'onion-juice',
-  vinegar: ({ id }) => id === 'cider-vinegar',
-};
 
 /**
  * Masks for a head and a moment, the best first, each score the sum of its reasons; and those that are not offered, each
@@ -141,7 +136,7 @@ export function rankMasks(
     const mask = schooled(book, wish.schools, catalogue);
     const looked = judged(mask, { wearer: head.wearer, story: head.story, known }, catalogue, wish.schools, wish.now);
     const cautions = cautionsFor(looked);
-    const out = exclusion(looked, cautions, beats, catalogue, wish);
+    const out = exclusion(looked, cautions, beats, head.wore, catalogue, wish);
     if (out) excluded.push(out);
     else {
       const terms = termsFor(looked, cautions, beats, head, stock, catalogue);
@@ -165,32 +160,33 @@ function exclusion(
   looked: Looked,
   cautions: readonly Caution[],
   beats: Beats,
+  wore: readonly Wore[],
   catalogue: Catalogue,
   wish: RankWish,
 ): ExcludedMask | undefined {
   const { mask, rows, head, now } = looked;
   const out = (
     id: ExclusionId,
-    words: string,
+    what: Message,
     ingredientIds: readonly string[] = [],
     freeAt?: number,
   ): ExcludedMask => ({
     maskId: mask.id,
     id,
-    words,
+    what,
     ingredientIds,
     ...(freeAt === undefined ? {} : { freeAt }),
   });
   const stop = cautions.find(({ severity }) => severity === 'stop');
-  if (stop) return out('stop', stop.words, stop.ingredientIds);
-  const smelly = rows.filter((row) => wish.without?.some((smell) => SMELLS[smell](row)));
-  if (smelly.length > 0) return out('smell', `Smells of ${smelly.map(({ name }) => name.toLowerCase()).join(', ')}.`);
+  if (stop) return out('stop', stop.what, stop.ingredientIds);
+  const smelly = rows.filter(({ traits }) => wish.without?.some((smell) => traits.smells.includes(smell)));
+  if (smelly.length > 0) return out('smell', message('exclusion.smell', { names: smelly.map(({ name }) => name) }));
   if (wish.minutes !== undefined && totalMinutes(mask) > wish.minutes)
-    return out('too-long', `Takes ${totalMinutes(mask)} minutes from the knife to the rinse.`);
+    return out('too-long', message('exclusion.too-long', { minutes: totalMinutes(mask) }));
   if (wish.slot && mask.slot !== 'either' && mask.slot !== wish.slot)
     return out(
       'wrong-slot',
-      mask.slot === 'before-shampoo' ? 'Goes on before the shampoo.' : 'Goes on after the shampoo.',
+      message(mask.slot === 'before-shampoo' ? 'exclusion.before-shampoo' : 'exclusion.after-shampoo'),
     );
   const own = new Set(rhythmsOf(mask, catalogue));
   const early = beats.filter(({ rhythm, earliestAt }) => STRICT.has(rhythm) && own.has(rhythm) && earliestAt > now);
@@ -198,15 +194,24 @@ function exclusion(
     (late, beat) => (!late || beat.earliestAt > late.earliestAt ? beat : late),
     undefined,
   );
-  if (last) return out('too-soon', `Too soon after the last ${last.rhythm} mask.`, [], last.earliestAt);
+  if (last) return out('too-soon', message('exclusion.too-soon', { rhythm: last.rhythm }), [], last.earliestAt);
+  const again = earliestAgain(mask, wore, wish.timeZone);
+  if (again !== undefined && again > now)
+    return out('too-soon', message('exclusion.too-soon-again', { days: mask.repeatDays ?? 0 }), [], again);
   const lively = livelyNewTo(looked);
   if (lively.length > 0 && (head.wearer.sensitiveSkin || head.wearer.ageYears < 12)) {
-    const free = lively.map(({ id }) => patchState(head.story, id, now).freeAt ?? now + PATCH_HOURS * 3_600_000);
+    const free = lively.map(({ id }) => patchState(head.story, id, now).freeAt ?? now + PATCH_HOURS * HOUR);
     const ids = lively.map(({ id }) => id);
-    const names = lively.map(({ name }) => name.toLowerCase()).join(', ');
-    return out('patch-first', `Patch-test ${names} today.`, ids, Math.max(...free));
+    const names = lively.map(({ name }) => name);
+    return out('patch-first', message('exclusion.patch-first', { names }), ids, Math.max(...free));
   }
   return undefined;
+}
+
+/** The days a mask asks for between two of its own uses, from the last of them. */
+function earliestAgain({ id, repeatDays }: Mask, wore: readonly Wore[], timeZone: string): number | undefined {
+  const last = Math.max(...wore.filter(({ maskId }) => maskId === id).map(({ at }) => Date.parse(at)));
+  return repeatDays === undefined || !Number.isFinite(last) ? undefined : daysLater(last, repeatDays, timeZone);
 }
 
 function termsFor(
@@ -220,14 +225,14 @@ function termsFor(
   const { mask, rows, now } = looked;
   const met = head.story.needs.filter((need) => mask.needs.includes(need));
   const { lost, short, savedIds, money } = against(stock, mask, head, catalogue);
-  const part = EGG_PARTS[schoolOf(looked.schools, 'egg-part')];
+  const part = schoolOf(looked.schools, 'egg-part');
   const own = new Set(rhythmsOf(mask, catalogue));
   const due = beats.some(({ rhythm, dueAt }) => own.has(rhythm) && dueAt <= now);
   const rating = head.ratings?.[mask.id];
   const mean =
     rating && (rating.mean * rating.count + RATING_MIDDLE * RATING_PRIOR_COUNT) / (rating.count + RATING_PRIOR_COUNT);
   const fresh = livelyNewTo(looked).map(({ id }) => id);
-  const oils = rows.filter(({ family }) => family === 'oil' || family === 'butter');
+  const oils = rows.filter(({ traits }) => traits.matter === 'fat');
   const oilShare = oils.reduce((sum, { share }) => sum + share, 0);
   const terms: RankTerm[] = [
     { id: 'need', points: POINTS.need * met.length, needs: met },
@@ -245,7 +250,7 @@ function termsFor(
     },
     { id: 'quick', points: (POINTS.hour * totalMinutes(mask)) / 60, minutes: totalMinutes(mask) },
     { id: 'cost', points: POINTS.money * Math.min(MOST_MONEY, money), money },
-    { id: 'school', points: rows.some(({ id }) => id === part) ? POINTS.school : 0 },
+    { id: 'school', points: rows.some(({ traits }) => traits.eggPart === part) ? POINTS.school : 0 },
     { id: 'stains', points: rows.some(({ stains }) => stains) || mask.stains === true ? POINTS.stains : 0 },
     { id: 'new', points: fresh.length > 0 ? POINTS.new : 0, ingredientIds: fresh },
     {
@@ -263,7 +268,7 @@ function termsFor(
 
 /** How much of what turns a usual bowl would take, and how much of the bowl is not in the house; shares of 1. */
 function against(stock: Stock, mask: Mask, head: SizedHead, catalogue: Catalogue) {
-  const millilitres = needFor(head, mask, 0.5);
+  const millilitres = needFor(head, mask, catalogue, 0.5);
   const perGram = mask.parts.reduce(
     (sum, { ingredientId, share }) => sum + share / gramsPerMillilitre(ingredientById(catalogue, ingredientId)),
     0,
@@ -283,7 +288,7 @@ function against(stock: Stock, mask: Mask, head: SizedHead, catalogue: Catalogue
     money += (wanted - saved) * (stock.pricePerGram.get(ingredientId) ?? 0);
     // Drops and pinches are not kept book of, and water comes from the tap.
     const isCounted = measuredBy !== 'drop' && measuredBy !== 'pinch';
-    if (!isCounted || ingredientById(catalogue, ingredientId).family === 'water') continue;
+    if (!isCounted || ingredientById(catalogue, ingredientId).traits.isFromTap) continue;
     const short = Math.max(0, 1 - (stock.usableGrams.get(ingredientId) ?? 0) / wanted);
     shortShare += share * short;
     if (short > 0.05) shortIds.push(ingredientId);

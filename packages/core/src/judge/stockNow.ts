@@ -1,5 +1,6 @@
-import type { Catalogue } from '../ingredient';
-import { makingTree, preparationOf } from '../ingredient';
+import { hasPot, type Catalogue } from '../ingredient';
+import { makingTree } from '../recipe';
+import { HOUR } from '../time';
 import { lotPast, windowOf, type Climate, type Lot } from '../shelf';
 
 /** What a shelf holds at a moment, usable grams by ingredient. */
@@ -27,6 +28,9 @@ export function stockNow(lots: readonly Lot[], catalogue: Catalogue, climate: Cl
     if (lot.pricePerGram !== undefined && lot.state !== 'raw')
       pricePerGram.set(lot.ingredientId, Math.max(lot.pricePerGram, pricePerGram.get(lot.ingredientId) ?? 0));
     if (state === 'turning') add(turningGrams, lot.ingredientId, lot.grams);
+    // A whole egg holds a yolk and a white: whoever wants one of them has it.
+    if (lot.state === 'whole')
+      for (const { id, share } of partsOf(lot.ingredientId, catalogue)) add(usableGrams, id, lot.grams * share);
   }
   return { usableGrams, turningGrams, pricePerGram };
 }
@@ -46,13 +50,21 @@ function stateOf(lot: Lot, catalogue: Catalogue, climate: Climate, now: number):
   if (lot.state === 'raw') return 'usable';
   const { endsAt, isPast, ripeness } = windowOf(row, lotPast(lot), climate, now);
   if (isPast || (ripeness && ripeness.stage !== 'ready' && ripeness.stage !== 'last-day')) return 'not';
-  return endsAt - now <= TURNS_WITHIN_HOURS * 3_600_000 ? 'turning' : 'usable';
+  return endsAt - now <= TURNS_WITHIN_HOURS * HOUR ? 'turning' : 'usable';
+}
+
+/** What can be separated from a whole thing, with its share of it. */
+function partsOf(wholeId: string, catalogue: Catalogue): readonly { readonly id: string; readonly share: number }[] {
+  return [...catalogue.values()].flatMap(({ id, traits: { partOf } }) =>
+    partOf?.wholeId === wholeId ? [{ id, share: partOf.share }] : [],
+  );
 }
 
 const HUNDRED = 100;
 /** What dry stock comes to once it is cooked. */
 function cookedGrams({ ingredientId, grams }: Lot, catalogue: Catalogue): number {
-  if (!preparationOf(ingredientId)) return grams;
+  const row = catalogue.get(ingredientId);
+  if (!row || !hasPot(row)) return grams;
   const { making } = makingTree(catalogue, ingredientId, HUNDRED, {});
   return making && making.rawGrams > 0 ? (grams * making.madeGrams) / making.rawGrams : grams;
 }

@@ -1,5 +1,6 @@
 import type { Allergen } from '../ingredient';
 import type { Need } from '../mask';
+import { HOUR } from '../time';
 
 export const HAIR_COLOURS = ['natural', 'coloured', 'bleached'] as const;
 export type HairColour = (typeof HAIR_COLOURS)[number];
@@ -62,5 +63,5 @@ export function patchState(
     .at(-1);
   if (!last) return { state: 'untested' };
   if (last.outcome) return { state: last.outcome };
-  return { state: 'waiting', freeAt: Math.max(now, Date.parse(last.at) + PATCH_HOURS * 3_600_000) };
+  return { state: 'waiting', freeAt: Math.max(now, Date.parse(last.at) + PATCH_HOURS * HOUR) };
 }

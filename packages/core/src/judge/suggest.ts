@@ -38,7 +38,7 @@ export function suggestionFor(
   const bowl = sizeBowl(head, mask, catalogue, { spoons });
   const lines = bowl.lines.filter(
     ({ measuredBy, ingredientId, grams }) =>
-      grams > 0 && !UNCOUNTED.has(measuredBy) && ingredientById(catalogue, ingredientId).family !== 'water',
+      grams > 0 && !UNCOUNTED.has(measuredBy) && !ingredientById(catalogue, ingredientId).traits.isFromTap,
   );
   const plan = planDraw(lines, lots, catalogue, climate, now);
   const missing = plan

@@ -10,8 +10,8 @@ import {
   HALF_LIFE_DAYS,
   learnFactor,
   nextUse,
+  NOISES,
   priorSigma,
-  USE_NOISE,
   type Evidence,
   type FactorOptions,
 } from '.';
@@ -25,12 +25,12 @@ const used = (ratio: number, rest: Partial<Evidence> = {}): Evidence => ({
   at: daysAgo(0),
   texture: 'creamy',
   logRatio: Math.log(ratio),
-  noise: USE_NOISE,
+  noise: 0,
   ...rest,
 });
 const ranOut = (ratio: number, rest: Partial<Evidence> = {}): Evidence => used(ratio, { kind: 'at-least', ...rest });
 const recommended = (evidence: readonly Evidence[], chance = 0.85, how = options): number =>
-  quantile(nextUse(learnFactor(evidence, how), chance), chance);
+  quantile(nextUse(evidence, how, chance), chance);
 
 const anyEvidence = fc
   .record({
@@ -38,43 +38,70 @@ const anyEvidence = fc
     days: fc.integer({ min: 0, max: 900 }),
     texture: fc.constantFrom('creamy' as const, 'runny' as const),
     logRatio: fc.double({ min: -0.9, max: 0.9, noNaN: true }),
-    noise: fc.double({ min: 0.1, max: 0.4, noNaN: true }),
+    noise: fc.double({ min: 0, max: 0.3, noNaN: true }),
   })
   .map(({ days, ...rest }): Evidence => ({ ...rest, at: daysAgo(days) }));
 
 describe('the personal factor', () => {
-  it('leaves the first bowl exactly as it was without learning', () => {
-    for (const amount of ['ponytail', 'density', 'eye'] as const)
-      for (const chance of [0.5, 0.6, 0.85, 0.99]) {
-        const sigma = { ponytail: 0.27, density: 0.3, eye: 0.36 }[amount];
-        const plain = quantile({ median: 1, sigma }, chance);
-        expect(recommended([], chance, { amount, now: NOW }) / plain).toBeCloseTo(1, 4);
-      }
+  it('makes no larger bowl after one that was just what the model expected', () => {
+    for (const amount of ['ponytail', 'density', 'eye'] as const) {
+      const sigma = { ponytail: 0.27, density: 0.3, eye: 0.36 }[amount];
+      const first = quantile({ median: 1, sigma }, 0.85);
+      const second = recommended([used(1)], 0.85, { amount, now: NOW });
+      expect(second / first).toBeLessThan(1.05);
+      expect(second).toBeGreaterThan(1.15);
+    }
   });
 
-  // Normal prior and normal observations: posterior precision is the sum of precisions (any text on Bayesian statistics).
-  it('is the closed form of conjugate normals where every bowl had an amount', () => {
-    const ratios = [0.7, 0.8, 0.75];
-    const [prior, noise] = [priorSigma('density') ** -2, USE_NOISE ** -2];
-    const mean = (noise * ratios.reduce((sum, ratio) => sum + Math.log(ratio), 0)) / (prior + 3 * noise);
-    const belief = learnFactor(
-      ratios.map((ratio) => used(ratio)),
-      options,
-    );
-    expect(Math.log(factorBand(belief).median)).toBeCloseTo(mean, 4);
-    const sigma = (prior + 3 * noise) ** -0.5;
-    expect(Math.log(factorBand(belief).high)).toBeCloseTo(mean + 1.28155 * sigma, 3);
+  it('learns how much a head’s bowls differ: contradicting ones widen what is believed and what comes next', () => {
+    const series = (spread: number) =>
+      Array.from({ length: 6 }, (_, i) => used(i % 2 === 0 ? 1 - spread : 1 / (1 - spread), { at: daysAgo(i * 7) }));
+    const band = (spread: number) => {
+      const { high, low } = factorBand(learnFactor(series(spread), options));
+      return high / low;
+    };
+    expect(band(0.4)).toBeGreaterThan(1.2 * band(0.05));
+    expect(recommended(series(0.4))).toBeGreaterThan(1.2 * recommended(series(0.05)));
+    const noises = (spread: number) =>
+      learnFactor(series(spread), options).log.reduce((sum, { noise, weight }) => sum + noise * weight, 0);
+    expect(noises(0.05)).toBeLessThan(0.15);
+    expect(noises(0.4)).toBeGreaterThan(0.3);
   });
+
+  it('makes the next bowl smaller the more was left of this one, always', () => {
+    const judged = (left: number, days: number) =>
+      evidenceOf({ ...HALF, at: daysAgo(days) }, { kind: 'left', millilitres: left, how: 'judged' })!;
+    fc.assert(
+      fc.property(
+        fc.array(
+          anyEvidence.map((one) => ({ ...one, at: daysAgo(30 + Math.abs(Date.parse(one.at) - NOW) / DAY) })),
+          {
+            maxLength: 5,
+          },
+        ),
+        fc.double({ min: 0, max: 150, noNaN: true }),
+        fc.double({ min: 0, max: 150, noNaN: true }),
+        (before, a, b) => {
+          const [less, more] = [Math.min(a, b), Math.max(a, b)];
+          const next = (left: number) => recommended([...before, judged(left, 1)]);
+          expect(next(more)).toBeLessThanOrEqual(next(less) * 1.01);
+        },
+      ),
+      { numRuns: 120 },
+    );
+    // And it tells: a spoon left against half of it left.
+    expect(recommended([judged(100, 1)])).toBeLessThan(0.85 * recommended([judged(10, 1)]));
+  }, 60_000);
 
   it('agrees with an independent integration over k itself for any mixture of bowls', () => {
     fc.assert(
       fc.property(fc.array(anyEvidence, { minLength: 1, maxLength: 6 }), (evidence) => {
         const ours = factorBand(learnFactor(evidence, options)).median;
-        expect(independentMedian(evidence) / ours).toBeCloseTo(1, 2);
+        expect(Math.abs(independentMedian(evidence) / ours - 1)).toBeLessThan(0.01);
       }),
-      { numRuns: 40 },
+      { numRuns: 12 },
     );
-  });
+  }, 60_000);
 
   it('never recommends less after a bowl that ran out', () => {
     fc.assert(
@@ -88,10 +115,10 @@ describe('the personal factor', () => {
           const how = { ...options, texture };
           const before = recommended(evidence, chance, how);
           const after = recommended([...evidence, ranOut(Math.exp(logRatio), { at: daysAgo(days) })], chance, how);
-          expect(after).toBeGreaterThanOrEqual(before * (1 - 1e-9));
+          expect(after).toBeGreaterThanOrEqual(before * (1 - 1e-5));
         },
       ),
-      { numRuns: 150 },
+      { numRuns: 250 },
     );
   });
 
@@ -122,30 +149,32 @@ describe('the personal factor', () => {
     expect(learnFactor(thin.slice(1), { ...options, texture: 'runny' }).isOfTexture).toBe(false);
   });
 
-  it('comes to a simulated person’s own factor, and runs short as often as it says', () => {
+  // The stated 15 % for heads that differ widely from the model and from one use to the next.
+  it('runs short as often as it says, for heads from half to twice the model and noises from 0.10 to 0.35', () => {
     const people = 2000;
-    const first = recommended([]);
+    const first = quantile({ median: 1, sigma: 0.3 }, 0.85);
     const draws = drawsFrom(7);
-    let short = 0;
-    let bowls = 0;
-    let off = 0;
+    const short = [0, 0, 0, 0, 0, 0];
     for (let person = 0; person < people; person++) {
-      const k = Math.exp(priorSigma('density') * draws.normal());
+      const k = 0.5 + 1.5 * ((person + 0.5) / people);
+      const noise = 0.1 + 0.25 * (((person * 617) % people) / people);
       const evidence: Evidence[] = [];
-      for (let bowl = 0; bowl < 4; bowl++) {
-        const made = bowl === 0 ? first : recommended(evidence);
-        const takes = k * Math.exp(USE_NOISE * draws.normal());
-        bowls++;
-        if (takes > made) short++;
+      for (let bowl = 0; bowl < short.length; bowl++) {
+        const made = bowl === 0 ? first : recommended([...evidence]);
+        const takes = k * Math.exp(noise * draws.normal());
+        if (takes > made) short[bowl] = (short[bowl] ?? 0) + 1;
+        const at = daysAgo(7 * (short.length - bowl));
         // A bowl that ran out only tells that it did.
-        evidence.push(takes > made ? ranOut(made, { noise: USE_NOISE }) : used(takes));
+        evidence.push(takes > made ? ranOut(made, { at }) : used(takes, { at }));
       }
-      off += Math.abs(Math.log(factorBand(learnFactor(evidence, options)).median / k)) / people;
     }
-    expect(short / bowls).toBeGreaterThan(0.12);
-    expect(short / bowls).toBeLessThan(0.18);
-    expect(off).toBeLessThan(0.09);
-  }, 60_000);
+    const shares = short.map((count) => count / people);
+    expect(shares[2]).toBeLessThan(0.22);
+    for (const share of shares.slice(4)) {
+      expect(share).toBeGreaterThan(0.12);
+      expect(share).toBeLessThan(0.18);
+    }
+  }, 240_000);
 
   it('narrows bowl by bowl, and says which bowl taught it', () => {
     const steps = factorSteps(
@@ -174,14 +203,24 @@ describe('evidenceOf', () => {
     const told = evidenceOf(bowl, { kind: 'left', millilitres: 40, how: 'measured' });
     expect(told?.kind).toBe('exact');
     expect(Math.exp(told?.logRatio ?? 0) * 150).toBeCloseTo((200 - 40 - 16) * 0.985, 9);
-    expect(told?.noise).toBe(USE_NOISE);
+    expect(told?.noise).toBe(0);
   });
 
-  it('trusts an eye less than a scale, and a shared bowl less than one’s own', () => {
-    const noise = (how: 'measured' | 'judged', heads: number) =>
-      evidenceOf({ ...bowl, heads }, { kind: 'left', millilitres: 60, how })?.noise ?? 0;
-    expect(noise('judged', 1)).toBeGreaterThan(noise('measured', 1));
-    expect(noise('measured', 2)).toBeGreaterThan(noise('measured', 1));
+  it('takes an eye’s word as an interval, and a shared bowl for less than one’s own', () => {
+    const left = (how: 'measured' | 'judged', heads: number) =>
+      evidenceOf({ ...bowl, heads }, { kind: 'left', millilitres: 60, how })!;
+    const { kind, logLow, logHigh, logRatio } = left('judged', 1);
+    expect(kind).toBe('between');
+    // Sixty by eye are 40 to 80: of what was made, what clings and what was left.
+    const onHead = (leftover: number) => Math.log(((200 - leftover - 16) * 0.985) / 150);
+    expect(logLow).toBeCloseTo(onHead(79.8), 9);
+    expect(logHigh).toBeCloseTo(onHead(40.2), 9);
+    expect(logRatio).toBeCloseTo(onHead(60), 9);
+    expect(left('measured', 2).noise).toBeGreaterThan(left('measured', 1).noise);
+    expect(evidenceOf(bowl, { kind: 'left', millilitres: 0, how: 'judged' })).toMatchObject({
+      logHigh: expect.closeTo(onHead(0), 9) as number,
+      logLow: expect.closeTo(onHead(5), 9) as number,
+    });
   });
 
   it('reads a bowl that ran out after five of eight sections as a part of what it should have been', () => {
@@ -198,30 +237,51 @@ describe('evidenceOf', () => {
   });
 });
 
-/** The posterior median over k by Simpson's rule in k, with mathjs' error function: nothing shared with the grid. */
+/** A bowl of half as much again as the model expects. */
+const HALF = {
+  at: daysAgo(0),
+  texture: 'creamy' as const,
+  modelMillilitres: 120,
+  madeMillilitres: 180,
+  holdUpMillilitres: 8,
+  dripShare: 0.015,
+  heads: 1,
+};
+
+/** The posterior median by Simpson's rule in log k, with mathjs' error function: nothing shared with the grid. */
 function independentMedian(evidence: readonly Evidence[]): number {
-  const normal = (z: number): number => (1 + erf(z / Math.SQRT2)) / 2;
-  const density = (k: number): number => {
-    const log = Math.log(k);
-    let sum = -0.5 * (log / priorSigma('density')) ** 2 - log;
-    for (const { kind, at, logRatio, noise } of evidence) {
+  const below = (z: number): number => (1 + erf(z / Math.SQRT2)) / 2;
+  const gauss = (x: number, sigma: number): number => Math.exp(-0.5 * (x / sigma) ** 2) / sigma;
+  const likelihood = (log: number, noise: number): number => {
+    let sum = 0;
+    for (const { kind, at, logRatio, noise: more } of evidence) {
+      const sigma = Math.sqrt(noise ** 2 + more ** 2);
       const weight = 2 ** (-(NOW - Date.parse(at)) / DAY / 365.25);
       sum +=
         kind === 'at-least'
-          ? weight * Math.log(Math.max(1e-300, normal((log - logRatio) / noise)))
-          : -(weight * (logRatio - log) ** 2) / (2 * noise ** 2);
+          ? weight * Math.log(Math.max(1e-300, below((log - logRatio) / sigma)))
+          : weight * (-((logRatio - log) ** 2) / (2 * sigma ** 2) - Math.log(sigma));
     }
     return Math.exp(sum);
   };
-  const [from, to, pieces] = [0.2, 5.2, 4000];
+  const [from, to, pieces] = [-2, 2, 500];
   const width = (to - from) / pieces;
-  const areas: number[] = [];
-  for (let i = 0; i < pieces; i++) {
-    const a = from + i * width;
-    areas.push((width / 6) * (density(a) + 4 * density(a + width / 2) + density(a + width)));
+  const simpson = (of: (log: number) => number): number[] =>
+    Array.from({ length: pieces }, (_, i) => {
+      const a = from + i * width;
+      return (width / 6) * (of(a) + 4 * of(a + width / 2) + of(a + width));
+    });
+  const total = (areas: readonly number[]): number => areas.reduce((sum, area) => sum + area, 0);
+  const near = priorSigma('density');
+  const mixed = new Array<number>(pieces).fill(0);
+  for (const [noise, weight] of NOISES) {
+    const told = weight * total(simpson((log) => gauss(log, 0.8) * likelihood(log, noise)));
+    const slice = simpson((log) => (0.7 * gauss(log, near) + 0.3 * gauss(log, 2.2 * near)) * likelihood(log, noise));
+    const all = total(slice);
+    slice.forEach((area, i) => (mixed[i] = (mixed[i] ?? 0) + (told * area) / all));
   }
-  const half = areas.reduce((sum, area) => sum + area, 0) / 2;
+  const half = total(mixed) / 2;
   let sum = 0;
-  const at = areas.findIndex((area) => (sum += area) >= half);
-  return from + (at + 1 - (sum - half) / (areas[at] ?? 1)) * width;
+  const at = mixed.findIndex((area) => (sum += area) >= half);
+  return Math.exp(from + (at + 1 - (sum - half) / (mixed[at] ?? 1)) * width);
 }

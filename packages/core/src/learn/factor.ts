@@ -2,16 +2,21 @@ import normalCdf from '@stdlib/stats-base-dists-normal-cdf';
 import normalQuantile from '@stdlib/stats-base-dists-normal-quantile';
 import { DEMAND_SIGMA, type HairAmount, type TextureClass } from '../hair';
 import {
-  beliefQuantile,
+  evidenceOn,
+  heavyBelief,
+  likelihoodsOn,
   lognormal,
-  momentsOf,
+  mixtureMoments,
+  mixtureQuantile,
   normalBelief,
-  observed,
+  observedOn,
   type Belief,
   type LogLikelihood,
   type Lognormal,
+  type Mixture,
 } from '../statistic';
-import { USE_NOISE, type Evidence } from './use';
+import { TWENTY_FOUR_HOURS } from '../time';
+import { USUAL_NOISE, type Evidence } from './use';
 
 /** Older bowls count for less: half after this many days, since hands and habits change. Assumption of this project. */
 export const HALF_LIFE_DAYS = 365.25;
@@ -20,9 +25,24 @@ export const TELLS_TEXTURE_FROM = 3;
 /** How far a head's factor for one texture strays from that for another. Assumption of this project. */
 const BETWEEN_TEXTURES = 0.12;
 
-const GRID_STEP = 0.01;
-const GRID_REACH = 1.8;
-const DAY = 86_400_000;
+const GRID_STEP = 0.02;
+const GRID_REACH = 2;
+
+/**
+ * What one use may differ from the next by, as standard deviations of the logarithm, with what is believed of each before any
+ * bowl. Which of them it is, is learnt from how far a head's own bowls differ. Assumption of this project.
+ */
+export const NOISES: readonly (readonly [noise: number, weight: number])[] = [
+  [0.09, 0.06],
+  [0.13, 0.12],
+  [0.18, 0.2],
+  [0.25, 0.26],
+  [0.34, 0.24],
+  [0.45, 0.12],
+];
+
+/** One head in so many differs from the model far more than most. Assumption of this project. */
+const FAR_OFF = { share: 0.3, times: 2.2 } as const;
 
 export interface FactorOptions {
   /** How the hair was counted: a measured tail is believed more to begin with. */
@@ -33,60 +53,135 @@ export interface FactorOptions {
   readonly texture?: TextureClass | undefined;
 }
 
-/** What is believed of a head's personal factor k: of its logarithm, on a grid. */
+/** What is believed of a head's personal factor k: of its logarithm, for each noise from use to use that is thinkable. */
 export interface FactorBelief {
-  readonly log: Belief;
+  readonly log: Mixture;
   /** How many bowls spoke. */
   readonly count: number;
   /** True where bowls of the asked texture were told apart from the others. */
   readonly isOfTexture: boolean;
 }
 
-/**
- * The spread of k before any bowl: what is left of the model's spread when the difference from one use to the next is
- * taken out, so that the first bowl is sized exactly as without learning.
- */
-export const priorSigma = (amount: HairAmount['kind']): number => Math.sqrt(DEMAND_SIGMA[amount] ** 2 - USE_NOISE ** 2);
+/** The spread of k before any bowl: what is left of the model's spread when the noise of a use is taken out. */
+export const priorSigma = (amount: HairAmount['kind']): number =>
+  Math.sqrt(DEMAND_SIGMA[amount] ** 2 - USUAL_NOISE ** 2);
 
 /**
- * The posterior of log k by Bayes' rule on a grid: exact and partial uses are normal, a bowl that ran out is a bound from
- * below (a censored observation), older ones fade by tempering their likelihood.
+ * The posterior of log k and of the noise from use to use by Bayes' rule on a grid. Amounts are normal, a leftover judged by eye
+ * is an interval, a bowl that ran out is a bound from below (a censored observation), older ones fade by tempering their
+ * likelihood. The noise is learnt from how far the bowls with an amount differ from each other: so contradicting bowls widen
+ * what is believed, and one that ran out, which only lifts k for every noise, can never lower what comes next.
  * @param evidence in any order
  */
-export function learnFactor(evidence: readonly Evidence[], { amount, now, texture }: FactorOptions): FactorBelief {
+export function learnFactor(evidence: readonly Evidence[], options: FactorOptions): FactorBelief {
+  const { amount, now, texture } = options;
   // Only bowls with an amount count towards telling textures apart: a bowl that ran out must never loosen what is known.
   const own = evidence.filter((one) => one.texture === texture && one.kind !== 'at-least').length;
   const isOfTexture = own >= TELLS_TEXTURE_FROM;
-  const likelihoods = evidence.map((one) =>
-    likelihoodOf(one, now, isOfTexture && one.texture !== texture ? BETWEEN_TEXTURES : 0),
-  );
-  const prior = normalBelief(0, priorSigma(amount), GRID_STEP, GRID_REACH);
-  return { log: observed(prior, likelihoods), count: evidence.length, isOfTexture };
+  const apart = (one: Evidence): number => (isOfTexture && one.texture !== texture ? BETWEEN_TEXTURES : 0);
+  const prior = priorOf(amount);
+  const slices = NOISES.map(([noise, weight]) => {
+    const told = evidence.map((one) => likelihoodOf(one, now, Math.hypot(noise, one.noise, apart(one))));
+    const logs = likelihoodsOn(prior, told);
+    return { noise, belief: observedOn(prior, logs), told: Math.log(weight) + evidenceOn(WIDE, logs) };
+  });
+  const top = Math.max(...slices.map(({ told }) => told));
+  const total = slices.reduce((sum, { told }) => sum + Math.exp(told - top), 0);
+  const log = slices.map(({ noise, belief, told }) => ({ noise, belief, weight: Math.exp(told - top) / total }));
+  return { log, count: evidence.length, isOfTexture };
 }
 
-function likelihoodOf({ kind, at, logRatio, noise }: Evidence, now: number, apart: number): LogLikelihood {
-  const weight = fading(at, now);
-  const sigma = Math.hypot(noise, apart);
-  return kind === 'at-least'
-    ? (log) => weight * Math.log(Math.max(1e-300, normalCdf((log - logRatio) / sigma, 0, 1)))
-    : (log) => -0.5 * weight * ((logRatio - log) / sigma) ** 2;
+/** Bowls are compared with each other and hardly with the model where the noise is learnt: a head far off is not a noisy one. */
+const WIDE = normalBelief(0, 0.8, GRID_STEP, GRID_REACH);
+
+const priors = new Map<HairAmount['kind'], Belief>();
+function priorOf(amount: HairAmount['kind']): Belief {
+  const known =
+    priors.get(amount) ?? heavyBelief(priorSigma(amount), FAR_OFF.share, FAR_OFF.times, GRID_STEP, GRID_REACH);
+  priors.set(amount, known);
+  return known;
+}
+
+function likelihoodOf(one: Evidence, now: number, sigma: number): LogLikelihood {
+  const weight = fading(one.at, now);
+  const below = (bound: number, log: number): number => normalCdf((bound - log) / sigma, 0, 1);
+  switch (one.kind) {
+    case 'at-least':
+      return (log) => weight * Math.log(Math.max(1e-300, normalCdf((log - one.logRatio) / sigma, 0, 1)));
+    case 'between': {
+      const { logLow = -Infinity, logHigh = one.logRatio } = one;
+      return (log) => weight * Math.log(Math.max(1e-300, below(logHigh, log) - below(logLow, log)));
+    }
+    default:
+      return (log) => -weight * (0.5 * ((one.logRatio - log) / sigma) ** 2 + Math.log(sigma));
+  }
 }
 
 /** What a bowl still counts for, 0 to 1. @param at ISO 8601 @param now milliseconds */
 export function fading(at: string, now: number): number {
-  return 0.5 ** (Math.max(0, now - Date.parse(at)) / DAY / HALF_LIFE_DAYS);
+  return 0.5 ** (Math.max(0, now - Date.parse(at)) / TWENTY_FOUR_HOURS / HALF_LIFE_DAYS);
 }
+
+/** A leftover is a surprise when so much less was taken than is usual, log. */
+const SURPRISE = 0.25;
+/** So many bowls that ran out are looked at one by one. */
+const MOST_LEFT_OUT = 6;
+/** What is left over more of is looked at up to here, log. */
+const LOOKED_UP_TO = 0.8;
+const LOOK_STEP = 0.16;
+
+/** What was worked out of a list of evidence: while a length is dragged it is asked for again and again. */
+const known = new WeakMap<readonly Evidence[], Map<string, Lognormal>>();
 
 /**
  * The factor of the next use as a log-normal that has the predicted quantile at the chosen chance exactly, so that the
  * bowl on the bench is the posterior's own; between the median and that it follows the normal's shape.
+ *
+ * The more was left of the last bowl, the smaller the next, always: where a leftover surprises so much that the doubt it
+ * raises would make a larger bowl than a smaller leftover, the smaller leftover's bowl is taken.
  * @param enoughChance 0.5 to 0.99
  */
-export function nextUse({ log }: FactorBelief, enoughChance: number): Lognormal {
+export function nextUse(evidence: readonly Evidence[], options: FactorOptions, enoughChance: number): Lognormal {
+  const key = `${options.amount} ${options.now} ${options.texture ?? ''} ${enoughChance}`;
+  const before = known.get(evidence) ?? new Map<string, Lognormal>();
+  known.set(evidence, before);
+  const found = before.get(key) ?? worked(evidence, options, enoughChance);
+  before.set(key, found);
+  return found;
+}
+
+function worked(evidence: readonly Evidence[], options: FactorOptions, enoughChance: number): Lognormal {
   const anchor = Math.max(enoughChance, 0.75);
-  const middle = beliefQuantile(log, 0.5, USE_NOISE);
-  const sigma = (beliefQuantile(log, anchor, USE_NOISE) - middle) / normalQuantile(anchor, 0, 1);
-  return lognormal(Math.exp(middle), sigma);
+  const { log } = learnFactor(evidence, options);
+  const middle = mixtureQuantile(log, 0.5);
+  const at = (some: readonly Evidence[]): number => mixtureQuantile(learnFactor(some, options).log, anchor);
+  const quantiles = [mixtureQuantile(log, anchor)];
+  const last = evidence.reduce<Evidence | undefined>(
+    (latest, one) => (one.kind !== 'at-least' && (!latest || one.at >= latest.at) ? one : latest),
+    undefined,
+  );
+  if (last && last.logRatio < middle - SURPRISE)
+    for (let to = Math.ceil(last.logRatio / LOOK_STEP + 1e-9) * LOOK_STEP; to <= LOOKED_UP_TO; to += LOOK_STEP) {
+      const less = evidence.map((one) => (one === last ? moved(one, to) : one));
+      quantiles.push(at(less));
+    }
+  // A bowl that ran out never makes the next one smaller, not even by what it tells of the noise.
+  const ranOut = evidence.filter(({ kind }) => kind === 'at-least');
+  const without = ranOut.slice(0, MOST_LEFT_OUT).map((one) => at(evidence.filter((other) => other !== one)));
+  const least = Math.min(...quantiles);
+  const sigma = (Math.max(least, ...without) - middle) / normalQuantile(anchor, 0, 1);
+  return lognormal(Math.exp(middle), Math.max(0.02, sigma));
+}
+
+/** The same bowl, had it been used up to another logarithm. */
+function moved(one: Evidence, logRatio: number): Evidence {
+  const by = logRatio - one.logRatio;
+  return {
+    ...one,
+    logRatio,
+    ...(one.logLow === undefined ? {} : { logLow: one.logLow + by }),
+    ...(one.logHigh === undefined ? {} : { logHigh: one.logHigh + by }),
+  };
 }
 
 /** The personal factor with the band in which it lies eight times in ten. */
@@ -97,7 +192,8 @@ export interface FactorBand {
 }
 
 export function factorBand({ log }: FactorBelief): FactorBand {
-  const at = (probability: number): number => Math.exp(beliefQuantile(log, probability, 0));
+  const still = log.map((slice) => ({ ...slice, noise: 0 }));
+  const at = (probability: number): number => Math.exp(mixtureQuantile(still, probability));
   return { median: at(0.5), low: at(0.1), high: at(0.9) };
 }
 
@@ -115,6 +211,6 @@ export function factorSteps(evidence: readonly Evidence[], options: FactorOption
   return [undefined, ...inOrder].map((one, i) => {
     const now = i === inOrder.length ? options.now : Date.parse(one?.at ?? inOrder[0]?.at ?? '');
     const belief = learnFactor(inOrder.slice(0, i), { ...options, now });
-    return { ...factorBand(belief), sigma: momentsOf(belief.log).sigma, ...(one ? { evidence: one } : {}) };
+    return { ...factorBand(belief), sigma: mixtureMoments(belief.log).sigma, ...(one ? { evidence: one } : {}) };
   });
 }

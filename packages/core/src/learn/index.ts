@@ -8,3 +8,4 @@ export * from './textureOffset';
 export * from './trend';
 export * from './use';
 export * from './works';
+export * from './plate';

@@ -1,3 +1,4 @@
+import { TWENTY_FOUR_HOURS } from '../time';
 import { fitLine, slopeInterval, type Interval, type Point } from '../statistic';
 
 /** A length that was measured, or a trim. */
@@ -22,7 +23,6 @@ const LEAST_MEASUREMENTS = 3;
 const CONFIDENCE = 0.8;
 /** Standard normal quantile of 0.9. */
 const Z80 = 1.2816;
-const DAY = 86_400_000;
 
 /** Length gained over time, in cm a month. */
 export interface LengthKept {
@@ -53,7 +53,7 @@ export function lengthKept(measured: readonly Measured[]): LengthKept {
     if (kind === 'length') points.push({ at, centimetres, withTrims: centimetres + trimmed });
   }
   const grown = growthOf(inOrder.filter(({ kind }) => kind === 'regrowth'));
-  const slope = slopeOf(points.map(({ at, withTrims }) => [Date.parse(at) / DAY, withTrims]));
+  const slope = slopeOf(points.map(({ at, withTrims }) => [Date.parse(at) / TWENTY_FOUR_HOURS, withTrims]));
   if (!slope) return { points, grown, answer: 'too-early' };
   const kept = perMonth(slope);
   const half = Math.hypot(kept.interval.high - kept.perMonth, grown.interval.high - grown.perMonth);
@@ -87,7 +87,7 @@ function slopeOf(points: readonly Point[]): Slope | undefined {
 }
 
 function growthOf(regrowth: readonly Measured[]): LengthKept['grown'] {
-  const measured = slopeOf(regrowth.map(({ at, centimetres }) => [Date.parse(at) / DAY, centimetres]));
+  const measured = slopeOf(regrowth.map(({ at, centimetres }) => [Date.parse(at) / TWENTY_FOUR_HOURS, centimetres]));
   if (measured) return { ...perMonth(measured), isMeasured: true };
   const { centimetresPerDay: slope, sigma } = GROWTH;
   return {

@@ -11,6 +11,8 @@ export type LastedOnHead =
 export interface WearLog {
   said: Said;
   textureWas?: TextureClass | undefined;
+  /** How far a spoonful spread on a plate in half a minute, across, cm. */
+  plateCentimetres?: number | undefined;
   lasted?: LastedOnHead | undefined;
   changes: Confounder[];
   shed?: Shed | undefined;

@@ -1,3 +1,4 @@
+import { TWENTY_FOUR_HOURS } from '../time';
 import { averageOf, type Average } from '../statistic';
 import { verdict, type Confounder } from './moments';
 import { CONFIDENCE, confoundersOf, TELLS_FROM, type JudgedBowl } from './works';
@@ -22,7 +23,6 @@ export interface Compared {
 
 /** Hair, weather and water of one season: bowls further apart than this are not held against each other. Ours. */
 const MOST_DAYS_APART = 60;
-const DAY = 86_400_000;
 
 /**
  * Pairs each bowl of one mask with one of the other, nearest in time first and each used once, and takes the mean of the
@@ -37,7 +37,7 @@ export function comparedOn(bowls: readonly JudgedBowl[], firstId: string, second
   const second = scored.filter(({ maskId }) => maskId === secondId);
   const near = first
     .flatMap((a, i) => second.map((b, j) => ({ a, b, i, j, apart: Math.abs(a.time - b.time) })))
-    .filter(({ apart }) => apart <= MOST_DAYS_APART * DAY)
+    .filter(({ apart }) => apart <= MOST_DAYS_APART * TWENTY_FOUR_HOURS)
     // Where two gaps are alike the earlier pair goes first, whichever mask is named first.
     .sort((x, y) => x.apart - y.apart || earlier(x) - earlier(y));
   const [takenFirst, takenSecond] = [new Set<number>(), new Set<number>()];

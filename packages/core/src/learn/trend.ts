@@ -1,3 +1,4 @@
+import { TWENTY_FOUR_HOURS } from '../time';
 import { fitLine, slopeInterval, type Interval } from '../statistic';
 import { MONTH_DAYS } from './length';
 import { verdict } from './moments';
@@ -11,7 +12,6 @@ export interface Trend {
   readonly answer: 'better' | 'worse' | 'even';
 }
 
-const DAY = 86_400_000;
 /** Fewer bowls than this make no trend. Assumption of this project. */
 const LEAST = 5;
 
@@ -19,7 +19,7 @@ const LEAST = 5;
 export function trendOf(bowls: readonly Pick<JudgedBowl, 'at' | 'said'>[]): Trend | undefined {
   const points = bowls.flatMap(({ at, said }): [number, number][] => {
     const score = verdict(said);
-    return score === undefined ? [] : [[Date.parse(at) / DAY, score]];
+    return score === undefined ? [] : [[Date.parse(at) / TWENTY_FOUR_HOURS, score]];
   });
   const days = new Set(points.map(([day]) => day));
   if (points.length < LEAST || days.size < 2) return undefined;

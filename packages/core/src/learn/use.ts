@@ -25,24 +25,32 @@ export interface BowlOnHead {
 /**
  * What one bowl says of a head's personal factor, as the logarithm of what it took over what the model expected.
  * `at-least` is a bowl that ran out before everything was coated and nobody knows where: the head takes that much or more.
+ * `between` is one whose leftover was judged by eye.
  */
 export interface Evidence {
-  readonly kind: 'exact' | 'partial' | 'at-least';
+  readonly kind: 'exact' | 'partial' | 'at-least' | 'between';
   readonly at: string;
   readonly texture: TextureClass;
   readonly logRatio: number;
-  /** Standard deviation of what that logarithm may be off by. */
+  /** Standard deviation of what the telling of it is off by, beside what one use differs from the next. */
   readonly noise: number;
+  /** Of a leftover judged by eye: between these it was. */
+  readonly logLow?: number;
+  readonly logHigh?: number;
 }
 
-/** One use differs from the next by so much, as a standard deviation of the logarithm. Assumption of this project. */
-export const USE_NOISE = 0.15;
+/** One use differs from the next by about so much, as a standard deviation of the logarithm, until a head's own bowls tell. */
+export const USUAL_NOISE = 0.15;
 /** What is left in a bowl, judged by eye, is off by a third. Assumption of this project. */
 const JUDGED_SHARE = 0.33;
+/** And by a teaspoon at the least, mL. Assumption of this project. */
+const JUDGED_LEAST_MILLILITRES = 5;
 /** A part of the head is not quite its share of the bowl: the hand is generous at first. Assumption of this project. */
 const SECTION_NOISE = 0.25;
 /** Who of several heads took it is only known by what they usually take. Assumption of this project. */
 const SHARED_NOISE = 0.2;
+/** What is used of a bowl that is nearly all left, times what was expected. */
+const NEARLY_NONE = 0.01;
 /** A bowl that coated less than this says no more than "more than that". */
 const LEAST_COVERED = 0.1;
 
@@ -61,17 +69,19 @@ export function evidenceOf(bowl: BowlOnHead, lasted: Lasted): Evidence | undefin
   const shared = heads > 1 ? SHARED_NOISE : 0;
   const row = { at, texture, logRatio: Math.log(used / modelMillilitres) };
   if (lasted.kind === 'left') {
-    const judged = lasted.how === 'judged' ? (JUDGED_SHARE * left * (1 - dripShare)) / used : 0;
-    return { ...row, kind: 'exact', noise: together(USE_NOISE, shared, judged) };
+    if (lasted.how === 'measured') return { ...row, kind: 'exact', noise: shared };
+    const off = Math.max(JUDGED_SHARE * left, JUDGED_LEAST_MILLILITRES);
+    const at = (leftover: number): number =>
+      Math.log(Math.max(NEARLY_NONE, onHead(madeMillilitres - Math.max(0, leftover)) / modelMillilitres));
+    return { ...row, kind: 'between', noise: shared, logLow: at(left + off), logHigh: at(left - off) };
   }
   const { covered } = lasted;
-  if (covered === undefined || covered < LEAST_COVERED)
-    return { ...row, kind: 'at-least', noise: together(USE_NOISE, shared) };
-  if (covered >= 1) return { ...row, kind: 'exact', noise: together(USE_NOISE, shared) };
+  if (covered === undefined || covered < LEAST_COVERED) return { ...row, kind: 'at-least', noise: shared };
+  if (covered >= 1) return { ...row, kind: 'exact', noise: shared };
   return {
     ...row,
     kind: 'partial',
     logRatio: row.logRatio - Math.log(covered),
-    noise: together(USE_NOISE, shared, SECTION_NOISE * (1 - covered)),
+    noise: together(shared, SECTION_NOISE * (1 - covered)),
   };
 }

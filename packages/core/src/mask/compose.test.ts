@@ -16,7 +16,9 @@ describe('composed', () => {
           const parts = composed(amounts, CATALOGUE);
           expect(parts.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 9);
           const total = amounts.reduce((sum, { grams }) => sum + grams, 0);
-          parts.forEach(({ share }, i) => expect(share).toBeCloseTo(amounts[i]!.grams / total, 9));
+          parts.forEach(({ share }, i) => {
+            expect(share).toBeCloseTo(amounts[i]!.grams / total, 9);
+          });
           for (const part of parts) expect(part.tolerance).toBeGreaterThan(0);
         },
       ),

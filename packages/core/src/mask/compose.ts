@@ -1,11 +1,4 @@
-import {
-  ingredientById,
-  type Catalogue,
-  type Family,
-  type Ingredient,
-  type MeasuredBy,
-  type Role,
-} from '../ingredient';
+import { ingredientById, type Catalogue, type Ingredient, type MeasuredBy, type Role } from '../ingredient';
 import { normaliseShares, ROLE_TOLERANCE } from './formula';
 import type { FormulaPart } from './types';
 
@@ -21,40 +14,12 @@ export interface Amount {
   readonly writtenAmount?: string;
 }
 
-/** What a family usually does in a mask; a large share makes a body of anything wet. Assumption of this project. */
-const USUAL_ROLE: Readonly<Record<Family, Role>> = {
-  fruit: 'body',
-  vegetable: 'body',
-  root: 'body',
-  egg: 'active',
-  aloe: 'active',
-  grain: 'body',
-  'seed-gel': 'body',
-  starch: 'body',
-  dairy: 'body',
-  'plant-milk': 'thinner',
-  honey: 'humectant',
-  oil: 'oil',
-  butter: 'oil',
-  powder: 'active',
-  pepper: 'active',
-  clay: 'active',
-  soda: 'active',
-  acid: 'acid',
-  humectant: 'humectant',
-  scent: 'scent',
-  base: 'body',
-  water: 'thinner',
-};
-
 /** Wet things of this share or more carry the bowl. Assumption of this project. */
 const BODY_SHARE = 0.4;
 
-/** The role an ingredient usually has at a share of the bowl, 0 to 1. */
-export function usualRole({ family, flowLog10 }: Ingredient, share: number): Role {
-  const role = USUAL_ROLE[family];
-  if (family === 'dairy' && flowLog10 < 2) return share >= BODY_SHARE ? 'body' : 'thinner';
-  return (role === 'active' || role === 'humectant') && share >= BODY_SHARE ? 'body' : role;
+/** The role an ingredient usually has at a share of the bowl, 0 to 1: what can carry a bowl and is much of it does. */
+export function usualRole({ traits }: Pick<Ingredient, 'traits'>, share: number): Role {
+  return share >= BODY_SHARE && traits.roles.includes('body') ? 'body' : traits.roles[0];
 }
 
 /**

@@ -1,8 +1,5 @@
 import { ingredientById, type Catalogue } from '../ingredient';
 
-/** Volume of whisked foam to one of liquid (from memory of kitchen science texts; white whisks to many times, whole egg to less). */
-const FOAM_TIMES: Readonly<Record<string, number>> = { 'egg-white': 6, 'egg-whole': 2.5 };
-
 /** Part of the air that folding in the rest leaves. Assumption of this project. */
 const KEPT_WHEN_FOLDED = 0.5;
 
@@ -30,7 +27,7 @@ export function foamOf(
   let total = 0;
   for (const { ingredientId, bowlMillilitres } of lines) {
     total += bowlMillilitres;
-    const times = FOAM_TIMES[ingredientById(catalogue, ingredientId).id];
+    const times = ingredientById(catalogue, ingredientId).traits.foams;
     if (!times) continue;
     liquid += bowlMillilitres;
     whisked += bowlMillilitres * times;

@@ -1,6 +1,7 @@
-import { ingredientById, preparationOf, type Catalogue, type Ingredient } from '../ingredient';
+import { isCooked, type Catalogue, type Ingredient } from '../ingredient';
+import { message, type Message } from '../message';
 import type { SourceId } from '../source';
-import { isRawEgg, leavesBits } from './careful';
+import { rowsOf } from './careful';
 import type { Mask } from './types';
 
 export const HANDLING_IDS = [
@@ -12,6 +13,8 @@ export const HANDLING_IDS = [
   'vent-lid',
   'drain-sap',
   'sieve-bits',
+  'warm-oil',
+  'shake',
   'powders-last',
   'cool-first',
   'foam-settles',
@@ -22,88 +25,103 @@ export type HandlingId = (typeof HANDLING_IDS)[number];
 export interface HandlingNote {
   readonly id: HandlingId;
   readonly ingredientIds: readonly string[];
-  readonly words: string;
+  readonly what: Message;
   readonly source: SourceId;
 }
 
 /** Fruit warms when it is blended for longer than this (common practice, no published source). */
 export const BLEND_LIMIT_MINUTES = 2;
 
-interface Rule {
-  readonly id: HandlingId;
-  readonly about: (row: Ingredient, mask: HandledMask) => boolean;
-  /** Holds for the mask as a whole, beside the ingredients. */
-  readonly when?: (mask: HandledMask, rows: readonly Ingredient[]) => boolean;
-  readonly words: string;
-}
+/** Fats that are melted before they go in: firm in a cool room. Flow in log₁₀ mPa·s; assumption of this project. */
+const FIRM_FAT = 3;
 
 type HandledMask = Pick<Mask, 'parts' | 'mixing' | 'strained' | 'whisked'>;
 
-const isCooked = ({ id }: Ingredient): boolean => (preparationOf(id)?.minutes ?? 0) > 0;
-const isFresh = ({ family }: Ingredient): boolean => ['egg', 'dairy', 'aloe', 'scent'].includes(family);
+interface Rule {
+  readonly id: HandlingId;
+  readonly about: (row: Ingredient) => boolean;
+  /** Holds for the mask as a whole, beside the ingredients. */
+  readonly when?: (mask: HandledMask, rows: readonly Ingredient[]) => boolean;
+  readonly what: Message;
+}
+
+const cooks = ({ traits }: Ingredient): boolean => traits.cooksInWarmth;
+const isFat = ({ traits }: Ingredient): boolean => traits.matter === 'fat';
 
 const RULES: readonly Rule[] = [
   {
     id: 'fork-only',
-    about: (row) => isRawEgg(row) || row.id === 'mayonnaise',
-    when: (_mask, rows) => rows.some(isRawEgg),
-    words: 'By fork: a blender makes egg, and mayonnaise above all, run.',
+    about: ({ traits }) => traits.blending === 'fork-only',
+    when: (_mask, rows) => rows.some(cooks),
+    what: message('handling.fork-only'),
   },
   {
     id: 'blend-limit',
-    about: ({ family }) => family === 'fruit' || family === 'vegetable',
+    about: ({ traits }) => traits.blending === 'warms',
     when: ({ mixing }) => mixing === 'blender',
-    words: `Blend a minute, ${BLEND_LIMIT_MINUTES} at the most: longer warms it.`,
+    what: message('handling.blend-limit', { minutes: BLEND_LIMIT_MINUTES }),
   },
   {
     id: 'aloe-pulses',
-    about: ({ family }) => family === 'aloe',
+    about: ({ traits }) => traits.blending === 'pulses',
     when: ({ mixing }) => mixing === 'blender',
-    words: 'A few pulses only; a long blend turns the gel to water.',
+    what: message('handling.aloe-pulses'),
   },
   {
     id: 'strain-hot',
-    about: (row) => isCooked(row) && row.family !== 'starch',
-    words: 'Strain while hot: cold, it will not pass the cloth.',
+    about: ({ recipe }) => recipe?.method === 'boil-and-blend' || recipe?.method === 'boil-and-strain',
+    what: message('handling.strain-hot'),
   },
   {
     id: 'thickens-cooling',
-    about: (row) => isCooked(row) && (row.family === 'grain' || row.family === 'starch'),
-    words: 'Thickens as it cools: judge it cool, and loosen it with oil or water last.',
+    about: (row) => isCooked(row) && row.traits.thickens === 'cooked-starch',
+    what: message('handling.thickens-cooling'),
   },
   {
     id: 'vent-lid',
-    about: (row) => isCooked(row) && row.family === 'grain',
+    about: ({ recipe }) => recipe?.method === 'boil-and-blend',
     when: ({ mixing }) => mixing === 'blender',
-    words: 'Hot in a blender: lid vented, a cloth over it, never sealed.',
+    what: message('handling.vent-lid'),
   },
   {
     id: 'drain-sap',
-    about: ({ family }) => family === 'aloe',
-    words: 'Stand the cut leaf upright until the yellow sap has drained, then rinse it.',
+    about: ({ traits }) => traits.hazards.includes('yellow-sap'),
+    what: message('handling.drain-sap'),
   },
   {
     id: 'sieve-bits',
-    about: leavesBits,
+    about: ({ traits }) => traits.leavesBits,
     when: ({ strained }) => strained,
-    words: 'Through a cloth: bits are hard to wash out.',
+    what: message('handling.sieve-bits'),
+  },
+  {
+    id: 'warm-oil',
+    about: (row) => isFat(row) && row.flowLog10 >= FIRM_FAT,
+    when: (_mask, rows) => rows.some(cooks),
+    what: message('handling.warm-oil'),
+  },
+  {
+    id: 'shake',
+    about: ({ traits }) => traits.partsFromOil,
+    when: (_mask, rows) => rows.some(isFat) && !rows.some(({ traits }) => traits.thickens === 'emulsion'),
+    what: message('handling.shake'),
   },
   {
     id: 'powders-last',
-    about: ({ family }) => ['powder', 'pepper', 'scent', 'soda'].includes(family),
-    words: 'Last of all, sifted or counted in.',
+    about: ({ traits }) => traits.prepared === 'last',
+    what: message('handling.powders-last'),
   },
   {
     id: 'cool-first',
-    about: isFresh,
+    about: ({ traits }) => traits.goesInCool,
     when: (_mask, rows) => rows.some(isCooked),
-    words: 'Only once what was cooked is hand-warm.',
+    what: message('handling.cool-first'),
   },
   {
     id: 'foam-settles',
-    about: isRawEgg,
+    about: ({ traits }) => traits.foams !== undefined,
     when: ({ whisked }) => whisked === true,
-    words: 'Whisked it stands high and settles again: the amount counts settled.',
+    what: message('handling.foam-settles'),
   },
 ];
 
@@ -112,10 +130,10 @@ const RULES: readonly Rule[] = [
  * @throws RangeError for an unknown ingredient
  */
 export function handlingNotes(mask: HandledMask, catalogue: Catalogue): readonly HandlingNote[] {
-  const rows = mask.parts.map(({ ingredientId }) => ingredientById(catalogue, ingredientId));
-  return RULES.flatMap(({ id, about, when, words }): HandlingNote[] => {
+  const rows = rowsOf(mask, catalogue);
+  return RULES.flatMap(({ id, about, when, what }): HandlingNote[] => {
     if (when && !when(mask, rows)) return [];
-    const ingredientIds = rows.filter((row) => about(row, mask)).map((row) => row.id);
-    return ingredientIds.length > 0 ? [{ id, ingredientIds, words, source: 'common-practice' }] : [];
+    const ingredientIds = rows.filter(about).map((row) => row.id);
+    return ingredientIds.length > 0 ? [{ id, ingredientIds, what, source: 'common-practice' }] : [];
   });
 }

@@ -3,6 +3,7 @@ export * from './formula';
 export * from './texture';
 export * from './builtIn';
 export * from './careful';
+export * from './textureOf';
 export * from './handling';
 export * from './foam';
 export * from './rebalance';

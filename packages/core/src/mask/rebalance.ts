@@ -7,8 +7,6 @@ import type { FormulaPart, Mask } from './types';
 const MOST_CHANGE = 3;
 /** A little inside the class, so that the balance does not end on its edge. */
 const INSIDE = 0.15;
-/** Dry and strong things keep their share: a formula is not thickened with pepper. */
-const FIXED_FAMILIES = new Set(['powder', 'pepper', 'scent', 'soda', 'clay', 'acid']);
 
 /**
  * Shifts the shares of a formula as little as it takes to bring its texture back into the class it is meant to have.
@@ -30,7 +28,7 @@ export function rebalanced(mask: Pick<Mask, 'parts' | 'texture'>, catalogue: Cat
   const target = now < lower ? lower + INSIDE : upper - INSIDE;
 
   const free = parts.map(
-    ({ ingredientId, share }) => share > 0 && !FIXED_FAMILIES.has(ingredientById(catalogue, ingredientId).family),
+    ({ ingredientId, share }) => share > 0 && !ingredientById(catalogue, ingredientId).traits.keepsItsShare,
   );
   const shares = parts.map(({ share }) => share);
   for (let round = 0; round < parts.length; round++) {

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, ingredientById, INGREDIENTS, type Ingredient } from '../ingredient';
+import { CATALOGUE, gramsPerMillilitre, ingredientById, INGREDIENTS, type Ingredient } from '../ingredient';
 import {
   BUILT_IN_MASKS,
   estimateTexture,
@@ -58,6 +58,38 @@ describe('swaps by wish', () => {
     expect(swapCandidates(maskCalled('two-yolk-evening'), 'banana', CATALOGUE)).toEqual([]);
   });
 
+  it('are those a cook would make: by what it does, never by mass across kinds', () => {
+    const withPart = (ingredientId: string): Mask => ({
+      ...maskCalled('two-yolk-evening'),
+      parts: [{ ...maskCalled('two-yolk-evening').parts[1]!, ingredientId, role: 'thinner' }],
+    });
+    const offered = (id: string) => swapCandidates(withPart(id), id, CATALOGUE).map((row) => row.id);
+    expect(offered('milk').slice(0, 3)).toEqual(['oat-milk', 'water', 'kefir']);
+    expect(offered('milk')).not.toContain('onion-juice');
+    expect(offered('honey')).not.toContain('glycerine');
+    expect(offered('honey')).toContain('agave-syrup');
+    expect(ingredientById(CATALOGUE, 'almond-milk').allergens).toContain('nuts');
+  });
+
+  it('take as much by volume as the row says', () => {
+    const milk = { ...maskCalled('two-yolk-evening').parts[1]!, ingredientId: 'milk', share: 0.5 };
+    const oil = { ...maskCalled('night-watch-oil').parts[0]!, ingredientId: 'white-clay', share: 0.5 };
+    const mask: Mask = { ...maskCalled('two-yolk-evening'), texture: 'oil', parts: [milk, oil] };
+    const share = (to: string) => swapped(mask, { milk: to }, CATALOGUE).parts[0]!.share;
+    const volume = (id: string) => share(id) / gramsPerMillilitre(ingredientById(CATALOGUE, id)) / (1 - share(id));
+    expect(volume('kefir') / volume('water')).toBeCloseTo(0.7, 6);
+  });
+
+  it('name only rows that there are, and never themselves', () => {
+    for (const row of INGREDIENTS)
+      for (const { ingredientId, ratio } of row.traits.swaps) {
+        expect([row.id, CATALOGUE.has(ingredientId)]).toEqual([row.id, true]);
+        expect(ingredientId).not.toBe(row.id);
+        expect(ratio).toBeGreaterThan(0.3);
+        expect(ratio).toBeLessThan(2);
+      }
+  });
+
   it('never puts a powder where something wet was', () => {
     for (const mask of BUILT_IN_MASKS)
       for (const { ingredientId } of mask.parts) {
@@ -72,7 +104,7 @@ describe('re-balancing', () => {
   it('leaves a formula alone that is in its class', () => {
     for (const mask of BUILT_IN_MASKS)
       expect(rebalanced(mask, CATALOGUE).map(({ share }) => share)).toEqual(
-        mask.parts.map(({ share }) => expect.closeTo(share, 12)),
+        mask.parts.map(({ share }): unknown => expect.closeTo(share, 12)),
       );
   });
 
@@ -175,7 +207,7 @@ describe('from what is on hand', () => {
         const { swaps, without } = swapsFromHand(mask, onHand, CATALOGUE);
         for (const [from, to] of Object.entries(swaps)) {
           expect(onHand.has(from)).toBe(false);
-          expect(onHand.has(to)).toBe(true);
+          expect(onHand.has(to) || CATALOGUE.get(to)!.traits.isFromTap).toBe(true);
         }
         expect(new Set(Object.values(swaps)).size).toBe(Object.values(swaps).length);
         const made = swapped(mask, swaps, CATALOGUE);

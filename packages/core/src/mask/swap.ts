@@ -1,12 +1,4 @@
-import {
-  gramsPerMillilitre,
-  ingredientById,
-  type Allergen,
-  type Catalogue,
-  type Family,
-  type Ingredient,
-  type Role,
-} from '../ingredient';
+import { gramsPerMillilitre, ingredientById, type Allergen, type Catalogue, type Ingredient } from '../ingredient';
 import { tightened } from './careful';
 import { normaliseShares } from './formula';
 import { rebalanced } from './rebalance';
@@ -23,18 +15,6 @@ export type Swaps = Readonly<Record<string, string>>;
 /** Oils lighter than this flow do not weigh fine hair down (common practice, no published source; the figure is ours). */
 const LIGHT_OIL_FLOW = 1.85;
 
-/** Families that can do a role's work, nearest first. Common practice, no published source. */
-const ROLE_FAMILIES: Readonly<Record<Role, readonly Family[]>> = {
-  body: ['fruit', 'root', 'vegetable', 'grain', 'seed-gel', 'starch', 'dairy', 'aloe', 'plant-milk', 'base'],
-  oil: ['oil', 'butter'],
-  humectant: ['honey', 'humectant', 'aloe'],
-  active: ['egg', 'dairy', 'aloe', 'seed-gel', 'grain', 'fruit', 'vegetable', 'powder', 'pepper', 'clay', 'soda'],
-  thinner: ['water', 'plant-milk', 'dairy', 'aloe'],
-  acid: ['acid'],
-  scent: ['scent'],
-};
-const DRY = new Set<Family>(['powder', 'pepper', 'clay', 'soda']);
-
 /** True when a wish asks to be without this ingredient. */
 export function offends(row: Ingredient, wish: SwapWish): boolean {
   const holds = (allergen: Allergen): boolean => row.allergens.includes(allergen);
@@ -48,7 +28,7 @@ export function offends(row: Ingredient, wish: SwapWish): boolean {
     case 'without-honey':
       return holds('bee-products');
     case 'lighter-oil':
-      return row.family === 'butter' || (row.family === 'oil' && row.flowLog10 > LIGHT_OIL_FLOW);
+      return row.traits.matter === 'fat' && row.flowLog10 > LIGHT_OIL_FLOW;
   }
 }
 
@@ -60,8 +40,8 @@ export interface SwapOptions {
 }
 
 /**
- * What could stand in for one ingredient of a mask: it does the same role's work, is as dry or as wet, and comes near
- * it in flow, protein and fat. The nearest first, its own family before others.
+ * What could stand in for one ingredient of a mask: what a cook would take, as its row says, then its own family where
+ * that does the same work. Never across kinds by mass alone: no onion for milk, no glycerine for honey.
  */
 export function swapCandidates(
   mask: Pick<Mask, 'parts'>,
@@ -73,30 +53,31 @@ export function swapCandidates(
   if (!part) return [];
   const now = ingredientById(catalogue, ingredientId);
   const taken = new Set(mask.parts.map((other) => other.ingredientId));
-  const families = ROLE_FAMILIES[part.role];
+  const rank = new Map(now.traits.swaps.map((partner, i) => [partner.ingredientId, i]));
+  const order = (row: Ingredient): number => rank.get(row.id) ?? rank.size + distance(now, row);
   return [...catalogue.values()]
     .filter(
       (row) =>
         !taken.has(row.id) &&
-        (row.family === now.family || families.includes(row.family)) &&
-        DRY.has(row.family) === DRY.has(now.family) &&
-        (onHand === undefined || onHand.has(row.id)) &&
+        (rank.has(row.id) ||
+          (row.family === now.family &&
+            row.traits.matter === now.traits.matter &&
+            row.traits.roles.includes(part.role))) &&
+        (onHand === undefined || onHand.has(row.id) || row.traits.isFromTap) &&
         !avoid(row),
     )
-    .sort((a, b) => distance(now, a) - distance(now, b) || a.id.localeCompare(b.id));
+    .sort((a, b) => order(a) - order(b) || a.id.localeCompare(b.id));
 }
 
-/** How unlike two ingredients are: family, a decade of flow, and 20 g of protein or fat in 100 count one each. */
+/** How unlike two ingredients of a family are: a decade of flow, and 20 g of protein or fat in 100, count one each. */
 function distance(a: Ingredient, b: Ingredient): number {
   const grams = (row: Ingredient, key: 'proteinGrams' | 'fatGrams') => row.composition?.[key] ?? 0;
   const apart = (key: 'proteinGrams' | 'fatGrams') => Math.abs(grams(a, key) - grams(b, key)) / 20;
-  return (
-    (a.family === b.family ? 0 : 1) + Math.abs(a.flowLog10 - b.flowLog10) + apart('proteinGrams') + apart('fatGrams')
-  );
+  return Math.abs(a.flowLog10 - b.flowLog10) + apart('proteinGrams') + apart('fatGrams');
 }
 
 /**
- * A mask with some ingredients standing in for others: volume for volume, then re-balanced to the texture it is meant
+ * A mask with some ingredients standing in for others: volume for volume times the partner's ratio, then re-balanced to the texture it is meant
  * to have, and tightened by the rules of what came in. What is not in the mask is passed over; two that become
  * the same are put together.
  * @throws RangeError for an unknown ingredient
@@ -121,16 +102,17 @@ export function swapped(mask: Mask, swaps: Swaps, catalogue: Catalogue): Mask {
   return tightened(next, catalogue);
 }
 
-/** The part with another ingredient in it, at the same volume. */
+/** The part with another ingredient in it: as much by volume as a cook would take. */
 function stoodIn(part: FormulaPart, ingredientId: string, catalogue: Catalogue): FormulaPart {
   if (ingredientId === part.ingredientId) return part;
   const before = ingredientById(catalogue, part.ingredientId);
   const after = ingredientById(catalogue, ingredientId);
   const { writtenAmount: _written, ...rest } = part;
+  const ratio = before.traits.swaps.find((partner) => partner.ingredientId === ingredientId)?.ratio ?? 1;
   return {
     ...rest,
     ingredientId,
-    share: (part.share / gramsPerMillilitre(before)) * gramsPerMillilitre(after),
+    share: (part.share / gramsPerMillilitre(before)) * ratio * gramsPerMillilitre(after),
     measuredBy: after.measuredBy.includes(part.measuredBy) ? part.measuredBy : after.measuredBy[0],
   };
 }
@@ -158,9 +140,6 @@ export function swapsFor(
   return { swaps, without };
 }
 
-/** What nobody counts or shops for on its own. */
-const ALWAYS_THERE = new Set<Family>(['water', 'pepper', 'scent']);
-
 /**
  * The swaps that make a mask from what is on hand: for each ingredient that is not there, the nearest that is.
  * @returns the swaps, and the ingredients for which nothing on hand does the work
@@ -174,7 +153,9 @@ export function swapsFromHand(
   const swaps: Record<string, string> = {};
   const without: string[] = [];
   for (const { ingredientId } of mask.parts) {
-    if (onHand.has(ingredientId) || ALWAYS_THERE.has(ingredientById(catalogue, ingredientId).family)) continue;
+    const { traits } = ingredientById(catalogue, ingredientId);
+    // From the tap, or in drops: nobody keeps book of it.
+    if (onHand.has(ingredientId) || traits.isFromTap || traits.matter === 'drops') continue;
     const used = new Set(Object.values(swaps));
     const found = swapCandidates(mask, ingredientId, catalogue, { ...options, onHand }).find(({ id }) => !used.has(id));
     if (found) swaps[ingredientId] = found.id;

@@ -1,5 +1,5 @@
 import type { TextureClass } from '../hair';
-import { ingredientById, type Catalogue } from '../ingredient';
+import { ingredientById, type Catalogue, type Ingredient } from '../ingredient';
 import { estimateTexture, gramsToReach, textureBounds, type TexturePart } from './texture';
 
 /** More added (or held back) than this share of the bowl is another mask, not a fix. Assumption of this project. */
@@ -8,10 +8,8 @@ const MOST_OF_BOWL = 0.35;
 const MOST_HELD_BACK = 0.6;
 /** A little inside the class, so that the fix does not end on its edge. */
 const INSIDE = 0.15;
-/** What a kitchen reaches for, besides what is in the bowl already. */
-const THINNERS = ['water', 'milk', 'oat-milk', 'aloe-gel'] as const;
-/** Dry and strong things are never the fix. */
-const NEVER = new Set(['powder', 'pepper', 'scent', 'soda', 'clay', 'acid', 'egg']);
+/** Dry and strong things are never the fix, nor is what only comes whole and raw. */
+const isNever = ({ traits }: Ingredient): boolean => traits.keepsItsShare || traits.cooksInWarmth;
 
 /** One way to bring a bowl to another class. */
 export interface TextureFix {
@@ -49,10 +47,10 @@ export function textureFixes(
   );
 
   const fixes: TextureFix[] = [];
-  const known = THINNERS.filter((id) => catalogue.has(id));
+  const known = [...catalogue.values()].filter(({ traits }) => traits.isThinner).map(({ id }) => id);
   for (const id of new Set([...inBowl.keys(), ...(isTooThick ? known : [])])) {
     const row = ingredientById(catalogue, id);
-    if (NEVER.has(row.family)) continue;
+    if (isNever(row)) continue;
     const helps = isTooThick ? row.flowLog10 < target : row.flowLog10 > target;
     if (!helps) continue;
     const grams = gramsToReach(estimate, total, row.flowLog10 + personalOffset, target);
@@ -61,7 +59,7 @@ export function textureFixes(
   }
   for (const [id, there] of inBowl) {
     const row = ingredientById(catalogue, id);
-    if (NEVER.has(row.family)) continue;
+    if (isNever(row)) continue;
     const grams = (total * (estimate.flowLog10 - target)) / (row.flowLog10 + personalOffset - target);
     if (grams > 0 && grams <= MOST_HELD_BACK * there)
       fixes.push({ does: 'hold-back', ingredientId: id, grams, isInBowl: true });

@@ -11,7 +11,9 @@ describe('fractions', () => {
     [2.97, '3'],
     [0.13, '⅛'],
     [7.66, '7⅔'],
-  ])('writes %d as %s', (value, text) => expect(writeFraction(value)).toBe(text));
+  ])('writes %d as %s', (value, text) => {
+    expect(writeFraction(value)).toBe(text);
+  });
 
   it.each([
     ['1½', 1.5],
@@ -22,11 +24,13 @@ describe('fractions', () => {
     ['2.5', 2.5],
     ['2,5', 2.5],
     ['12', 12],
-  ])('reads %s', (text, value) => expect(readFraction(text)).toBeCloseTo(value, 12));
+  ])('reads %s', (text, value) => {
+    expect(readFraction(text)).toBeCloseTo(value, 12);
+  });
 
-  it.each(['', 'a', '1/0', '1½½', '-1', '1 2', '½ cup'])('refuses “%s”', (text) =>
-    expect(readFraction(text)).toBeUndefined(),
-  );
+  it.each(['', 'a', '1/0', '1½½', '-1', '1 2', '½ cup'])('refuses “%s”', (text) => {
+    expect(readFraction(text)).toBeUndefined();
+  });
 
   it('reads back whatever it writes, within half the widest step', () => {
     fc.assert(

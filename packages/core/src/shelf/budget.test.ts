@@ -1,25 +1,27 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE } from '../ingredient';
+import { CATALOGUE, keepingInBowl, type Keeping } from '../ingredient';
 import { BUILT_IN_MASKS } from '../mask';
+import { dayAfter } from '../time';
 import {
   bowlBudget,
   bowlRate,
   bowlRuleOf,
   budgetCourse,
-  midnightAfter,
   spansOf,
-  USUAL_BOWL_RULE,
+  spoilingRate,
   type BowlPast,
   type Climate,
   type Reading,
 } from '.';
 import { DAY, HOUR, iso, KITCHEN, STILL, T0 } from './testing';
 
+const KEEPING: Keeping = { roomHours: 2, warmHours: 1, coldHours: 24, source: 'usda-fsis' };
+const RULE = { keeping: KEEPING };
 const bowl = (placeId: string, change: Partial<BowlPast> = {}): BowlPast => ({
   madeAt: iso(T0),
   stays: [{ placeId, from: iso(T0) }],
-  rule: USUAL_BOWL_RULE,
+  rule: RULE,
   freezes: false,
   sameDay: false,
   startShare: 0,
@@ -73,7 +75,7 @@ describe('the bowl’s budget', () => {
         let sum = 0;
         for (let at = T0 + step / 2; at < T0 + hours * HOUR; at += step) {
           const { celsius } = spans.find(({ from, to }) => at >= from && at < to)!;
-          sum += bowlRate(USUAL_BOWL_RULE, celsius, false) * (step / HOUR);
+          sum += bowlRate(RULE, celsius, false) * (step / HOUR);
         }
         expect(budget(past, hours, climate).usedShare).toBeCloseTo(sum, 6);
       }),
@@ -99,11 +101,11 @@ describe('the bowl’s budget', () => {
     expect(iso(endsAt)).toBe('2026-03-14T23:00:00.000Z');
     expect(endedBy).toBe('midnight');
     // The clocks go forward on 29 March 2026 and back on 25 October 2026: days of 23 and of 25 hours.
-    expect(iso(midnightAfter('2026-03-29T00:30:00Z', 'Europe/Paris'))).toBe('2026-03-29T22:00:00.000Z');
-    expect(iso(midnightAfter('2026-03-28T23:30:00Z', 'Europe/Paris'))).toBe('2026-03-29T22:00:00.000Z');
-    expect(iso(midnightAfter('2026-10-25T00:30:00Z', 'Europe/Paris'))).toBe('2026-10-25T23:00:00.000Z');
-    expect(iso(midnightAfter('2026-10-24T22:30:00Z', 'Europe/Paris'))).toBe('2026-10-25T23:00:00.000Z');
-    expect(iso(midnightAfter('2026-06-30T11:59:00Z', 'Pacific/Auckland'))).toBe('2026-06-30T12:00:00.000Z');
+    expect(iso(dayAfter('2026-03-29T00:30:00Z', 'Europe/Paris'))).toBe('2026-03-29T22:00:00.000Z');
+    expect(iso(dayAfter('2026-03-28T23:30:00Z', 'Europe/Paris'))).toBe('2026-03-29T22:00:00.000Z');
+    expect(iso(dayAfter('2026-10-25T00:30:00Z', 'Europe/Paris'))).toBe('2026-10-25T23:00:00.000Z');
+    expect(iso(dayAfter('2026-10-24T22:30:00Z', 'Europe/Paris'))).toBe('2026-10-25T23:00:00.000Z');
+    expect(iso(dayAfter('2026-06-30T11:59:00Z', 'Pacific/Auckland'))).toBe('2026-06-30T12:00:00.000Z');
   });
 
   it('draws its course from made to now, never falling', () => {
@@ -116,15 +118,46 @@ describe('the bowl’s budget', () => {
     const course = budgetCourse(past, STILL, T0 + DAY);
     expect(course[0]).toEqual({ at: T0, share: 0 });
     expect(course.at(-1)!.share).toBeCloseTo(0.5 + 23 / 24, 9);
-    course.slice(1).forEach((point, i) => expect(point.share).toBeGreaterThanOrEqual(course[i]!.share));
+    course.slice(1).forEach((point, i) => {
+      expect(point.share).toBeGreaterThanOrEqual(course[i]!.share);
+    });
   });
 });
 
 describe('bowlRuleOf', () => {
   const rule = (...ids: string[]) => bowlRuleOf(ids.map((id) => CATALOGUE.get(id)!));
-  it('lets the strictest ingredient decide', () => {
-    expect(rule('papaya', 'rice-cream', 'honey')).toMatchObject({ ingredientId: 'rice-cream', rule: { roomHours: 1 } });
-    expect(rule('yogurt', 'banana')).toMatchObject({ ingredientId: 'banana', rule: { coldHours: 12 } });
+  it('takes each figure from the strictest of all, not one row', () => {
+    // UK FSA: cooked rice a day in the cold; common practice: mashed banana half a day. Both two hours in a room.
+    expect(rule('papaya', 'rice-cream', 'honey')).toMatchObject({ keeping: { roomHours: 2, coldHours: 24 } });
+    expect(rule('yogurt', 'banana')).toMatchObject({ ingredientIds: ['banana', 'yogurt'], keeping: { coldHours: 12 } });
+    const quick = { ...CATALOGUE.get('yogurt')!, keeping: { opened: { ...KEEPING, roomHours: 1.5, coldHours: 90 } } };
+    const both = bowlRuleOf([quick, CATALOGUE.get('banana')!]);
+    expect(both?.keeping).toMatchObject({ roomHours: 1.5, warmHours: 1, coldHours: 12 });
+  });
+  it('never gives a mixed bowl more than the two-hour rule and a day in the cold', () => {
+    fc.assert(
+      fc.property(fc.subarray([...CATALOGUE.values()], { minLength: 1, maxLength: 6 }), (rows) => {
+        const found = bowlRuleOf(rows);
+        if (!found) return;
+        expect(found.keeping.roomHours).toBeLessThanOrEqual(2);
+        expect(found.keeping.warmHours).toBeLessThanOrEqual(1);
+        expect(found.keeping.coldHours).toBeLessThanOrEqual(24);
+      }),
+    );
+  });
+  it('ages with the lot that it was cut from: at 7 °C both have two hours', () => {
+    for (const id of ['papaya', 'yogurt', 'aloe-gel', 'oat-milk']) {
+      const row = CATALOGUE.get(id)!;
+      const lot = spoilingRate(keepingInBowl(row), 7);
+      expect(bowlRate(bowlRuleOf([row])!, 7, false)).toBe(lot);
+      expect(lot).toBe(0.5);
+    }
+  });
+  it('begins when what was cooked left the pot', () => {
+    const cooked = bowl('counter', { stays: [{ placeId: 'counter', from: iso(T0 - 0.5 * HOUR) }] });
+    expect(budget(cooked, 0.5).usedShare).toBeCloseTo(0.5, 12);
+    expect((budget(cooked, 0.5).endsAtHere - T0) / HOUR).toBeCloseTo(1.5, 9);
+    expect(budgetCourse(cooked, STILL, T0)[0]).toEqual({ at: T0 - 0.5 * HOUR, share: 0 });
   });
   it('sets no clock on oils, honey and powders', () => {
     expect(rule('olive-oil', 'honey', 'hibiscus-powder', 'lavender-oil')).toBeUndefined();

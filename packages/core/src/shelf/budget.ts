@@ -1,83 +1,54 @@
-import { endOfDay } from 'date-fns';
-import { tz } from '@date-fns/tz';
-import type { Family, Ingredient } from '../ingredient';
-import type { SourceId } from '../source';
-import { spansOf, type Climate, type Span, type Stay } from './climate';
+import { isPerishable, keepingInBowl, TWO_HOUR_RULE, type Ingredient, type Keeping } from '../ingredient';
+import { strictestKeeping } from '../recipe';
+import { dayAfter } from '../time';
+import { spansOf, standsAt, type Climate, type Span, type Stay } from './climate';
+import { spoilingRate, FROZEN_CELSIUS } from './keeping';
 import type { Place } from './place';
-import { COLD_CELSIUS, FROZEN_CELSIUS, HOT_CELSIUS, standsAt } from './window';
 
 const HOUR = 3_600_000;
+/** A mixed bowl of perishable things has a day in the cold at the most (USDA FSIS and common practice, from memory). */
+const MIXED: Keeping = { ...TWO_HOUR_RULE, coldHours: 24, source: 'usda-fsis' };
 
-/** How many hours a mixed bowl has: in a room, in the heat, in the cold. */
+/** How long a mixed bowl keeps, and what in it presses. */
 export interface BowlRule {
-  readonly roomHours: number;
-  readonly hotHours: number;
-  readonly coldHours: number;
-  readonly source: SourceId;
+  /** Each figure the strictest of all that is in it. */
+  readonly keeping: Keeping;
+  /** What has least time, the strictest first. */
+  readonly ingredientIds: readonly [string, ...string[]];
 }
 
-/** USDA FSIS two-hour rule and a day in the cold, from memory. */
-export const USUAL_BOWL_RULE: BowlRule = { roomHours: 2, hotHours: 1, coldHours: 24, source: 'usda-fsis' };
-
-/** Families that turn in a bowl; the rest keep for months and set no clock. */
-const PERISHABLE: ReadonlySet<Family> = new Set<Family>([
-  'fruit',
-  'vegetable',
-  'root',
-  'egg',
-  'aloe',
-  'grain',
-  'seed-gel',
-  'starch',
-  'dairy',
-  'plant-milk',
-  'acid',
-  'base',
-  'water',
-]);
-/** Shelf-stable bought things among those families. */
-const KEEPS = new Set(['cider-vinegar', 'conditioner', 'water', 'mayonnaise']);
-/** Where a family is stricter than the usual. Cooked rice has to be cool within the hour (UK FSA, from memory). */
-const STRICTER: Readonly<Record<string, BowlRule>> = {
-  'rice-cream': { roomHours: 1, hotHours: 1, coldHours: 24, source: 'uk-fsa' },
-  banana: { roomHours: 2, hotHours: 1, coldHours: 12, source: 'foodkeeper' },
-};
-
-/** The rule that holds for a bowl: the strictest of its ingredients. */
-export interface StrictestRule {
-  readonly rule: BowlRule;
-  readonly ingredientId: string;
+/**
+ * The rule that holds for a bowl: of several ingredients each figure is the strictest of all, not one's whole row, and
+ * never more than two hours in a room and a day in the cold.
+ * @returns nothing for a bowl of oils, honey and powders, which no clock presses
+ * @example bowlRuleOf([banana, oliveOil])?.keeping.coldHours // 12
+ */
+export function bowlRuleOf(ingredients: readonly Ingredient[]): BowlRule | undefined {
+  const perishable = ingredients
+    .map((row) => ({ id: row.id, keeping: keepingInBowl(row) }))
+    .filter(({ keeping }) => isPerishable(keeping))
+    .sort((a, b) => a.keeping.roomHours - b.keeping.roomHours || a.keeping.coldHours - b.keeping.coldHours);
+  const [first, ...more] = perishable;
+  if (!first) return undefined;
+  const all = strictestKeeping([MIXED, first.keeping, ...more.map(({ keeping }) => keeping)]);
+  return { keeping: all, ingredientIds: [first.id, ...more.map(({ id }) => id)] };
 }
 
-/** @returns nothing for a bowl of oils, honey and powders, which no clock presses */
-export function bowlRuleOf(ingredients: readonly Ingredient[]): StrictestRule | undefined {
-  const all = ingredients
-    .filter(({ id, family }) => PERISHABLE.has(family) && !KEEPS.has(id))
-    .map(({ id }) => ({ ingredientId: id, rule: STRICTER[id] ?? USUAL_BOWL_RULE }));
-  return all.reduce<StrictestRule | undefined>(
-    (strictest, one) => (!strictest || isStricter(one.rule, strictest.rule) ? one : strictest),
-    undefined,
-  );
-}
-const isStricter = (a: BowlRule, b: BowlRule): boolean =>
-  a.roomHours !== b.roomHours ? a.roomHours < b.roomHours : a.coldHours < b.coldHours;
-
-/** How fast a bowl's budget is spent, as a share of it per hour. */
-export function bowlRate(rule: BowlRule, celsius: number, freezes: boolean): number {
-  if (celsius <= FROZEN_CELSIUS) return freezes ? 0 : 1 / rule.coldHours;
-  if (celsius <= COLD_CELSIUS) return 1 / rule.coldHours;
-  return 1 / (celsius > HOT_CELSIUS ? rule.hotHours : rule.roomHours);
+/** How fast a bowl's budget is spent, as a share of it per hour. Frost stops it where the mask freezes. */
+export function bowlRate({ keeping }: Pick<BowlRule, 'keeping'>, celsius: number, freezes: boolean): number {
+  return freezes && celsius <= FROZEN_CELSIUS ? 0 : spoilingRate(keeping, celsius);
 }
 
 export interface BowlPast {
   readonly madeAt: string;
+  /** The first may begin before the mixing: what was cooked for it is in it from the moment that it left the pot. */
   readonly stays: readonly Stay[];
-  readonly rule: BowlRule;
+  readonly rule: Pick<BowlRule, 'keeping'>;
   /** True when the mask freezes: then frost stops the clock. */
   readonly freezes: boolean;
   /** True when it is for the same day: then midnight ends it as well. */
   readonly sameDay: boolean;
-  /** What its parts had used up before they went in: cooked rice that cooled slowly, an egg that stood. 0 to 1. */
+  /** What its parts had used up before they went in: cooked rice that cooled slowly, fruit cut yesterday. 0 to 1. */
   readonly startShare: number;
 }
 
@@ -88,7 +59,7 @@ export type MixedBowl = Pick<BowlPast, 'madeAt' | 'stays' | 'startShare'>;
 export function bowlPastOf(
   { madeAt, stays, startShare }: MixedBowl,
   keeping: 'same-day' | 'fridge-till-tomorrow' | 'freezes',
-  rule: BowlRule,
+  rule: Pick<BowlRule, 'keeping'>,
 ): BowlPast {
   return { madeAt, stays, startShare, rule, freezes: keeping === 'freezes', sameDay: keeping === 'same-day' };
 }
@@ -109,13 +80,14 @@ export interface BowlBudget {
 }
 
 /** Budget spent over spans: the integral of the rate. Additive, so a span may be split anywhere. */
-export function spent(rule: BowlRule, spans: readonly Span[], freezes: boolean): number {
+export function spent(rule: Pick<BowlRule, 'keeping'>, spans: readonly Span[], freezes: boolean): number {
   return spans.reduce((sum, { from, to, celsius }) => sum + bowlRate(rule, celsius, freezes) * ((to - from) / HOUR), 0);
 }
 
-/** Midnight at the end of the day of a moment, in a time zone. Days of 23 and 25 hours are what they are. */
-export function midnightAfter(instant: string, timeZone: string): number {
-  return endOfDay(new Date(instant), { in: tz(timeZone) }).getTime() + 1;
+/** When a bowl's clock began: at the mixing, or when what was cooked for it left the pot. Milliseconds since 1970. */
+export function beganAt({ madeAt, stays }: Pick<BowlPast, 'madeAt' | 'stays'>): number {
+  const made = Date.parse(madeAt);
+  return stays[0] ? Math.min(made, Date.parse(stays[0].from)) : made;
 }
 
 /**
@@ -131,8 +103,7 @@ export function bowlBudget(
   now: number,
   fridge?: Place,
 ): BowlBudget {
-  const made = Date.parse(past.madeAt);
-  const spans = spansOf(past.stays, climate, made, now);
+  const spans = spansOf(past.stays, climate, beganAt(past), now);
   const used = past.startShare + spent(past.rule, spans, past.freezes);
   const end = (celsius: number): number => {
     if (used >= 1) return whenSpent(past, spans, now);
@@ -140,7 +111,7 @@ export function bowlBudget(
     return rate === 0 ? Infinity : now + ((1 - used) / rate) * HOUR;
   };
   const endsAtHere = end(standsAt(past.stays, climate, now).celsius);
-  const midnightAt = past.sameDay ? midnightAfter(past.madeAt, timeZone) : undefined;
+  const midnightAt = past.sameDay ? dayAfter(past.madeAt, timeZone) : undefined;
   const endsAt = Math.min(endsAtHere, midnightAt ?? Infinity);
   return {
     usedShare: used,
@@ -157,11 +128,11 @@ const fridgeCelsius = (fridge: Place, climate: Climate, now: number): number =>
   standsAt([{ placeId: fridge.id, from: new Date(now).toISOString() }], climate, now).celsius;
 
 /** The moment at which the budget was used up, before now. */
-function whenSpent({ rule, freezes, startShare, madeAt }: BowlPast, spans: readonly Span[], now: number): number {
-  let left = 1 - startShare;
-  if (left <= 0) return Date.parse(madeAt);
+function whenSpent(past: BowlPast, spans: readonly Span[], now: number): number {
+  let left = 1 - past.startShare;
+  if (left <= 0) return beganAt(past);
   for (const span of spans) {
-    const rate = bowlRate(rule, span.celsius, freezes) / HOUR;
+    const rate = bowlRate(past.rule, span.celsius, past.freezes) / HOUR;
     const used = rate * (span.to - span.from);
     if (used >= left) return span.from + left / rate;
     left -= used;
@@ -176,8 +147,9 @@ export function budgetCourse(
   until: number,
 ): readonly { at: number; share: number }[] {
   let share = past.startShare;
-  const points = [{ at: Date.parse(past.madeAt), share }];
-  for (const span of spansOf(past.stays, climate, Date.parse(past.madeAt), until)) {
+  const began = beganAt(past);
+  const points = [{ at: began, share }];
+  for (const span of spansOf(past.stays, climate, began, until)) {
     share += spent(past.rule, [span], past.freezes);
     points.push({ at: span.to, share });
   }

@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, makingFor, preparationOf } from '../ingredient';
+import { CATALOGUE, ingredientById, rawRecipeOf } from '../ingredient';
+import { message } from '../message';
+import { makingFor } from '../recipe';
 import { buyList, wasteByMonth, worthOf, type ValuedMovement } from '.';
 import { aLot as lot, DAY, iso, STILL, T0 } from './testing';
 
@@ -18,7 +20,7 @@ describe('buyList', () => {
         pieces: 3,
         buy: 'unripe',
         readyBy: iso(T0 + 6 * DAY),
-        reasons: ['Towpath'],
+        reasons: [message('buy.for-bowl', { name: 'Towpath' })],
       }),
     ]);
     expect(list[0]!.shopGrams).toBeCloseTo((3 * 136) / 0.74, 0);
@@ -30,7 +32,7 @@ describe('buyList', () => {
     const tub = lot('tub', 'yogurt', { state: 'opened', grams: 200 });
     const two = [bowl('First', 1, ['yogurt', 150]), bowl('Second', 2, ['yogurt', 150])];
     expect(buyList(two, [], [tub], CATALOGUE, STILL, T0)).toEqual([
-      expect.objectContaining({ grams: 100, reasons: ['Second'] }),
+      expect.objectContaining({ grams: 100, reasons: [message('buy.for-bowl', { name: 'Second' })] }),
     ]);
     // In ten days the open tub is past.
     expect(buyList([bowl('Late', 10, ['yogurt', 150])], [], [tub], CATALOGUE, STILL, T0)[0]!.grams).toBe(150);
@@ -39,12 +41,12 @@ describe('buyList', () => {
   it('names the raw thing where something is cooked, and fills up to a level', () => {
     const rice = buyList([bowl('Rice', 1, ['rice-cream', 400])], [], [], CATALOGUE, STILL, T0)[0]!;
     expect(rice).toMatchObject({ what: 'white rice, dry', isRaw: true });
-    expect(rice.grams).toBeCloseTo(makingFor(preparationOf('rice-cream')!, 400).rawGrams, 6);
+    expect(rice.grams).toBeCloseTo(makingFor(rawRecipeOf(ingredientById(CATALOGUE, 'rice-cream'))!, 400).rawGrams, 6);
     const oil = lot('oil', 'olive-oil', { grams: 120 });
     const levels = [{ ingredientId: 'olive-oil', grams: 250 }];
     expect(buyList([], levels, [oil], CATALOGUE, STILL, T0)[0]).toMatchObject({
       grams: 130,
-      reasons: ['to have in the house'],
+      reasons: [message('buy.in-the-house')],
     });
   });
 

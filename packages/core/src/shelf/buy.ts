@@ -1,17 +1,19 @@
 import {
   ingredientById,
-  makingFor,
   pieceSize,
-  preparationOf,
+  rawRecipeOf,
   wholeGrams,
   type Catalogue,
   type Ingredient,
+  type Ripening,
 } from '../ingredient';
+import { message, type Message } from '../message';
+import { makingFor, type MakingOptions } from '../recipe';
 import type { Climate } from './climate';
 import type { Lot } from './lot';
 import { planDraw } from './plan';
 import { USUAL_CELSIUS } from './place';
-import { ripened, RIPENING, TOUCHED, type Ripening } from './ripeness';
+import { ripened, TOUCHED } from './ripeness';
 
 /** A bowl that is to be made, and when. */
 export interface WantedBowl {
@@ -19,6 +21,8 @@ export interface WantedBowl {
   /** ISO 8601. */
   readonly at: string;
   readonly lines: readonly { readonly ingredientId: string; readonly grams: number }[];
+  /** Ways of the pot, by ingredient. */
+  readonly makings?: Readonly<Record<string, MakingOptions>>;
 }
 
 /** How much of a dry good or an oil the house wants to have. */
@@ -39,7 +43,7 @@ export interface BuyLine {
   /** What that weighs at the till, with peel and stone. */
   readonly shopGrams: number;
   /** What it is for. */
-  readonly reasons: readonly string[];
+  readonly reasons: readonly Message[];
   /** For what ripens: by when it must be ready. ISO 8601. */
   readonly readyBy?: string;
   /** How ripe to choose it, so that it is ready then. */
@@ -71,11 +75,11 @@ export function buyList(
 ): readonly BuyLine[] {
   interface Missing {
     grams: number;
-    reasons: string[];
+    reasons: Message[];
     readyBy?: string;
   }
   const missing = new Map<string, Missing>();
-  const miss = (ingredientId: string, grams: number, reason: string, readyBy?: string): void => {
+  const miss = (ingredientId: string, grams: number, reason: Message, readyBy?: string): void => {
     if (grams < 0.5) return;
     const known = missing.get(ingredientId);
     missing.set(ingredientId, {
@@ -87,31 +91,31 @@ export function buyList(
   let left = [...lots];
   for (const bowl of [...bowls].sort((a, b) => a.at.localeCompare(b.at))) {
     const then = Math.max(now, Date.parse(bowl.at));
-    const plan = planDraw(bowl.lines, left, catalogue, climate, then);
+    const plan = planDraw(bowl.lines, left, catalogue, climate, then, bowl.makings);
     for (const { ingredientId, shortGrams, takes } of plan) {
-      const { family } = ingredientById(catalogue, ingredientId);
-      if (family !== 'water') miss(ingredientId, shortGrams, bowl.name, bowl.at);
+      const { isFromTap } = ingredientById(catalogue, ingredientId).traits;
+      if (!isFromTap) miss(ingredientId, shortGrams, message('buy.for-bowl', { name: bowl.name }), bowl.at);
       for (const take of takes)
         left = left.map((lot) => (lot.id === take.lotId ? { ...lot, grams: lot.grams - take.grams } : lot));
     }
   }
   for (const { ingredientId, grams } of levels) {
     const there = left.filter((lot) => lot.ingredientId === ingredientId).reduce((sum, lot) => sum + lot.grams, 0);
-    miss(ingredientId, grams - there, 'to have in the house');
+    miss(ingredientId, grams - there, message('buy.in-the-house'));
   }
   return [...missing].map(([id, { grams, reasons, readyBy }]): BuyLine => {
     const row = ingredientById(catalogue, id);
-    const preparation = preparationOf(id);
+    const recipe = rawRecipeOf(row);
     const isRestock = readyBy === undefined;
-    const rawGrams = preparation ? (isRestock ? grams : makingFor(preparation, grams).rawGrams) : 0;
-    const ripening = RIPENING[id];
+    const rawGrams = recipe ? (isRestock ? grams : makingFor(recipe, grams).rawGrams) : 0;
+    const { ripening } = row;
     return {
       ingredientId: id,
-      what: preparation ? preparation.raw : row.name,
-      grams: preparation ? rawGrams : grams,
-      isRaw: Boolean(preparation),
-      ...shopUnits(row, preparation ? rawGrams : grams, Boolean(preparation)),
-      reasons: [...new Set(reasons)],
+      what: recipe ? recipe.raw.name : row.name,
+      grams: recipe ? rawGrams : grams,
+      isRaw: recipe !== undefined,
+      ...shopUnits(row, recipe ? rawGrams : grams, recipe !== undefined),
+      reasons: [...new Map(reasons.map((reason) => [JSON.stringify(reason), reason])).values()],
       ...(readyBy ? { readyBy } : {}),
       ...(ripening && readyBy ? { buy: stageToBuy(ripening, climate, now, Date.parse(readyBy)) } : {}),
     };

@@ -44,10 +44,14 @@ describe('spansOf', () => {
         const spans = spansOf(stays, { places: KITCHEN, readings }, T0 - DAY, T0 + hours * HOUR);
         expect(spans[0]!.from).toBe(T0 - DAY);
         expect(spans.at(-1)!.to).toBe(T0 + hours * HOUR);
-        spans.slice(1).forEach((span, i) => expect(span.from).toBe(spans[i]!.to));
+        spans.slice(1).forEach((span, i) => {
+          expect(span.from).toBe(spans[i]!.to);
+        });
       }),
     );
   });
 
-  it('is nothing for no time', () => expect(spansOf(stays, STILL, T0, T0)).toEqual([]));
+  it('is nothing for no time', () => {
+    expect(spansOf(stays, STILL, T0, T0)).toEqual([]);
+  });
 });

@@ -1,3 +1,4 @@
+import { HOUR } from '../time';
 import type { Place, PlaceKind } from './place';
 
 /** From this moment on it stands there. Instants are ISO 8601 in UTC. */
@@ -30,7 +31,7 @@ export interface Climate {
 }
 
 /** A reading speaks for its place until the next one, or for this long. Assumption of this project. */
-export const READING_HOLDS_MILLISECONDS = 2 * 3_600_000;
+export const READING_HOLDS_MILLISECONDS = 2 * HOUR;
 
 /** What is taken of a place that has left the list. */
 const UNKNOWN_PLACE: Pick<Place, 'kind' | 'celsius'> = { kind: 'counter', celsius: 20 };
@@ -78,4 +79,10 @@ function spansAt(placeId: string, { places, readings }: Climate, from: number, t
   });
   push(to, usual);
   return spans;
+}
+
+/** The temperature and kind of place something stands in at a moment. */
+export function standsAt(stays: readonly Stay[], climate: Climate, now: number): Pick<Span, 'celsius' | 'kind'> {
+  const last = spansOf(stays, climate, now, now + 1).at(-1);
+  return last ?? { celsius: 20, kind: 'counter' };
 }

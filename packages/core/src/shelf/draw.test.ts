@@ -71,7 +71,7 @@ describe('drawFrom', () => {
       ...(pieceGrams === undefined ? {} : { pieceGrams }),
       isRemnant: pieceGrams === undefined && isRemnant,
       hoursLeft,
-      stage: stage as 'ready',
+      stage: stage,
     })),
   );
 

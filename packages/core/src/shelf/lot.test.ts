@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, makingFor, preparationOf } from '../ingredient';
+import { CATALOGUE, ingredientById, rawRecipeOf } from '../ingredient';
+import { makingFor } from '../recipe';
 import { conditionOf, planDraw, piecesLeft, stockDraftOf, type Lot, type LotMovement } from '.';
 import { aLot as lot, DAY, HOUR, iso, STILL, T0 } from './testing';
 
@@ -94,7 +95,7 @@ describe('planDraw', () => {
       {
         lotId: 'eggs',
         grams: 100,
-        leaves: [{ ingredientId: 'egg-white', grams: expect.closeTo(66, 9) }],
+        leaves: [{ ingredientId: 'egg-white', grams: expect.closeTo(66, 9) as number }],
         isUnripe: false,
       },
     ]);
@@ -113,10 +114,34 @@ describe('planDraw', () => {
     expect(plan([{ ingredientId: 'egg-white', grams: 33 }], lots)[0]!.takes[0]!.lotId).toBe('white');
   });
 
+  it('opens nothing new for less than a spoonful, and says what the bowl goes without', () => {
+    const touches = [{ at: iso(T0), stage: 'ready' as const }];
+    const half = lot('half', 'avocado', { state: 'cut', grams: 98 });
+    const whole = lot('whole', 'avocado', { grams: 272, pieceGrams: 136, touches });
+    const draw = (grams: number, lots = [half, whole]) => plan([{ ingredientId: 'avocado', grams }], lots)[0]!;
+    expect(draw(104)).toMatchObject({ sparedGrams: 6, shortGrams: 0, takes: [{ lotId: 'half', grams: 98 }] });
+    // Not for more than a spoonful, nor for a large part of a small amount, nor where nothing is open.
+    expect(draw(120)).toMatchObject({ sparedGrams: 0, shortGrams: 0 });
+    expect(draw(120).takes).toHaveLength(2);
+    const crumb = lot('crumb', 'avocado', { state: 'cut', grams: 10 });
+    expect(draw(20, [crumb, whole]).takes.map(({ lotId }) => lotId)).toContain('whole');
+    expect(draw(12, [whole])).toMatchObject({ sparedGrams: 0, takes: [{ lotId: 'whole', grams: 12 }] });
+  });
+
+  it('takes from the shelf what the pot takes by its own school', () => {
+    const lots = [lot('rice', 'rice-cream', { state: 'raw', grams: 500 })];
+    const lines = [{ ingredientId: 'rice-cream', grams: 400 }];
+    const byHand = { 'rice-cream': { byHand: true } };
+    const recipe = rawRecipeOf(ingredientById(CATALOGUE, 'rice-cream'))!;
+    const [line] = planDraw(lines, lots, CATALOGUE, STILL, T0, byHand);
+    expect(line!.takes[0]!.grams).toBeCloseTo(makingFor(recipe, 400, { byHand: true }).rawGrams, 9);
+    expect(line!.takes[0]!.grams).toBeGreaterThan(plan(lines, lots)[0]!.takes[0]!.grams);
+  });
+
   it('cooks what is not ready made, from the raw thing', () => {
     const lots = [lot('rice', 'rice-cream', { state: 'raw', grams: 500 })];
     const [line] = plan([{ ingredientId: 'rice-cream', grams: 400 }], lots);
-    const raw = makingFor(preparationOf('rice-cream')!, 400).rawGrams;
+    const raw = makingFor(rawRecipeOf(ingredientById(CATALOGUE, 'rice-cream'))!, 400).rawGrams;
     expect(line!.takes[0]!.grams).toBeCloseTo(raw, 9);
     expect(line!.shortGrams).toBe(0);
   });

@@ -1,5 +1,5 @@
 import type { Stay } from './climate';
-import type { LotState } from './keeping';
+import type { LotState } from '../ingredient';
 import type { Stage, Touch } from './ripeness';
 import { balanceAfter, type Movement } from './stock';
 import type { LotPast } from './window';

@@ -1,17 +1,20 @@
-import { ingredientById, makingFor, preparationOf, type Catalogue } from '../ingredient';
+import {
+  gramsPerMillilitre,
+  ingredientById,
+  rawRecipeOf,
+  type Catalogue,
+  type Ingredient,
+  type LotState,
+} from '../ingredient';
+import { makingFor, type MakingOptions } from '../recipe';
+import { hoursBetween } from '../time';
 import type { Climate } from './climate';
 import { drawFrom, type Offer } from './draw';
-import type { LotState } from './keeping';
-import { lotPast, placeOf, type Lot } from './lot';
-import type { MovementKind } from './stock';
+import { remnantPlace } from './cut';
+import type { StockDraft } from './stockDraft';
+import { lotPast, type Lot } from './lot';
+import type { Place } from './place';
 import { windowOf } from './window';
-
-/** Of a whole egg, by mass: yolk and white (USDA: large yolk 17 g, white 33 g, from memory). */
-const EGG_PARTS: Readonly<Record<string, { readonly share: number; readonly other: string }>> = {
-  'egg-yolk': { share: 17 / 50, other: 'egg-white' },
-  'egg-white': { share: 33 / 50, other: 'egg-yolk' },
-};
-const WHOLE_EGG = 'egg-whole';
 
 /** What is taken from one lot for one ingredient of a bowl. */
 export interface PlannedTake {
@@ -30,7 +33,13 @@ export interface PlannedLine {
   readonly takes: readonly PlannedTake[];
   /** Grams of the finished ingredient that are not on the shelf. */
   readonly shortGrams: number;
+  /** Grams that the bowl goes without, since nothing new is opened for less than a spoonful; 0 mostly. */
+  readonly sparedGrams: number;
 }
+
+/** Less than a tablespoon of a bowl's amount, and less than so much of it, opens nothing new. Assumption of this project. */
+const SPOONFUL_MILLILITRES = 15;
+const MOST_SPARED_SHARE = 0.15;
 
 /** A lot as it can be drawn from at a moment; undefined for one of something unknown. */
 export function offerOf(lot: Lot, catalogue: Catalogue, climate: Climate, now: number): Offer | undefined {
@@ -42,7 +51,7 @@ export function offerOf(lot: Lot, catalogue: Catalogue, climate: Climate, now: n
     grams: lot.grams,
     ...(lot.pieceGrams && lot.state === 'whole' ? { pieceGrams: lot.pieceGrams } : {}),
     isRemnant: lot.state === 'cut',
-    hoursLeft: window.isPast ? 0 : Math.min(24_000, (window.endsAt - now) / 3_600_000),
+    hoursLeft: window.isPast ? 0 : Math.min(24_000, hoursBetween(now, window.endsAt)),
     ...(window.ripeness ? { stage: window.ripeness.stage } : {}),
   };
 }
@@ -58,6 +67,7 @@ export function planDraw(
   catalogue: Catalogue,
   climate: Climate,
   now: number,
+  makings: Readonly<Record<string, MakingOptions>> = {},
 ): readonly PlannedLine[] {
   /** Grams already spoken for by earlier lines, by lot. */
   const spoken = new Map<string, number>();
@@ -71,9 +81,15 @@ export function planDraw(
   const note = (take: { readonly lotId: string; readonly grams: number; readonly leavesGrams: number }): void =>
     void spoken.set(take.lotId, (spoken.get(take.lotId) ?? 0) + take.grams + take.leavesGrams);
 
-  return lines.map(({ ingredientId, grams }): PlannedLine => {
+  return lines.map(({ ingredientId, grams: wantedGrams }): PlannedLine => {
+    const sparedGrams = spared(
+      ingredientById(catalogue, ingredientId),
+      offers(ingredientId, (state) => OPEN.has(state)),
+      wantedGrams,
+    );
+    const grams = wantedGrams - sparedGrams;
     const drawn = drawFrom(
-      offers(ingredientId, (state) => state !== 'raw'),
+      offers(ingredientId, (state) => (sparedGrams > 0 ? OPEN.has(state) : state !== 'raw')),
       grams,
     );
     drawn.takes.forEach(note);
@@ -85,26 +101,27 @@ export function planDraw(
     }));
     let short = drawn.shortGrams;
 
-    const part = EGG_PARTS[ingredientId];
+    const row = ingredientById(catalogue, ingredientId);
+    const part = row.traits.partOf;
     if (part && short > 0) {
       const eggs = separated(
-        offers(WHOLE_EGG, (state) => state === 'whole'),
+        offers(part.wholeId, (state) => state === 'whole'),
         short / part.share,
       );
       for (const egg of eggs.takes) {
         note({ ...egg, leavesGrams: 0 });
         takes.push({
           ...egg,
-          leaves: [{ ingredientId: part.other, grams: egg.grams * (1 - part.share) }],
+          leaves: [{ ingredientId: part.leavesId, grams: egg.grams * (1 - part.share) }],
           isUnripe: false,
         });
       }
       short = eggs.shortGrams * part.share;
     }
 
-    const preparation = preparationOf(ingredientId);
-    if (preparation && short > 0) {
-      const rawWanted = makingFor(preparation, short).rawGrams;
+    const recipe = rawRecipeOf(row);
+    if (recipe && short > 0) {
+      const rawWanted = makingFor(recipe, short, makings[ingredientId]).rawGrams;
       const raw = drawFrom(
         offers(ingredientId, (state) => state === 'raw'),
         rawWanted,
@@ -115,8 +132,20 @@ export function planDraw(
       );
       short *= raw.shortGrams / rawWanted;
     }
-    return { ingredientId, wantedGrams: grams, takes, shortGrams: short < 0.5 ? 0 : short };
+    return { ingredientId, wantedGrams, takes, shortGrams: short < 0.5 ? 0 : short, sparedGrams };
   });
+}
+
+/** What is open already, and may be used to its end without opening more. */
+const OPEN: ReadonlySet<LotState> = new Set(['cut', 'opened', 'made']);
+
+/** What a bowl goes without rather than opening something new for it; grams. */
+function spared(row: Ingredient, open: readonly Offer[], wanted: number): number {
+  const there = open.reduce((sum, { grams, hoursLeft }) => sum + (hoursLeft > 0 ? grams : 0), 0);
+  const missing = wanted - there;
+  if (there === 0 || missing <= 0.5) return 0;
+  const isCrumb = missing < SPOONFUL_MILLILITRES * gramsPerMillilitre(row) && missing < MOST_SPARED_SHARE * wanted;
+  return isCrumb ? missing : 0;
 }
 
 /** Whole eggs that hold at least so many grams, what turns first first. Half an egg is not broken. */
@@ -137,25 +166,9 @@ function separated(
   return { takes, shortGrams: Math.max(0, left) };
 }
 
-/** A line of the book to be written, and the lots that come into being with it. */
-export interface StockDraft {
-  readonly lots: readonly (Pick<Lot, 'id' | 'ingredientId' | 'state' | 'since' | 'pricePerGram' | 'label'> & {
-    readonly pieceGrams?: number | undefined;
-  })[];
-  readonly movements: readonly {
-    readonly lotId: string;
-    readonly kind: MovementKind;
-    readonly grams: number;
-    readonly placeId?: string | undefined;
-    readonly state?: LotState | undefined;
-  }[];
-}
-
-/** What is opened when it is first drawn from: a tub, a bottle, a jar. */
-const OPENS = new Set(['dairy', 'plant-milk', 'honey', 'oil', 'butter', 'acid', 'humectant', 'scent', 'base']);
-
 /**
  * The movements of a planned draw: what is taken, what is cut off, what stays as a lot of its own, and what is opened.
+ * What is left of a cut piece goes to the cold unless told otherwise.
  * @param newId gives an id that nothing has yet
  * @param at ISO 8601
  */
@@ -165,6 +178,7 @@ export function stockDraftOf(
   catalogue: Catalogue,
   at: string,
   newId: () => string,
+  places: readonly Place[] = [],
 ): StockDraft {
   const born: StockDraft['lots'][number][] = [];
   const movements: StockDraft['movements'][number][] = [];
@@ -173,9 +187,8 @@ export function stockDraftOf(
       const lot = lots.find(({ id }) => id === lotId);
       if (!lot) continue;
       movements.push({ lotId, kind: 'draw', grams: -grams });
-      const { family } = ingredientById(catalogue, lot.ingredientId);
-      if (lot.state === 'whole' && OPENS.has(family))
-        movements.push({ lotId, kind: 'open', grams: 0, state: 'opened' });
+      const { isPacked } = ingredientById(catalogue, lot.ingredientId).traits;
+      if (lot.state === 'whole' && isPacked) movements.push({ lotId, kind: 'open', grams: 0, state: 'opened' });
       for (const left of leaves) {
         if (left.ingredientId === lot.ingredientId) movements.push({ lotId, kind: 'cut-off', grams: -left.grams });
         const id = newId();
@@ -187,7 +200,12 @@ export function stockDraftOf(
           pricePerGram: lot.pricePerGram,
           label: '',
         });
-        movements.push({ lotId: id, kind: 'cut-in', grams: left.grams, placeId: placeOf(lot) });
+        movements.push({
+          lotId: id,
+          kind: 'cut-in',
+          grams: left.grams,
+          placeId: remnantPlace(ingredientById(catalogue, left.ingredientId), lot, places),
+        });
       }
     }
   return { lots: born, movements };

@@ -1,9 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { forecast, Q10, ripened, ripenessAt, ripeningRate, RIPENING, STAGES, TOUCHED, type Span } from '.';
+import { CATALOGUE, INGREDIENTS, type Ripening } from '../ingredient';
+import { forecast, hardRate, Q10, readyRate, ripened, ripenessAt, STAGES, TOUCHED, type Span } from '.';
 import { DAY, HOUR, iso, STILL, T0 } from './testing';
 
-const avocado = RIPENING['avocado']!;
+const ripeningOf = (id: string): Ripening => CATALOGUE.get(id)!.ripening!;
+const avocado = ripeningOf('avocado');
 const room = { celsius: 20, kind: 'counter' } as const;
 const fridge = { celsius: 4, kind: 'fridge' } as const;
 const span = (celsius: number, days: number, from = 0): Span => ({
@@ -12,7 +14,7 @@ const span = (celsius: number, days: number, from = 0): Span => ({
   celsius,
   kind: 'counter',
 });
-const anyKind = fc.constantFrom(...Object.values(RIPENING));
+const anyKind = fc.constantFrom(...INGREDIENTS.flatMap(({ ripening }) => ripening ?? []));
 
 describe('ripening', () => {
   // USDA FoodKeeper, from memory: 4 to 5 days from hard to ready on a counter, then 1 to 2 days.
@@ -26,7 +28,7 @@ describe('ripening', () => {
 
   // USDA FoodKeeper, from memory: papaya, mango and pear 3 to 5 days to ready, then 2 to 3; banana yellow 2 to 5.
   it.each(['papaya', 'mango', 'pear'])('takes %s three to five days, then two to three', (id) => {
-    const { readyDays, spanDays } = RIPENING[id]!;
+    const { readyDays, spanDays } = ripeningOf(id);
     expect(readyDays).toBeGreaterThanOrEqual(3);
     expect(readyDays).toBeLessThanOrEqual(5);
     expect(spanDays).toBeGreaterThanOrEqual(2);
@@ -41,17 +43,24 @@ describe('ripening', () => {
   });
 
   it('speeds up by Q10 for ten degrees, in a bag more, and stops in frost', () => {
-    expect(ripeningRate(avocado, { celsius: 30, kind: 'counter' })).toBeCloseTo(Q10, 12);
-    expect(ripeningRate(avocado, { celsius: 20, kind: 'bag' })).toBeGreaterThan(ripeningRate(avocado, room));
-    expect(ripeningRate(avocado, { celsius: -18, kind: 'freezer' })).toBe(0);
-    expect(forecast(avocado, 0.5, T0, { celsius: -18, kind: 'freezer' }).pastAt).toBe(Infinity);
+    expect(hardRate(avocado, { celsius: 30, kind: 'counter' }) / hardRate(avocado, room)).toBeCloseTo(Q10, 12);
+    expect(hardRate(avocado, { celsius: 20, kind: 'bag' })).toBeGreaterThan(hardRate(avocado, room));
+    expect(readyRate(avocado, { celsius: 20, kind: 'bag' }, true)).toBeGreaterThan(readyRate(avocado, room, true));
+    const frost = { celsius: -18, kind: 'freezer' } as const;
+    expect(hardRate(avocado, frost)).toBe(0);
+    expect(readyRate(avocado, frost, true)).toBe(0);
+    expect(forecast(avocado, 0.5, T0, frost, { frozenHours: 48 }).pastAt).toBe(T0 + 2 * DAY);
   });
 
   it('hardly ripens below the chilling limit (Kader, from memory)', () => {
-    const banana = RIPENING['banana']!;
-    const below = ripeningRate(banana, { celsius: 12.9, kind: 'fridge' });
-    const above = ripeningRate(banana, { celsius: 13, kind: 'fridge' });
+    const banana = ripeningOf('banana');
+    const below = hardRate(banana, { celsius: 12.9, kind: 'fridge' });
+    const above = hardRate(banana, { celsius: 13, kind: 'fridge' });
     expect(below / above).toBeLessThan(0.5);
+    // Chilling holds back only what is not ready: a ready one ages on.
+    const cold = (celsius: number) => readyRate(banana, { celsius, kind: 'fridge' }, true);
+    expect(cold(12.9) / cold(13)).toBeCloseTo(1, 1);
+    expect(cold(4)).toBeGreaterThanOrEqual(1 / banana.coldDays);
   });
 
   it('never goes back, is faster when warmer, and may be split anywhere', () => {

@@ -1,42 +1,19 @@
-import type { SourceId } from '../source';
+import type { Keeping, Ripening } from '../ingredient';
+import { HOUR, TWENTY_FOUR_HOURS } from '../time';
 import { spansOf, type Climate, type Span, type Stay } from './climate';
+import { COLD_CELSIUS, FROZEN_CELSIUS } from './keeping';
 
 export const STAGES = ['unripe', 'nearly', 'ready', 'last-day', 'past'] as const;
 export type Stage = (typeof STAGES)[number];
 
-/** How a kind ripens. */
-export interface Ripening {
-  /** Days from hard, as bought, to ready, at 20 °C. */
-  readonly readyDays: number;
-  /** Days from ready to past, at 20 °C. */
-  readonly spanDays: number;
-  /** Below this many °C it hardly ripens any more. */
-  readonly chillCelsius: number;
-  readonly source: SourceId;
-}
-
-/**
- * Days to ready and from ready on (USDA FoodKeeper and common practice, from memory), chilling limits (Kader,
- * Postharvest Technology of Horticultural Crops, from memory).
- */
-export const RIPENING: Readonly<Record<string, Ripening>> = {
-  avocado: { readyDays: 4.5, spanDays: 1.5, chillCelsius: 6, source: 'foodkeeper' },
-  banana: { readyDays: 3, spanDays: 3.5, chillCelsius: 13, source: 'foodkeeper' },
-  papaya: { readyDays: 4, spanDays: 2.5, chillCelsius: 8, source: 'foodkeeper' },
-  mango: { readyDays: 4, spanDays: 2.5, chillCelsius: 11, source: 'foodkeeper' },
-  pear: { readyDays: 4, spanDays: 2.5, chillCelsius: 1, source: 'foodkeeper' },
-};
-
 /** Rate of ripening for ten degrees more (Kader, from memory: 2 to 3). */
 export const Q10 = 2.2;
-/** Below the chilling limit an unripe fruit ripens this much slower still. Assumption of this project. */
+/** Below its chilling limit a hard fruit ripens this much slower still. Assumption of this project. */
 const CHILLED = 0.35;
 /** A closed bag with an apple or a banana speeds it up. Common practice; the figure is ours. */
 const BAGGED = 1.5;
 /** Spread of the rate between one fruit and another, as a standard deviation of its logarithm. Assumption of this project. */
 export const RATE_SIGMA = 0.25;
-/** Frozen fruit does not ripen. */
-const FROZEN_CELSIUS = -1;
 
 /** Ripeness counts from 0 (hard, as bought) over 1 (ready) to 2 (past). What each touch means on that scale. */
 export const TOUCHED: Readonly<Record<Stage, number>> = {
@@ -47,8 +24,8 @@ export const TOUCHED: Readonly<Record<Stage, number>> = {
   past: 2.05,
 };
 const NEARLY_FROM = 0.6;
-
-const DAY = 86_400_000;
+/** What comes out of the freezer is soft and ready, and has little time left. Assumption of this project. */
+export const THAWED = 1.7;
 
 /** What the maker felt at a moment. */
 export interface Touch {
@@ -56,25 +33,48 @@ export interface Touch {
   readonly stage: Stage;
 }
 
-/** Speed at a temperature, as a multiple of that at 20 °C. @throws nothing; never below 0 */
-export function ripeningRate({ chillCelsius }: Ripening, { celsius, kind }: Pick<Span, 'celsius' | 'kind'>): number {
-  if (celsius <= FROZEN_CELSIUS) return 0;
-  const warmth = Q10 ** ((celsius - 20) / 10);
-  return warmth * (kind === 'bag' ? BAGGED : 1) * (celsius < chillCelsius ? CHILLED : 1);
-}
+/** Where something stands: how warm, and in what kind of place. */
+export type Surroundings = Pick<Span, 'celsius' | 'kind'>;
 
-/** Ripeness after a span; linear in time at one temperature, so a span may be split anywhere. */
-export function ripened(ripening: Ripening, ripeness: number, span: Span): number {
-  const { readyDays, spanDays } = ripening;
-  const days = (ripeningRate(ripening, span) * (span.to - span.from)) / DAY;
-  if (ripeness >= 1) return ripeness + days / spanDays;
-  const toReady = (1 - ripeness) * readyDays;
-  return days <= toReady ? ripeness + days / readyDays : 1 + (days - toReady) / spanDays;
+const isFrozen = ({ celsius }: Surroundings): boolean => celsius <= FROZEN_CELSIUS;
+
+/** How much faster than at 20 °C, for what is not frozen. */
+function warmth({ celsius, kind }: Surroundings): number {
+  return Q10 ** ((celsius - 20) / 10) * (kind === 'bag' ? BAGGED : 1);
 }
 
 /**
- * Ripeness now: forward from the last touch through wherever it stood since.
+ * Share of the way from hard to ready that a day makes. Below its chilling limit a hard fruit hardly ripens.
+ * @example hardRate(avocado, { celsius: 20, kind: 'counter' }) // 1 / 4.5
+ */
+export function hardRate({ readyDays, chillCelsius }: Ripening, at: Surroundings): number {
+  if (isFrozen(at)) return 0;
+  return (warmth(at) * (at.celsius < chillCelsius ? CHILLED : 1)) / readyDays;
+}
+
+/**
+ * Share of the way from ready to past that a day makes. Cold slows it, but never beyond the days that the kind keeps in
+ * a fridge: chilling holds back only what is not ready. Frost stops it for kinds that freeze.
+ * @example readyRate(avocado, { celsius: 4, kind: 'fridge' }, true) // 1 / 4, and not 1 / 5.3
+ */
+export function readyRate({ spanDays, coldDays }: Ripening, at: Surroundings, freezes: boolean): number {
+  if (isFrozen(at)) return freezes ? 0 : 1 / coldDays;
+  return Math.max(warmth(at) / spanDays, 1 / coldDays);
+}
+
+/** Ripeness after a span; linear in time at one temperature, so a span may be split anywhere. */
+export function ripened(ripening: Ripening, ripeness: number, span: Span, freezes = false): number {
+  const days = (span.to - span.from) / TWENTY_FOUR_HOURS;
+  const [before, after] = [hardRate(ripening, span), readyRate(ripening, span, freezes)];
+  if (ripeness >= 1) return ripeness + days * after;
+  const toReady = before > 0 ? (1 - ripeness) / before : Infinity;
+  return days <= toReady ? ripeness + days * before : 1 + (days - toReady) * after;
+}
+
+/**
+ * Ripeness now: forward from the last touch through wherever it stood since. What comes out of the freezer is ready.
  * @param touches by rising instant, at least one: the first is how it was bought
+ * @param freezes true for a kind that may be frozen
  */
 export function ripenessAt(
   ripening: Ripening,
@@ -82,13 +82,16 @@ export function ripenessAt(
   stays: readonly Stay[],
   climate: Climate,
   now: number,
+  freezes = false,
 ): number {
   const last = touches.filter(({ at }) => Date.parse(at) <= now).at(-1) ?? touches[0];
   if (!last) throw new RangeError('Ripeness starts from how it was bought.');
-  return spansOf(stays, climate, Date.parse(last.at), now).reduce(
-    (ripeness, span) => ripened(ripening, ripeness, span),
-    TOUCHED[last.stage],
-  );
+  let wasFrozen = false;
+  return spansOf(stays, climate, Date.parse(last.at), now).reduce((ripeness, span) => {
+    const thawed = wasFrozen && !isFrozen(span) ? Math.max(ripeness, THAWED) : ripeness;
+    wasFrozen = isFrozen(span);
+    return ripened(ripening, thawed, span, freezes);
+  }, TOUCHED[last.stage]);
 }
 
 export interface RipenessForecast {
@@ -96,34 +99,46 @@ export interface RipenessForecast {
   readonly stage: Stage;
   /** When it becomes ready if it stays where it is, with the band in which four of five do; absent when it is or never will be. */
   readonly ready?: { readonly at: number; readonly early: number; readonly late: number };
-  /** When it is past if it stays; Infinity where it is frozen. */
+  /** When it is past if it stays. */
   readonly pastAt: number;
 }
 
 /** Four of five lie within this many standard deviations. */
 const BAND = 1.2816;
 
-/** How ripe it is, and what becomes of it if it stays in a climate of one temperature. */
+/**
+ * How ripe it is, and what becomes of it if it stays in a climate of one temperature. A hard one in the fridge waits for
+ * the days its kind can, not for ever; a frozen one keeps as its kind does in a freezer.
+ * @param frozen how long it keeps frozen, where the kind freezes
+ */
 export function forecast(
   ripening: Ripening,
   ripeness: number,
   now: number,
-  stay: Pick<Span, 'celsius' | 'kind'>,
+  stay: Surroundings,
+  frozen?: Pick<Keeping, 'frozenHours'>,
 ): RipenessForecast {
-  const rate = ripeningRate(ripening, stay);
-  const { readyDays, spanDays } = ripening;
-  const daysTo = (target: number): number => {
-    if (ripeness >= target) return 0;
-    const before = Math.max(0, Math.min(1, target) - ripeness) * readyDays;
-    const after = Math.max(0, target - Math.max(1, ripeness)) * spanDays;
-    return rate > 0 ? (before + after) / rate : Infinity;
-  };
-  const readyIn = daysTo(1) * DAY;
-  const pastAt = now + daysTo(2) * DAY;
+  const freezes = frozen?.frozenHours !== undefined;
+  if (isFrozen(stay) && freezes)
+    return {
+      ripeness,
+      // In the freezer it waits soft: what comes out of it is ready.
+      stage: ripeness >= 2 ? 'past' : 'ready',
+      pastAt: ripeness >= 2 ? now : now + (frozen.frozenHours ?? 0) * HOUR,
+    };
+  const before = hardRate(ripening, stay);
+  const after = readyRate(ripening, stay, freezes);
+  const daysToReady = ripeness >= 1 ? 0 : before > 0 ? (1 - ripeness) / before : Infinity;
+  const daysReadyToPast = Math.max(0, 2 - Math.max(1, ripeness)) / after;
+  const isCold = stay.celsius <= COLD_CELSIUS;
+  const waits = isCold ? ripening.hardColdDays : Infinity;
+  const pastAt = now + (Math.min(daysToReady, waits) + daysReadyToPast) * TWENTY_FOUR_HOURS;
+  const readyIn = daysToReady * TWENTY_FOUR_HOURS;
+  const becomesReady = ripeness < 1 && daysToReady <= waits && Number.isFinite(readyIn);
   return {
     ripeness,
     stage: stageOf(ripeness, pastAt - now),
-    ...(ripeness < 1 && Number.isFinite(readyIn)
+    ...(becomesReady
       ? {
           ready: {
             at: now + readyIn,
@@ -140,5 +155,5 @@ function stageOf(ripeness: number, leftMilliseconds: number): Stage {
   if (ripeness >= 2) return 'past';
   if (ripeness < NEARLY_FROM) return 'unripe';
   if (ripeness < 1) return 'nearly';
-  return leftMilliseconds <= DAY ? 'last-day' : 'ready';
+  return leftMilliseconds <= TWENTY_FOUR_HOURS ? 'last-day' : 'ready';
 }

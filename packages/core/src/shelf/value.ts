@@ -1,5 +1,4 @@
-import { tz } from '@date-fns/tz';
-import { format } from 'date-fns';
+import { localDay, monthOf } from '../time';
 import type { MovementKind } from './stock';
 
 /** A movement with what a gram of its lot cost. */
@@ -47,7 +46,7 @@ export function wasteByMonth(movements: readonly ValuedMovement[], timeZone: str
   const months = new Map<string, ValuedMovement[]>();
   for (const movement of movements) {
     if (movement.kind !== 'discard') continue;
-    const month = format(new Date(movement.at), 'yyyy-MM', { in: tz(timeZone) });
+    const month = monthOf(localDay(Date.parse(movement.at), timeZone));
     months.set(month, [...(months.get(month) ?? []), movement]);
   }
   return [...months]

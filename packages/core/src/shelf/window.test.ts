@@ -1,17 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, INGREDIENTS } from '../ingredient';
+import { CATALOGUE, INGREDIENTS, keepingOf, LOT_STATES, type LotState } from '../ingredient';
 import { SOURCES } from '../source';
-import {
-  keepingOf,
-  LOT_STATES,
-  spoilingRate,
-  usedShare,
-  windowIfMoved,
-  windowOf,
-  type LotPast,
-  type LotState,
-} from '.';
+import { spoilingRate, usedShare, windowIfMoved, windowOf, type LotPast } from '.';
 import { DAY, HOUR, iso, KITCHEN, STILL, T0 } from './testing';
 
 const past = (state: LotState, placeId: string, rest: Partial<LotPast> = {}): LotPast => ({
@@ -70,6 +61,63 @@ describe('windows against published figures, all from memory', () => {
   });
 });
 
+describe('ready fruit in the cold keeps its published days and no more', () => {
+  // USDA FoodKeeper, from memory: avocado 3 to 5 days, papaya and mango 5 to 7, pear 3 to 5; banana 2 to 3 for a mask (own).
+  it.each([
+    ['avocado', 3, 5],
+    ['papaya', 5, 7],
+    ['mango', 5, 7],
+    ['pear', 3, 5],
+    ['banana', 2, 3],
+    ['peach', 5, 7],
+    ['kiwi', 5, 7],
+    ['melon', 5, 7],
+  ] as const)('%s: %d to %d days', (id, least, most) => {
+    const touches = [{ at: iso(T0), stage: 'ready' as const }];
+    const { endsAt } = windowOf(CATALOGUE.get(id)!, past('whole', 'fridge', { touches }), STILL, T0);
+    // A touch finds it ready, and somewhat on its way.
+    expect((endsAt - T0) / DAY).toBeGreaterThanOrEqual(least * 0.8);
+    expect((endsAt - T0) / DAY).toBeLessThanOrEqual(most);
+  });
+
+  it('never promises more than the kind keeps in the cold, from any stage, in any place', () => {
+    const kinds = INGREDIENTS.filter(({ ripening }) => ripening);
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...kinds),
+        fc.constantFrom('unripe', 'nearly', 'ready', 'last-day' as const),
+        fc.constantFrom(...KITCHEN.map(({ id }) => id)),
+        (row, stage, placeId) => {
+          const lot = past('whole', placeId, { touches: [{ at: iso(T0), stage }] });
+          const days = (windowOf(row, lot, STILL, T0).endsAt - T0) / DAY;
+          const { coldDays, hardColdDays } = row.ripening!;
+          const isReady = stage === 'ready' || stage === 'last-day';
+          const frozen = (row.keeping.cut?.frozenHours ?? 0) / 24;
+          const most =
+            placeId === 'freezer' ? Math.max(frozen, coldDays) : isReady ? coldDays : hardColdDays + coldDays;
+          expect(days).toBeLessThanOrEqual(most + 1e-9);
+        },
+      ),
+      { numRuns: 400 },
+    );
+  });
+
+  it('comes out of the freezer soft, ready and with little time', () => {
+    const mango = CATALOGUE.get('mango')!;
+    const lot = past('whole', 'freezer', {
+      touches: [{ at: iso(T0), stage: 'unripe' }],
+      stays: [
+        { placeId: 'freezer', from: iso(T0) },
+        { placeId: 'fridge', from: iso(T0 + 10 * DAY) },
+      ],
+    });
+    expect(windowOf(mango, lot, STILL, T0 + 5 * DAY).ripeness?.stage).toBe('ready');
+    const thawed = windowOf(mango, lot, STILL, T0 + 10 * DAY + HOUR);
+    expect(['ready', 'last-day']).toContain(thawed.ripeness?.stage);
+    expect((thawed.endsAt - T0 - 10 * DAY) / DAY).toBeLessThanOrEqual(2);
+  });
+});
+
 describe('windowOf', () => {
   const yogurt = CATALOGUE.get('yogurt')!;
 
@@ -90,6 +138,20 @@ describe('windowOf', () => {
     const now = T0 + 3 * HOUR;
     expect(windowOf(yogurt, lot, STILL, now)).toMatchObject({ isPast: true, endsAt: T0 + 2 * HOUR });
     expect(windowIfMoved(yogurt, lot, STILL, now, KITCHEN[2]!).isPast).toBe(true);
+  });
+
+  it('keeps cut fruit two hours in a fridge that is too warm, and carrots a third as long', () => {
+    // USDA FSIS, from memory: above 40 °F the two-hour rule holds. The third is ours.
+    const weak = {
+      places: KITCHEN.map((place) => (place.id === 'fridge' ? { ...place, celsius: 7 } : place)),
+      readings: [],
+    };
+    const left = (id: string, state: LotState): number =>
+      (windowOf(CATALOGUE.get(id)!, past(state, 'fridge'), weak, T0).endsAt - T0) / HOUR;
+    expect(left('papaya', 'cut')).toBeCloseTo(2, 9);
+    expect(windowOf(CATALOGUE.get('papaya')!, past('cut', 'fridge'), weak, T0).tooWarmCelsius).toBe(7);
+    expect(windowOf(CATALOGUE.get('papaya')!, past('cut', 'fridge'), STILL, T0).tooWarmCelsius).toBeUndefined();
+    expect(left('carrot', 'whole')).toBeCloseTo((14 * 24) / 3, 9);
   });
 
   it('is longer in the fridge than on the counter, for everything perishable', () => {

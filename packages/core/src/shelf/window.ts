@@ -1,28 +1,10 @@
-import type { Ingredient } from '../ingredient';
+import { isPerishable, keepingOf, standingAlone, type Ingredient, type Keeping, type LotState } from '../ingredient';
 import type { SourceId } from '../source';
-import { spansOf, type Climate, type Span, type Stay } from './climate';
-import { isPerishable, keepingOf, type Keeping, type LotState } from './keeping';
+import { HOUR } from '../time';
+import { spansOf, standsAt, type Climate, type Span, type Stay } from './climate';
+import { COLD_CELSIUS, spoilingRate } from './keeping';
 import type { Place } from './place';
-import { forecast, ripenessAt, RIPENING, type RipenessForecast, type Touch } from './ripeness';
-
-const HOUR = 3_600_000;
-/** A fridge keeps as it should up to here (USDA FSIS and the Food Code, from memory). */
-export const COLD_CELSIUS = 5;
-/** A weak fridge, up to here, keeps a third as long. Assumption of this project. */
-const WEAK_CELSIUS = 8;
-const WEAK_TIMES = 3;
-export const FROZEN_CELSIUS = -10;
-/** Above this the two-hour rule is a one-hour rule (USDA FSIS: 90 °F, from memory). */
-export const HOT_CELSIUS = 32;
-
-/** How fast a keeping time is used up at a temperature, as a share of it per hour. */
-export function spoilingRate(keeping: Keeping, celsius: number): number {
-  const { roomHours, coldHours, frozenHours } = keeping;
-  if (celsius <= FROZEN_CELSIUS) return 1 / (frozenHours ?? coldHours);
-  if (celsius <= COLD_CELSIUS) return 1 / coldHours;
-  if (celsius <= WEAK_CELSIUS) return Math.min(1 / roomHours, WEAK_TIMES / coldHours);
-  return (celsius > HOT_CELSIUS && isPerishable(keeping) ? 2 : 1) / roomHours;
-}
+import { forecast, ripenessAt, type RipenessForecast, type Touch } from './ripeness';
 
 /** Everything that decides how long a lot may be used. */
 export interface LotPast {
@@ -43,6 +25,8 @@ export interface LotWindow {
   readonly source: SourceId;
   /** Share of its keeping time that is used up. */
   readonly usedShare: number;
+  /** It stands in a fridge that is too warm to be one for it: above 5 °C the two-hour rule holds. °C. */
+  readonly tooWarmCelsius?: number;
   readonly keeping: Keeping;
   /** For what ripens and is still whole. */
   readonly ripeness?: RipenessForecast;
@@ -59,12 +43,16 @@ export function usedShare(keeping: Keeping, spans: readonly Span[]): number {
  * @param now milliseconds since 1970
  */
 export function windowOf(ingredient: Ingredient, past: LotPast, climate: Climate, now: number): LotWindow {
-  const keeping = keepingOf(ingredient, past.state);
+  const keeping = standingAlone(keepingOf(ingredient, past.state));
   const used = usedShare(keeping, spansOf(past.stays, climate, Date.parse(past.since), now));
   const here = standsAt(past.stays, climate, now);
-  const ripening = RIPENING[ingredient.id];
+  const { ripening } = ingredient;
   if (ripening && past.state === 'whole' && past.touches.length > 0) {
-    const ripeness = forecast(ripening, ripenessAt(ripening, past.touches, past.stays, climate, now), now, here);
+    // What freezes cut freezes whole: it is cut when it comes out.
+    const frozenHours = keeping.frozenHours ?? ingredient.keeping.cut?.frozenHours;
+    const frozen = frozenHours === undefined ? undefined : { frozenHours };
+    const soFar = ripenessAt(ripening, past.touches, past.stays, climate, now, frozen !== undefined);
+    const ripeness = forecast(ripening, soFar, now, here, frozen);
     return {
       endsAt: ripeness.pastAt,
       isPast: ripeness.stage === 'past',
@@ -77,7 +65,16 @@ export function windowOf(ingredient: Ingredient, past: LotPast, climate: Climate
   }
   const rate = spoilingRate(keeping, here.celsius);
   const endsAt = used >= 1 ? whenUsedUp(keeping, past, climate, now) : now + ((1 - used) / rate) * HOUR;
-  return { endsAt, isPast: used >= 1, reason: 'keeping', source: keeping.source, usedShare: used, keeping };
+  const isTooWarm = here.kind === 'fridge' && here.celsius > COLD_CELSIUS && isPerishable(keeping);
+  return {
+    endsAt,
+    isPast: used >= 1,
+    reason: 'keeping',
+    source: keeping.source,
+    usedShare: used,
+    ...(isTooWarm ? { tooWarmCelsius: here.celsius } : {}),
+    keeping,
+  };
 }
 
 /** The moment at which a keeping time was used up, before now. */
@@ -90,12 +87,6 @@ function whenUsedUp(keeping: Keeping, past: LotPast, climate: Climate, now: numb
     left -= used;
   }
   return now;
-}
-
-/** The temperature and kind of place something stands in at a moment. */
-export function standsAt(stays: readonly Stay[], climate: Climate, now: number): Pick<Span, 'celsius' | 'kind'> {
-  const last = spansOf(stays, climate, now, now + 1).at(-1);
-  return last ?? { celsius: 20, kind: 'counter' };
 }
 
 /** The same lot, were it moved to another place now. */

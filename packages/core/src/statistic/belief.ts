@@ -20,18 +20,42 @@ export function normalBelief(mean: number, sigma: number, step: number, reach: n
   return normalised({ from: mean - half * step, step, weights });
 }
 
-/** What is believed after more observations; their order does not matter. */
-export function observed(before: Belief, likelihoods: readonly LogLikelihood[]): Belief {
-  if (likelihoods.length === 0) return before;
-  const logs = before.weights.map((weight, i) => {
-    const value = before.from + i * before.step;
-    return likelihoods.reduce((sum, likelihood) => sum + likelihood(value), Math.log(weight));
-  });
-  const top = Math.max(...logs);
+/**
+ * A prior with heavy tails on a grid: most are near, and a share of them several times as far off.
+ * @param share of those far off, 0 to 1
+ * @param times how much wider their spread is
+ */
+export function heavyBelief(sigma: number, share: number, times: number, step: number, reach: number): Belief {
+  const [near, far] = [normalBelief(0, sigma, step, reach), normalBelief(0, sigma * times, step, reach)];
+  return { ...near, weights: near.weights.map((weight, i) => (1 - share) * weight + share * (far.weights[i] ?? 0)) };
+}
+
+/** How likely observations are at every point of a belief's grid, as logarithms; their order does not matter. */
+export const likelihoodsOn = (
+  { from, step, weights }: Belief,
+  likelihoods: readonly LogLikelihood[],
+): readonly number[] =>
+  weights.map((_, i) => likelihoods.reduce((sum, likelihood) => sum + likelihood(from + i * step), 0));
+
+/** The logarithm of how likely observations are under a belief, whatever the number's value. */
+export function evidenceOn(before: Belief, logs: readonly number[]): number {
+  const joint = before.weights.map((weight, i) => Math.log(weight) + (logs[i] ?? 0));
+  const top = Math.max(...joint);
+  return top + Math.log(joint.reduce((sum, log) => sum + Math.exp(log - top), 0));
+}
+
+/** What is believed after observations of so much likelihood on the grid. */
+export function observedOn(before: Belief, logs: readonly number[]): Belief {
+  const joint = before.weights.map((weight, i) => Math.log(weight) + (logs[i] ?? 0));
+  const top = Math.max(...joint);
   // Observations that contradict each other utterly leave what was believed before.
   if (!Number.isFinite(top)) return before;
-  return normalised({ ...before, weights: logs.map((log) => Math.exp(log - top)) });
+  return normalised({ ...before, weights: joint.map((log) => Math.exp(log - top)) });
 }
+
+/** What is believed after more observations; their order does not matter. */
+export const observed = (before: Belief, likelihoods: readonly LogLikelihood[]): Belief =>
+  likelihoods.length === 0 ? before : observedOn(before, likelihoodsOn(before, likelihoods));
 
 function normalised(belief: Belief): Belief {
   const sum = belief.weights.reduce((all, weight) => all + weight, 0);
@@ -48,40 +72,56 @@ export function momentsOf({ from, step, weights }: Belief): { readonly mean: num
 /** Weights below this move nothing that anybody could see. */
 const NEGLIGIBLE = 1e-11;
 
+/** What is believed of a number and of the noise with which it shows: a belief for each noise, with its weight; they sum to 1. */
+export type Mixture = readonly { readonly noise: number; readonly weight: number; readonly belief: Belief }[];
+
+/** Mean and standard deviation of the number itself. */
+export function mixtureMoments(mixture: Mixture): { readonly mean: number; readonly sigma: number } {
+  const parts = mixture.map(({ weight, belief }) => ({ weight, ...momentsOf(belief) }));
+  const mean = parts.reduce((sum, part) => sum + part.weight * part.mean, 0);
+  const variance = parts.reduce((sum, part) => sum + part.weight * (part.sigma ** 2 + (part.mean - mean) ** 2), 0);
+  return { mean, sigma: Math.sqrt(variance) };
+}
+
 /** Chance and density that the number, plus normal noise of its own, has at a value. */
-function distribution({ from, step, weights }: Belief, value: number, noise: number) {
-  // Without noise of its own a grid point stands for its cell, so that quantiles do not jump.
-  const width = Math.max(noise, step / 2);
+function distribution(mixture: Mixture, value: number) {
   let below = 0;
   let density = 0;
-  for (let i = 0; i < weights.length; i++) {
-    const weight = weights[i] ?? 0;
-    if (weight < NEGLIGIBLE) continue;
-    const z = (value - from - i * step) / width;
-    below += weight * normalCdf(z, 0, 1);
-    density += (weight * Math.exp(-0.5 * z * z)) / (width * Math.sqrt(2 * Math.PI));
+  for (const { noise, weight: share, belief } of mixture) {
+    const { from, step, weights } = belief;
+    // Without noise of its own a grid point stands for its cell, so that quantiles do not jump.
+    const width = Math.max(noise, step / 2);
+    for (let i = 0; i < weights.length; i++) {
+      const weight = share * (weights[i] ?? 0);
+      if (weight < NEGLIGIBLE) continue;
+      const z = (value - from - i * step) / width;
+      if (z > 8) below += weight;
+      else if (z > -8) {
+        below += weight * normalCdf(z, 0, 1);
+        density += (weight * Math.exp(-0.5 * z * z)) / (width * Math.sqrt(2 * Math.PI));
+      }
+    }
   }
   return { below, density };
 }
 
-/** The chance that the number, plus normal noise of its own, stays below a value. */
-export const chanceBelow = (belief: Belief, value: number, noise: number): number =>
-  distribution(belief, value, noise).below;
-
 /**
- * The value that the number, plus normal noise of its own, does not exceed with a probability: Newton's steps, kept
- * inside a bracket that bisection narrows.
+ * The value that the number, plus its noise, does not exceed with a probability: Newton's steps, kept inside a bracket that
+ * bisection narrows.
  * @param probability above 0, below 1
- * @param noise standard deviation, 0 for the number itself
  */
-export function beliefQuantile(belief: Belief, probability: number, noise: number): number {
-  let low = belief.from - 8 * noise;
-  let high = belief.from + belief.step * (belief.weights.length - 1) + 8 * noise;
-  let value = momentsOf(belief).mean;
+export function mixtureQuantile(mixture: Mixture, probability: number): number {
+  const noise = Math.max(...mixture.map((slice) => slice.noise));
+  const ends = mixture.map(
+    ({ belief: { from, step, weights } }) => [from, from + step * (weights.length - 1)] as const,
+  );
+  let low = Math.min(...ends.map(([from]) => from)) - 8 * noise;
+  let high = Math.max(...ends.map(([, to]) => to)) + 8 * noise;
+  let value = mixtureMoments(mixture).mean;
   for (let i = 0; i < 60; i++) {
-    const { below, density } = distribution(belief, value, noise);
+    const { below, density } = distribution(mixture, value);
     const miss = below - probability;
-    if (Math.abs(miss) < 1e-11) break;
+    if (Math.abs(miss) < 1e-9) break;
     if (miss < 0) low = value;
     else high = value;
     const newton = value - miss / density;

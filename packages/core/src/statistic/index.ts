@@ -1,4 +1,5 @@
 export * from './belief';
+export * from './enough';
 export * from './line';
 export * from './lognormal';
 export * from './mean';

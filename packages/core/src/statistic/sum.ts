@@ -21,12 +21,12 @@ export function sumOf(parts: readonly Lognormal[], correlation: number): Lognorm
   const means = parts.map(meanOf);
   const mean = means.reduce((sum, part) => sum + part, 0);
   let variance = 0;
-  parts.forEach((a, i) =>
+  parts.forEach((a, i) => {
     parts.forEach((b, j) => {
       const shared = i === j ? 1 : correlation;
       variance += (means[i] ?? 0) * (means[j] ?? 0) * Math.expm1(shared * a.sigma * b.sigma);
-    }),
-  );
+    });
+  });
   const sigma = Math.sqrt(Math.log1p(variance / mean ** 2));
   return lognormal(mean * Math.exp(-(sigma ** 2) / 2), sigma);
 }

@@ -20,7 +20,6 @@ export function aBowl(maskId: string, heads: 1 | 2 = 1, change: Partial<Mask> = 
     lines: sized.lines,
     madeMillilitres: sized.madeMillilitres,
     catalogue: CATALOGUE,
-    spoons: SPOON_SETS.us,
     makings: soaked ? { 'rice-cream': { soaked } } : {},
     heads: people.map((profile, i) => ({
       id: ['ada', 'bo'][i] as string,

@@ -1,28 +1,27 @@
 import { strandCount, type HairProfile } from '../hair';
 
-/** A part of the head as it is clipped away, seen from above. */
+/** Where a section lies, seen from above. */
+export const SECTION_PARTS = ['front', 'side', 'crown', 'back', 'nape'] as const;
+type SectionPart = (typeof SECTION_PARTS)[number];
+export type SectionId = `${SectionPart}-${'left' | 'right'}`;
+
+/** A part of the head as it is clipped away. */
 export interface Section {
-  readonly id: string;
-  readonly name: string;
+  readonly id: SectionId;
   /** Share of the bowl, 0 to 1; all sections of a layout sum to 1. */
   readonly share: number;
 }
 
-const pair = (id: string, name: string, share: number): readonly Section[] => [
-  { id: `${id}-left`, name: `${name}, left`, share },
-  { id: `${id}-right`, name: `${name}, right`, share },
+const pair = (part: SectionPart, share: number): readonly Section[] => [
+  { id: `${part}-left`, share },
+  { id: `${part}-right`, share },
 ];
 
 /** Layouts of this project: the back takes more than the front, since there is more of it. */
 const LAYOUTS = {
-  4: [...pair('front', 'front', 0.23), ...pair('back', 'back', 0.27)],
-  6: [...pair('front', 'front', 0.15), ...pair('crown', 'crown', 0.18), ...pair('nape', 'nape', 0.17)],
-  8: [
-    ...pair('front', 'front', 0.11),
-    ...pair('side', 'side', 0.11),
-    ...pair('crown', 'crown', 0.14),
-    ...pair('nape', 'nape', 0.14),
-  ],
+  4: [...pair('front', 0.23), ...pair('back', 0.27)],
+  6: [...pair('front', 0.15), ...pair('crown', 0.18), ...pair('nape', 0.17)],
+  8: [...pair('front', 0.11), ...pair('side', 0.11), ...pair('crown', 0.14), ...pair('nape', 0.14)],
 } as const satisfies Record<number, readonly Section[]>;
 
 /** Below and above these strand counts a head is sectioned in four, six or eight. Assumption of this project. */

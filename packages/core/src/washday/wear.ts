@@ -1,6 +1,5 @@
+import { MINUTE } from '../time';
 import type { WearTime } from '../mask';
-
-const MINUTE = 60_000;
 
 /** Where a mask is in its time: still too early, on the way, right, late, or past its limit. */
 export type WearPhase = 'early' | 'fine' | 'aim' | 'late' | 'over';

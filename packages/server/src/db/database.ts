@@ -8,6 +8,8 @@ import { Shelf1700000000003 } from './migrations/0003-shelf';
 import { WashDays1700000000004 } from './migrations/0004-wash-days';
 import { Stories1700000000005 } from './migrations/0005-stories';
 import { Notes1700000000006 } from './migrations/0006-notes';
+import { MessagesAndRecipes1700000000007 } from './migrations/0007-messages-and-recipes';
+import { HairInLocks1700000000008 } from './migrations/0008-hair-in-locks';
 
 /** The little of better-sqlite3 that is needed at opening. */
 interface RawDatabase {
@@ -35,6 +37,8 @@ export async function openDatabase(file: string): Promise<DataSource> {
       WashDays1700000000004,
       Stories1700000000005,
       Notes1700000000006,
+      MessagesAndRecipes1700000000007,
+      HairInLocks1700000000008,
     ],
     migrationsTransactionMode: 'all',
     synchronize: false,

@@ -11,10 +11,12 @@ import type {
   WornFacts,
 } from '@amber-ladle/contract';
 import type { HairProfile } from '@amber-ladle/core/hair';
-import type { Ingredient } from '@amber-ladle/core/ingredient';
+import type { SaidIngredient } from '@amber-ladle/core/ingredient';
 import type { HeadStory } from '@amber-ladle/core/judge';
 import type { Mask } from '@amber-ladle/core/mask';
-import type { LotState, MovementKind, PlaceKind, Stage, Stay, Touch } from '@amber-ladle/core/shelf';
+import type { LotState } from '@amber-ladle/core/ingredient';
+import type { Message } from '@amber-ladle/core/message';
+import type { MovementKind, PlaceKind, Stage, Stay, Touch } from '@amber-ladle/core/shelf';
 import type { DayMove, PlanStep } from '@amber-ladle/core/washday';
 import { EntitySchema } from 'typeorm';
 
@@ -137,7 +139,7 @@ export const MaskVersionEntity = new EntitySchema<MaskVersionRow>({
 export interface IngredientRow {
   id: string;
   version: number;
-  body: Ingredient;
+  body: SaidIngredient;
   updatedAt: string;
   removedAt: string | null;
 }
@@ -293,7 +295,7 @@ export interface BowlLifeRow {
   leftOver: LeftOver | null;
   endedAt: string | null;
   endedHow: BowlEnd | null;
-  decisions: { at: string; what: string }[];
+  decisions: { at: string; what: Message }[];
 }
 
 export const BowlLifeEntity = new EntitySchema<BowlLifeRow>({

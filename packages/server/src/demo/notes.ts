@@ -1,12 +1,6 @@
-import {
-  NO_CHOICES,
-  NO_LOG,
-  type Bowl,
-  type Head,
-  type HeadMeasure,
-  type StockChange,
-  type WearLog,
-} from '@amber-ladle/contract';
+import { TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
+import { NO_LOG, type Bowl, type Head, type HeadMeasure, type StockChange, type WearLog } from '@amber-ladle/contract';
+import { NO_CHOICES } from '@amber-ladle/core/house';
 import { lengthOf } from '@amber-ladle/core/washday';
 import { v5 as uuidFrom } from 'uuid';
 import { Clock } from '../clock';
@@ -21,7 +15,6 @@ import { leaveBowl, wearBowl } from '../services/wearing';
 
 const SPACE = '2c1a8f0e-33de-4a0f-8f0c-6d0b7a4e5c00';
 const MINUTE = 60_000;
-const DAY = 86_400_000;
 
 interface Worn {
   readonly daysAgo: number;
@@ -35,25 +28,25 @@ interface Worn {
   readonly log: Partial<WearLog>;
 }
 
-/** Made up: Isaura takes about three quarters of what the model expects, Pip a little more, and Teo is Teo. */
+/** Made up: Isaura takes a little less than the model expects, Pip a little more, and Teo is Teo. */
 const WORN: readonly Worn[] = [
   {
     daysAgo: 96,
     head: 'Isaura',
     maskId: 'towpath-avocado',
-    took: 0.7,
+    took: 0.84,
     log: {
       said: { slip: 3, spread: 2, ease: 2, residue: 2, soft: 3, shine: 2, frizz: 2, weight: 2 },
       textureWas: 'thick',
       shed: 'usual',
-      words: 'Far too much; half went on the kitchen towel.',
+      words: 'Far too much; a third of it went on the kitchen towel.',
     },
   },
   {
     daysAgo: 82,
     head: 'Isaura',
     maskId: 'still-water',
-    took: 0.78,
+    took: 0.94,
     log: {
       said: { slip: 3, spread: 3, drip: 1, ease: 3, feel: 2, soft: 2, definition: 3, frizz: 2 },
       changes: ['weather'],
@@ -64,7 +57,7 @@ const WORN: readonly Worn[] = [
     daysAgo: 68,
     head: 'Isaura',
     maskId: 'towpath-avocado',
-    took: 0.72,
+    took: 0.86,
     isWalked: true,
     log: {
       said: { slip: 3, spread: 3, drip: 3, smell: 2, ease: 2, residue: 2, soft: 3, shine: 3, frizz: 3, weight: 2 },
@@ -84,7 +77,7 @@ const WORN: readonly Worn[] = [
     daysAgo: 54,
     head: 'Isaura',
     maskId: 'still-water',
-    took: 0.74,
+    took: 0.89,
     log: {
       said: { slip: 3, spread: 3, drip: 2, ease: 3, feel: 3, soft: 2, shine: 2, definition: 3, frizz: 2 },
       changes: ['leave-in'],
@@ -102,7 +95,7 @@ const WORN: readonly Worn[] = [
     daysAgo: 40,
     head: 'Isaura',
     maskId: 'towpath-avocado',
-    took: 0.76,
+    took: 0.91,
     isWalked: true,
     log: {
       said: { slip: 3, spread: 3, drip: 3, smell: 3, ease: 3, residue: 3, soft: 3, shine: 3, definition: 2, frizz: 3 },
@@ -115,14 +108,14 @@ const WORN: readonly Worn[] = [
     daysAgo: 26,
     head: 'Isaura',
     maskId: 'still-water',
-    took: 0.75,
+    took: 0.9,
     log: { said: { slip: 3, drip: 2, ease: 3, soft: 2, definition: 3, frizz: 2, weight: 3 }, changes: ['water'] },
   },
   {
     daysAgo: 19,
     head: 'Pip',
     maskId: 'still-water',
-    took: 1.1,
+    took: 1.04,
     log: { said: { slip: 3, spread: 3, ease: 3, soft: 3, frizz: 2 }, words: 'Not one tear at the comb.' },
   },
 ];
@@ -142,11 +135,13 @@ export async function seedNotes(household: Household, heads: ReadonlyMap<string,
   const present = Date.parse(household.clock.now());
   const then = new Clock();
   const earlier: Household = { ...household, clock: then };
-  const to = (at: number): void => then.set(new Date(at).toISOString());
+  const to = (at: number): void => {
+    then.set(new Date(at).toISOString());
+  };
   for (const [i, one] of WORN.entries()) {
     const head = heads.get(one.head);
     if (!head) continue;
-    to(present - one.daysAgo * DAY);
+    to(present - one.daysAgo * TWENTY_FOUR_HOURS);
     const id = uuidFrom(`bowl ${i}`, SPACE);
     const wish = {
       id,
@@ -167,7 +162,7 @@ export async function seedNotes(household: Household, heads: ReadonlyMap<string,
       const millilitres = Math.max(0, Math.round(left / 5) * 5);
       await leaveBowl(earlier, bowl.id, { millilitres, how: 'measured', fate: 'discarded' });
     }
-    to(Date.parse(then.now()) + DAY);
+    to(Date.parse(then.now()) + TWENTY_FOUR_HOURS);
     const [page] = await logsOfBowl(earlier, bowl.id);
     const ranOut: Partial<WearLog> =
       one.ranOutAfter === undefined ? {} : { lasted: { kind: 'ran-out', afterSections: one.ranOutAfter } };
@@ -183,7 +178,7 @@ export async function seedNotes(household: Household, heads: ReadonlyMap<string,
     if (isaura)
       await addMeasure(household, isaura.id, {
         id: uuidFrom(`measure ${i}`, SPACE),
-        at: new Date(present - daysAgo * DAY).toISOString(),
+        at: new Date(present - daysAgo * TWENTY_FOUR_HOURS).toISOString(),
         ...measure,
       });
 }

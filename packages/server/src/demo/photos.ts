@@ -1,3 +1,4 @@
+import { TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
 import type { Head } from '@amber-ladle/contract';
 import { drawsFrom } from '@amber-ladle/core/statistic';
 import sharp from 'sharp';
@@ -6,7 +7,6 @@ import type { Household } from '../services/household';
 import { addPhoto } from '../services/photos';
 
 const SPACE = '9e0a1f6c-0f0a-4f5b-8b11-5f1f0c2b7a00';
-const DAY = 86_400_000;
 
 /** Pictures of somebody who does not exist: drawn here, strand by strand. */
 const PICTURES = [
@@ -50,7 +50,7 @@ export async function seedPhotos(household: Household, head: Head): Promise<void
     const jpeg = await sharp(Buffer.from(drawn(picture)))
       .jpeg({ quality: 88 })
       .toBuffer();
-    const at = new Date(present - daysAgo * DAY).toISOString();
+    const at = new Date(present - daysAgo * TWENTY_FOUR_HOURS).toISOString();
     await addPhoto(household, head.id, { id: uuidFrom(`photo ${i}`, SPACE), at, moment, words }, jpeg);
   }
 }

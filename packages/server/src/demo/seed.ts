@@ -1,4 +1,6 @@
-import { NO_CHOICES, type Head, type HeadInput } from '@amber-ladle/contract';
+import { TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
+import type { Head, HeadInput } from '@amber-ladle/contract';
+import { NO_CHOICES } from '@amber-ladle/core/house';
 import type { Household } from '../services/household';
 import { NO_STORY, type PatchTest } from '@amber-ladle/core/judge';
 import { createHead, listHeads } from '../services/heads';
@@ -60,7 +62,7 @@ const HEADS: readonly HeadInput[] = [
       amount: { kind: 'eye', look: 'middling' },
       strandDiameterMicrometres: 62,
       stretchedLengthCentimetres: 31,
-      evenness: 'blunt',
+      evenness: 'long-layers',
       scalpAreaSquareCentimetres: 450,
       style: 'loose',
     },
@@ -86,8 +88,6 @@ const BOWLS: readonly {
   { id: '5d0c1f0e-57e1-4c0e-9f60-3a5b1a3d0004', daysAgo: 2, head: 'Isaura', maskId: 'rice-silk' },
 ];
 
-const DAY = 86_400_000;
-
 /** Fills an empty demo database; one that holds heads is left alone. All dates are relative to the present. */
 export async function seedDemo(household: Household): Promise<void> {
   if ((await listHeads(household)).length > 0) return;
@@ -96,7 +96,7 @@ export async function seedDemo(household: Household): Promise<void> {
   const earlier: Household = { ...household, clock: then };
   await seedPlaces(household);
   const ids = new Map<string, Head>();
-  then.set(new Date(present - 400 * DAY).toISOString());
+  then.set(new Date(present - 400 * TWENTY_FOUR_HOURS).toISOString());
   for (const input of HEADS) ids.set(input.name, await createHead(earlier, input));
   await seedNotes(household, ids);
   // The book of stock is read from its end: what lies there now comes last.
@@ -106,7 +106,7 @@ export async function seedDemo(household: Household): Promise<void> {
   for (const { id, daysAgo, head, maskId } of BOWLS) {
     const wearer = ids.get(head);
     if (!wearer) continue;
-    then.set(new Date(present - daysAgo * DAY).toISOString());
+    then.set(new Date(present - daysAgo * TWENTY_FOUR_HOURS).toISOString());
     await keepBowl(earlier, {
       id,
       headId: wearer.id,

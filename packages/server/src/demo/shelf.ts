@@ -1,7 +1,9 @@
+import { TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
 import { v5 as uuidFrom } from 'uuid';
 import type { NewLot, NewMovement } from '@amber-ladle/contract';
 import { ingredientById, pieceSize, CATALOGUE } from '@amber-ladle/core/ingredient';
-import type { LotState, Place, Stage } from '@amber-ladle/core/shelf';
+import type { LotState } from '@amber-ladle/core/ingredient';
+import type { Place, Stage } from '@amber-ladle/core/shelf';
 import { Clock } from '../clock';
 import { addReading, savePlaces } from '../services/climate';
 import type { Household } from '../services/household';
@@ -13,7 +15,7 @@ const PLACES: readonly Place[] = [
   { id: 'galley', name: 'Galley box', kind: 'counter', celsius: 18 },
   { id: 'bag', name: 'Paper bag', kind: 'bag', celsius: 18 },
   { id: 'roof', name: 'Roof box', kind: 'outside', celsius: 12 },
-  { id: 'fridge', name: '12 V fridge', kind: 'fridge', celsius: 4.5 },
+  { id: 'fridge', name: '12 V fridge', kind: 'fridge', celsius: 4 },
 ];
 
 interface Row {
@@ -48,7 +50,6 @@ const STOCK: readonly Row[] = [
   { what: 'coconut-milk', grams: 400, daysAgo: 15, place: 'galley', price: 1.5 },
 ];
 
-const DAY = 86_400_000;
 const SPACE = '7b7a5d0e-5a0e-4f0a-9d55-0c1d7a1e0b00';
 
 /** Where things stand, before anything does. */
@@ -61,7 +62,7 @@ export async function seedShelf(household: Household): Promise<void> {
   const earlier: Household = { ...household, clock: then };
   const rows = [...STOCK].sort((a, b) => b.daysAgo - a.daysAgo);
   for (const [i, row] of rows.entries()) {
-    const at = new Date(present - row.daysAgo * DAY).toISOString();
+    const at = new Date(present - row.daysAgo * TWENTY_FOUR_HOURS).toISOString();
     then.set(at);
     const grams =
       row.grams ?? (row.pieces ?? 1) * (row.each ?? pieceSize(ingredientById(CATALOGUE, row.what)).usableGrams);
@@ -84,13 +85,13 @@ export async function seedShelf(household: Household): Promise<void> {
   await writeRestock(household, [{ ingredientId: 'olive-oil', grams: 500 }]);
 }
 
-/** A day of the fridge: held by its thermostat, warmer round noon and after a door that stood open. */
+/** A day of the fridge up to where the practice thermometer stands: held by its thermostat, warmer after a door that stood open. */
 async function seedReadings(household: Household, present: number): Promise<void> {
   for (let halfHours = 47; halfHours >= 1; halfHours--) {
-    const at = present - halfHours * (DAY / 48);
-    const noon = 0.5 * Math.sin(((halfHours - 14) / 48) * 2 * Math.PI);
-    const door = halfHours <= 29 && halfHours > 24 ? 2.4 * Math.exp((halfHours - 29) / 2) : 0;
-    const celsius = Math.round((4.2 + noon + door) * 10) / 10;
+    const at = present - halfHours * (TWENTY_FOUR_HOURS / 48);
+    const round = 0.3 * Math.sin(((halfHours - 1) / 48) * 2 * Math.PI);
+    const door = halfHours <= 29 && halfHours > 24 ? 0.7 * Math.exp((halfHours - 29) / 2) : 0;
+    const celsius = Math.round((4 + round + door) * 10) / 10;
     await addReading(household, { placeId: 'fridge', at: new Date(at).toISOString(), celsius });
   }
 }
@@ -105,7 +106,7 @@ async function seedWaste(earlier: Household, then: Clock, present: number): Prom
     { what: 'papaya', grams: 120, daysAgo: 9, reason: 'past its time', state: 'cut' as const },
   ];
   for (const [i, { what, grams, daysAgo, reason, state = 'whole' }] of bins.entries()) {
-    const at = new Date(present - daysAgo * DAY).toISOString();
+    const at = new Date(present - daysAgo * TWENTY_FOUR_HOURS).toISOString();
     then.set(at);
     const id = uuidFrom(`waste ${i}`, SPACE);
     await changeStock(earlier, {

@@ -45,7 +45,9 @@ export class SimulatedScale {
     response.flushHeaders();
     response.write(`event: reading\ndata: ${JSON.stringify(this.read())}\n\n`);
     this.listeners.add(response);
-    this.timer ??= setInterval(() => this.tell(), TICK_MILLISECONDS).unref();
+    this.timer ??= setInterval(() => {
+      this.tell();
+    }, TICK_MILLISECONDS).unref();
     request.on('close', () => {
       this.listeners.delete(response);
       if (this.listeners.size > 0) return;

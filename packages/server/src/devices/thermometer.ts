@@ -1,3 +1,4 @@
+import type { DeviceMode } from '@amber-ladle/contract';
 import { fridgeAfter, type FridgeState, type Place } from '@amber-ladle/core/shelf';
 import { addReading, listPlaces } from '../services/climate';
 import type { Household } from '../services/household';
@@ -27,12 +28,18 @@ interface Simulated {
   written?: { at: number; celsius: number };
 }
 
-/** Stands in for thermometers in every fridge until a real one is connected; it keeps to the household's clock. */
+/**
+ * Stands in for thermometers in every fridge; it keeps to the household's clock. What it says is written down in the demo
+ * only: in a household of one's own it is there to practise with, and nothing simulated decides about real food.
+ */
 export class SimulatedThermometers {
   private readonly fridges = new Map<string, Simulated>();
   private timer: NodeJS.Timeout | undefined;
 
-  constructor(private readonly household: Household) {}
+  constructor(
+    private readonly household: Household,
+    private readonly mode: () => Promise<DeviceMode>,
+  ) {}
 
   start(): void {
     this.timer = setInterval(() => void this.tick().catch(() => undefined), TICK_MILLISECONDS);
@@ -44,6 +51,7 @@ export class SimulatedThermometers {
 
   /** What every thermometer says now. */
   async read(): Promise<Thermometer[]> {
+    if ((await this.mode()) === 'off') return [];
     const places = await this.fridgePlaces();
     return places.map((place) => {
       const { state } = this.now(place);
@@ -53,16 +61,18 @@ export class SimulatedThermometers {
 
   /** Opens or shuts a door, cuts or gives power. @returns false for a place without a simulated fridge */
   async turn(placeId: string, change: Partial<Pick<FridgeState, 'isDoorOpen' | 'hasPower'>>): Promise<boolean> {
+    const mode = await this.mode();
     const place = (await this.fridgePlaces()).find(({ id }) => id === placeId);
-    if (!place) return false;
+    if (!place || mode === 'off') return false;
     const fridge = this.now(place);
     fridge.state = { ...fridge.state, ...change };
-    await this.write(place.id, fridge, Date.parse(this.household.clock.now()));
+    if (mode === 'demo') await this.write(place.id, fridge, Date.parse(this.household.clock.now()));
     return true;
   }
 
   /** Follows the clock and writes down what moved. */
   async tick(): Promise<void> {
+    if ((await this.mode()) !== 'demo') return;
     for (const place of await this.fridgePlaces()) {
       const now = Date.parse(this.household.clock.now());
       const fridge = this.fridges.get(place.id);

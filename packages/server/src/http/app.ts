@@ -57,16 +57,20 @@ export function createApp({
       standardHeaders: 'draft-8',
       legacyHeaders: false,
       validate: false,
-      handler: (_request, response) =>
+      handler: (_request, response) => {
         sendProblem(response, {
           type: PROBLEM_TYPES['too-many'],
           status: 429,
           title: 'Too many requests at once; try again in a minute.',
-        }),
+        });
+      },
     }),
   );
   const logWrites = pinoHttp({ logger });
-  api.use((request, response, next) => (request.method === 'GET' ? next() : logWrites(request, response, next)));
+  api.use((request, response, next) => {
+    if (request.method === 'GET') next();
+    else logWrites(request, response, next);
+  });
   // Pictures and whole households are larger than anything else, and are read by their own routes.
   api.use(photoUpload(household));
   api.use(jsonOnly);

@@ -14,6 +14,8 @@ export function otherRoutes(household: Household, demo: boolean): Router {
   router.put('/settings', async (request, response) => {
     response.json(await writeSettings(household, parse<Settings>(settingsSchema, request.body)));
   });
-  router.get('/events', (request, response) => household.events.listen(request, response));
+  router.get('/events', (request, response) => {
+    household.events.listen(request, response);
+  });
   return router;
 }

@@ -5,7 +5,6 @@ import {
   photoChangeSchema,
   photoWishSchema,
   type Crop,
-  type PhotoWish,
 } from '@amber-ladle/contract';
 import express, { Router } from 'express';
 import { notFound, wrongType } from '../http/errors';
@@ -18,7 +17,7 @@ export function photoUpload(household: Household): Router {
   const body = express.raw({ type: ['image/*', 'application/octet-stream'], limit: MOST_PHOTO.bytes });
   router.post('/heads/:id/photos', body, async (request, response) => {
     if (!Buffer.isBuffer(request.body)) throw wrongType();
-    const wish = photoWishSchema.cast(request.query, { assert: false }) as PhotoWish;
+    const wish = photoWishSchema.cast(request.query, { assert: false });
     photoWishSchema.validateSync(wish, { abortEarly: false });
     response.status(201).json(await addPhoto(household, request.params.id, wish, request.body));
   });

@@ -2,14 +2,15 @@ import {
   pageQuerySchema,
   parse,
   placesSchema,
+  readingSchema,
   restockSchema,
   stockChangeSchema,
   type StockChange,
 } from '@amber-ladle/contract';
-import type { Place, RestockLevel } from '@amber-ladle/core/shelf';
+import type { Place, Reading, RestockLevel } from '@amber-ladle/core/shelf';
 import { Router } from 'express';
 import { readBuyList } from '../services/buy';
-import { listPlaces, savePlaces } from '../services/climate';
+import { listPlaces, savePlaces, tellReading } from '../services/climate';
 import type { Household } from '../services/household';
 import { readRestock, writeRestock } from '../services/restock';
 import { changeStock, getLot, listMovements, readShelf, undoChange } from '../services/stock';
@@ -46,6 +47,11 @@ export function shelfRoutes(household: Household): Router {
   router.put('/places', async (request, response) => {
     const { places } = parse<{ places: Place[] }>(placesSchema, request.body);
     response.json(await savePlaces(household, places));
+  });
+  router.post('/readings', async (request, response) => {
+    const reading = parse<Reading>(readingSchema, request.body);
+    await tellReading(household, reading);
+    response.status(201).json(reading);
   });
   router.get('/restock', async (_request, response) => void response.json(await readRestock(household)));
   router.put('/restock', async (request, response) => {

@@ -1,6 +1,7 @@
 import type { BowlEnd, BowlLife, StockChange } from '@amber-ladle/contract';
-import type { Catalogue } from '@amber-ladle/core/ingredient';
-import { isPerishable, keepingOf, spansOf, usedShare, type Climate, type Lot } from '@amber-ladle/core/shelf';
+import { isPerishable, keepingOf, type Catalogue } from '@amber-ladle/core/ingredient';
+import { message } from '@amber-ladle/core/message';
+import { spansOf, usedShare, type Climate, type Lot } from '@amber-ladle/core/shelf';
 import { In, type EntityManager } from 'typeorm';
 import { BowlLifeEntity, LotEntity, type BowlLifeRow } from '../db/entities';
 import { invalid } from '../http/errors';
@@ -23,7 +24,7 @@ export async function livesOf(manager: EntityManager, ids: readonly string[]): P
 export function startShareOf(lots: readonly Lot[], catalogue: Catalogue, climate: Climate, now: number): number {
   return lots.reduce((most, lot) => {
     const row = catalogue.get(lot.ingredientId);
-    if (!row || lot.state === 'raw' || lot.state === 'whole') return most;
+    if (!row || lot.state === 'whole') return most;
     const keeping = keepingOf(row, lot.state);
     if (!isPerishable(keeping)) return most;
     const used = usedShare(keeping, spansOf(lot.stays, climate, Date.parse(lot.since), now));
@@ -100,7 +101,9 @@ export async function endBowl(
       wearing: how === 'worn' ? allRinsed(life.wearing, now) : life.wearing,
       endedAt: now,
       endedHow: how,
-      decisions: decision ? [...life.decisions, { at: now, what: decision }] : life.decisions,
+      decisions: decision
+        ? [...life.decisions, { at: now, what: message('said', { text: decision }) }]
+        : life.decisions,
     };
   });
 }

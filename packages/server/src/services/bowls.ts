@@ -1,6 +1,4 @@
 import {
-  spoonsOf,
-  taughtHead,
   type Bowl,
   type BowlLife,
   type BowlSnapshot,
@@ -11,21 +9,22 @@ import {
   type SnapshotHead,
   type StopDecision,
 } from '@amber-ladle/contract';
-import { sizeBowl, type SizedHead } from '@amber-ladle/core/batch';
+import { sizing } from '@amber-ladle/core/house';
 import { ingredientById } from '@amber-ladle/core/ingredient';
-import { judged, schooled, stopsFor } from '@amber-ladle/core/judge';
-import { swapped } from '@amber-ladle/core/mask';
+import { judged, stopsFor, type Caution } from '@amber-ladle/core/judge';
+import { message } from '@amber-ladle/core/message';
+import { sentenceOf } from '@amber-ladle/words';
 import { IsNull } from 'typeorm';
 import { BowlEntity, BowlLifeEntity, type BowlLifeRow, type BowlRow } from '../db/entities';
 import { invalid, notFound } from '../http/errors';
 import { drawnFor, livesOf } from './bowlLife';
 import { getHead } from './heads';
 import type { Household } from './household';
-import { readLearning } from './learning';
+import { readHouse } from './house';
 import { readCatalogue } from './ingredients';
 import { toLife } from './lifeRules';
 import { getMask } from './masks';
-import { readSettings } from './settings';
+import { readerIn, readSettings } from './settings';
 import { broughtUpToDate } from './snapshots';
 
 const toBowl = ({ removedAt: _removedAt, ...bowl }: BowlRow, life?: BowlLife): Bowl => ({
@@ -96,8 +95,8 @@ export async function keepBowl(household: Household, wish: KeepBowl): Promise<{ 
   const { draw } = wish;
   const kept = await household.writes.run(async (manager) => {
     const twin = await manager.findOneBy(BowlEntity, { id: row.id });
-    if (twin) return { twin };
-    await manager.insert(BowlEntity, row as never);
+    if (twin) return twin;
+    await manager.insert(BowlEntity, row);
     const drawn = draw
       ? await drawnFor(manager, household, catalogue, draw, row.id)
       : { isDrawn: false, startShare: 0 };
@@ -113,13 +112,13 @@ export async function keepBowl(household: Household, wish: KeepBowl): Promise<{ 
       endedHow: null,
       decisions,
     };
-    await manager.insert(BowlLifeEntity, life as never);
-    return { life };
+    await manager.insert(BowlLifeEntity, life);
+    return life;
   });
-  if (kept.twin) return { bowl: toBowl(kept.twin), isNew: false };
+  if ('snapshot' in kept) return { bowl: toBowl(kept), isNew: false };
   household.events.tell('bowls');
   if (draw) household.events.tell('shelf');
-  return { bowl: toBowl(row, kept.life ? toLife(kept.life) : undefined), isNew: true };
+  return { bowl: toBowl(row, toLife(kept)), isNew: true };
 }
 
 /** Puts a bowl away. @throws HttpProblem 404 */
@@ -147,28 +146,15 @@ const snapshotHead = ({ id, name, ageYears, sensitiveSkin, profile }: Head): Sna
 /** Sizes what was asked for with the household's own catalogue and spoons, and puts down all that went into it. */
 async function snapshotOf(household: Household, wish: KeepBowl): Promise<BowlSnapshot> {
   const { profile, choices, maskId, otherHeadIds } = wish;
-  const catalogue = await readCatalogue(household);
+  const house = await readHouse(household);
   const head = { ...snapshotHead(await getHead(household, wish.headId)), profile };
   const others: SnapshotHead[] = [];
   for (const id of otherHeadIds) if (id !== head.id) others.push(snapshotHead(await getHead(household, id)));
-  const settings = await readSettings(household);
-  const spoons = spoonsOf(settings);
   const book = await getMask(household, maskId);
   try {
-    const mask = schooled(swapped(book, choices.swaps, catalogue), settings.schools, catalogue);
-    const { swaps: _swaps, makings: _makings, ...options } = choices;
-    const learning = await readLearning(household);
-    const now = Date.parse(household.clock.now());
-    const asked = { now, texture: mask.texture, enoughChance: choices.enoughChance };
-    const taught = (person: SnapshotHead): SizedHead => taughtHead(person, learning, asked);
-    const sized = sizeBowl(taught(head), mask, catalogue, {
-      spoons,
-      ...options,
-      others: others.map(taught),
-      textureOffset: learning.textures[mask.id]?.offset ?? 0,
-    });
-    const ingredients = sized.lines.map(({ ingredientId }) => ingredientById(catalogue, ingredientId));
-    return { head, others, mask, ingredients, choices, spoons, sized };
+    const { mask, bowl: sized } = sizing(house, { heads: [head, ...others], mask: book, choices });
+    const ingredients = sized.lines.map(({ ingredientId }) => ingredientById(house.catalogue, ingredientId));
+    return { head, others, mask, ingredients, choices, spoons: house.spoons, sized };
   } catch (error) {
     if (error instanceof RangeError) throw invalid({ choices: error.message });
     throw error;
@@ -189,7 +175,7 @@ async function decidedStops(
   const known = new Set(catalogue.keys());
   const now = household.clock.now();
   const { schools } = await readSettings(household);
-  const stops: { id: string; words: string; name: string }[] = [];
+  const stops: (Caution & { readonly name: string })[] = [];
   for (const { id, name, ageYears, sensitiveSkin } of [head, ...others]) {
     const { story } = await getHead(household, id);
     const who = { wearer: { ageYears, sensitiveSkin }, story, known };
@@ -205,10 +191,17 @@ async function decidedStops(
     stops.push(...met.map((stop) => ({ ...stop, name })));
   }
   const undecided = stops.filter(({ id }) => !said.some(({ ruleId }) => ruleId === id));
-  if (undecided.length > 0)
-    throw invalid(Object.fromEntries(undecided.map(({ id, name, words }) => [`decisions.${id}`, `${name}: ${words}`])));
+  if (undecided.length > 0) {
+    const reader = await readerIn(household);
+    throw invalid(
+      Object.fromEntries(
+        undecided.map(({ id, name, what }) => [`decisions.${id}`, `${name}: ${sentenceOf(what, reader)}`]),
+      ),
+    );
+  }
   return said.flatMap(({ ruleId, words }) => {
     const met = stops.filter(({ id }) => id === ruleId);
-    return met.length === 0 ? [] : [{ at: now, what: `${met.map((stop) => stop.words).join(' ')} Decided: ${words}` }];
+    const what = message('decision.against-stop', { stops: met.map((stop) => stop.what), words });
+    return met.length === 0 ? [] : [{ at: now, what }];
   });
 }

@@ -23,6 +23,7 @@ export async function plannedBowls({ source }: Household): Promise<(WantedBowl &
     name: `${maskName} for ${headName}`,
     at: lives.find(({ bowlId }) => bowlId === id)?.plannedFor ?? '',
     lines: snapshot.sized.lines.map(({ ingredientId, grams }) => ({ ingredientId, grams })),
+    makings: snapshot.choices.makings,
   }));
 }
 
@@ -36,7 +37,7 @@ export async function readBuyList(household: Household): Promise<readonly BuyLin
   const levels = (await readRestock(household)).filter(({ ingredientId }) => catalogue.has(ingredientId));
   const wanted = [...new Set([...bowls.flatMap(({ lines }) => lines), ...levels].map((one) => one.ingredientId))];
   // Yolks and whites come from whole eggs too.
-  const ids = [...wanted, 'egg-whole'];
+  const ids = wanted.flatMap((id) => [id, catalogue.get(id)?.traits.partOf?.wholeId ?? []].flat());
   const lots: Lot[] = (await source.manager.findBy(LotEntity, { grams: MoreThan(0), ingredientId: In(ids) })).map(
     toLot,
   );

@@ -1,3 +1,4 @@
+import { TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
 import ical, { ICalCalendarMethod } from 'ical-generator';
 import { bowlBudget, bowlPastOf, bowlRuleOf, lotPast, windowOf } from '@amber-ladle/core/shelf';
 import { In, IsNull, MoreThan } from 'typeorm';
@@ -8,10 +9,10 @@ import type { Household } from './household';
 import { readCatalogue } from './ingredients';
 import { readSettings } from './settings';
 import { toLot } from './stock';
+import { broughtUpToDate } from './snapshots';
 
 /** What ends later is not a matter for a calendar. */
 const MOST_DAYS = 60;
-const DAY = 86_400_000;
 const MOST_LOTS = 500;
 
 /** Windows, ripe days, running bowls and planned ones as an iCalendar feed. */
@@ -28,7 +29,7 @@ export async function calendarOf(household: Household, address: string): Promise
   });
   calendar.method(ICalCalendarMethod.PUBLISH);
   const add = (id: string, at: number, summary: string, description: string, path: string): void => {
-    if (at - present > MOST_DAYS * DAY || at < present - DAY) return;
+    if (at - present > MOST_DAYS * TWENTY_FOUR_HOURS || at < present - TWENTY_FOUR_HOURS) return;
     calendar.createEvent({
       id: `${id}@amber-ladle`,
       start: new Date(at),
@@ -64,9 +65,9 @@ export async function calendarOf(household: Household, address: string): Promise
   });
   for (const { id, maskName, headName, snapshot } of bowls) {
     const life = running.find(({ bowlId }) => bowlId === id);
-    const strictest = bowlRuleOf(snapshot.ingredients ?? []);
+    const strictest = bowlRuleOf(broughtUpToDate(snapshot).ingredients);
     if (!life || !strictest) continue;
-    const past = bowlPastOf(life, snapshot.mask.keeping, strictest.rule);
+    const past = bowlPastOf(life, snapshot.mask.keeping, strictest);
     const { endsAt } = bowlBudget(past, climate, timeZone, present);
     if (Number.isFinite(endsAt))
       add(`bowl-${id}`, endsAt, `${maskName}: past its time`, `For ${headName}. Not food.`, `/bowls/${id}`);

@@ -1,7 +1,8 @@
 import { USUAL_CELSIUS, type Climate, type Place, type Reading } from '@amber-ladle/core/shelf';
+import { TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
 import { MoreThanOrEqual, type EntityManager } from 'typeorm';
 import { PlaceEntity, ReadingEntity } from '../db/entities';
-import { inUse } from '../http/errors';
+import { inUse, invalid } from '../http/errors';
 import type { Household } from './household';
 
 /** The places a household starts with. */
@@ -14,7 +15,6 @@ const FIRST_PLACES: readonly Place[] = [
 
 /** Readings older than this no longer decide anything that is still in use. */
 const READINGS_DAYS = 10;
-const DAY = 86_400_000;
 
 /** Where things can stand, in the owner's order. */
 export async function listPlaces(manager: EntityManager): Promise<Place[]> {
@@ -30,10 +30,10 @@ export async function savePlaces({ writes, events }: Household, places: readonly
     const kept = new Set(places.map(({ id }) => id));
     const gone = (await listPlaces(manager)).filter(({ id }) => !kept.has(id));
     for (const place of gone) {
-      const [{ n } = { n: 0 }] = (await manager.query(
+      const [{ n } = { n: 0 }] = await manager.query<{ n: number }[]>(
         `SELECT count(*) AS n FROM lot WHERE grams > 0 AND json_extract(stays, '$[#-1].placeId') = ?`,
         [place.id],
-      )) as { n: number }[];
+      );
       if (n > 0) throw inUse(`Something stands in ${place.name}.`, 'Move it first. Nothing was changed.');
     }
     await manager.clear(PlaceEntity);
@@ -49,7 +49,7 @@ export async function savePlaces({ writes, events }: Household, places: readonly
 
 /** What thermometers said of late, by rising moment. */
 export async function recentReadings(manager: EntityManager, now: string): Promise<Reading[]> {
-  const since = new Date(Date.parse(now) - READINGS_DAYS * DAY).toISOString();
+  const since = new Date(Date.parse(now) - READINGS_DAYS * TWENTY_FOUR_HOURS).toISOString();
   const rows = await manager.find(ReadingEntity, { where: { at: MoreThanOrEqual(since) }, order: { at: 'ASC' } });
   return rows.map(({ placeId, at, celsius }) => ({ placeId, at, celsius }));
 }
@@ -62,4 +62,15 @@ export async function climateOf(manager: EntityManager, now: string): Promise<Cl
 export async function addReading({ writes, events }: Household, reading: Reading): Promise<void> {
   await writes.run((manager) => manager.upsert(ReadingEntity, { ...reading }, ['placeId', 'at']));
   events.tell('climate');
+}
+
+/**
+ * What somebody read off a thermometer of their own.
+ * @throws HttpProblem 422 for a place that there is not, or a moment to come
+ */
+export async function tellReading(household: Household, reading: Reading): Promise<void> {
+  const places = await listPlaces(household.source.manager);
+  if (!places.some(({ id }) => id === reading.placeId)) throw invalid({ placeId: 'There is no such place.' });
+  if (Date.parse(reading.at) > Date.parse(household.clock.now())) throw invalid({ at: 'That is still to come.' });
+  await addReading(household, reading);
 }

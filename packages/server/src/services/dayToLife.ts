@@ -19,6 +19,7 @@ export function lifeOnDay(
 ): BowlLifeRow {
   const own = steps.filter(({ bowlId }) => bowlId === life.bowlId);
   const mixedAt = iso(progress.get(readyStepOf(own) ?? '')?.endedAt);
+  const leftPotAt = iso(leftPot(own, progress));
   const worn = [snapshot.head, ...snapshot.others].map(({ id, profile }): readonly [string, Worn] => {
     const of = (kind: PlanStep['kind']) =>
       progress.get(own.find((one) => one.kind === kind && one.headId === id)?.id ?? '');
@@ -36,7 +37,7 @@ export function lifeOnDay(
     ];
   });
   const wearing = { ...life.wearing, ...Object.fromEntries(worn) };
-  return { ...life, ...mixed(life, mixedAt, placeId, dayStartedAt), wearing };
+  return { ...life, ...mixed(life, mixedAt, leftPotAt, placeId, dayStartedAt), wearing };
 }
 
 /** Sections that were tapped one by one; what was rinsed out before this day is not on the hair. */
@@ -45,10 +46,26 @@ const sectionsBefore = (life: BowlLifeRow, headId: string): string[] => {
   return before?.rinsedAt === undefined ? (before?.sectionsDone ?? []) : [];
 };
 
-/** A bowl that was mixed before the day, or carried since, is left where it is. */
-function mixed(life: BowlLifeRow, mixedAt: string | undefined, placeId: string, dayStartedAt: string) {
+/** When the first cooked thing left its pot: from then on it counts towards the bowl's time. Milliseconds since 1970. */
+function leftPot(own: readonly PlanStep[], progress: Progress): number | undefined {
+  const ends = own.flatMap(({ id, kind }) => (kind === 'boil' ? (progress.get(id)?.endedAt ?? []) : []));
+  return ends.length === 0 ? undefined : Math.min(...ends);
+}
+
+/** A bowl that was mixed before the day, or carried since, is left where it is. Its clock begins with what was cooked for it. */
+function mixed(
+  life: BowlLifeRow,
+  mixedAt: string | undefined,
+  leftPotAt: string | undefined,
+  placeId: string,
+  dayStartedAt: string,
+) {
   const { stays, madeAt } = life;
-  if (mixedAt !== undefined && stays.length === 0) return { madeAt: mixedAt, stays: [{ placeId, from: mixedAt }] };
-  const isOfThisDay = stays.length === 1 && stays[0]?.from === madeAt && madeAt >= dayStartedAt;
+  if (mixedAt !== undefined && stays.length === 0) {
+    const from = leftPotAt !== undefined && leftPotAt < mixedAt ? leftPotAt : mixedAt;
+    return { madeAt: mixedAt, stays: [{ placeId, from }] };
+  }
+  const began = stays[0]?.from;
+  const isOfThisDay = stays.length === 1 && began !== undefined && began >= dayStartedAt && began <= madeAt;
   return mixedAt === undefined && isOfThisDay ? { stays: [] } : { stays };
 }

@@ -8,15 +8,15 @@ import { dayRow, toDay } from './washDays';
 /** Ends a day, walked to its end or not, and settles the shelf. What was told stays. @throws HttpProblem 404 */
 export async function endDay(household: Household, id: string): Promise<WashDay> {
   const catalogue = await readCatalogue(household);
-  let isSettled = false;
-  const day = await household.writes.run(async (manager) => {
+  const { day, isSettled } = await household.writes.run(async (manager) => {
     const row = await dayRow(manager, id);
-    if (row.endedAt === null) {
+    const isOpen = row.endedAt === null;
+    if (isOpen) {
       row.endedAt = household.clock.now();
       await manager.update(WashDayEntity, { id }, { endedAt: row.endedAt });
-      isSettled = await settleStock(manager, household, catalogue, row);
     }
-    return toDay(manager, row);
+    const isSettled = isOpen && (await settleStock(manager, household, catalogue, row));
+    return { day: await toDay(manager, row), isSettled };
   });
   household.events.tell('washdays');
   if (isSettled) household.events.tell('shelf');

@@ -1,12 +1,6 @@
 import type { OwnIngredient } from '@amber-ladle/contract';
-import {
-  CATALOGUE,
-  madeProperties,
-  makingTree,
-  overlaid,
-  type Catalogue,
-  type Ingredient,
-} from '@amber-ladle/core/ingredient';
+import { CATALOGUE, overlaid, type Catalogue, type SaidIngredient } from '@amber-ladle/core/ingredient';
+import { blendProperties, makingTree } from '@amber-ladle/core/recipe';
 import { IsNull, MoreThan, type EntityManager } from 'typeorm';
 import { IngredientEntity, LotEntity, MaskEntity, type IngredientRow } from '../db/entities';
 import { invalid, inUse, notFound, stale } from '../http/errors';
@@ -31,7 +25,7 @@ export async function readCatalogue({ source }: Household): Promise<Catalogue> {
  */
 export async function saveIngredient(
   { writes, clock, events }: Household,
-  row: Ingredient,
+  row: SaidIngredient,
   version: number,
 ): Promise<OwnIngredient> {
   const saved = await writes.run(async (manager) => {
@@ -53,13 +47,22 @@ export async function saveIngredient(
   return toOwn(saved);
 }
 
-function withMade(row: Ingredient, catalogue: Catalogue): Ingredient {
-  if (!row.madeOf) return row;
+/** What a blend has from its parts is reckoned here, so that it always follows them; what it says itself stays. */
+function withMade(row: SaidIngredient, catalogue: Catalogue): SaidIngredient {
+  if (!row.recipe) return row;
   try {
     makingTree(catalogue, row.id, 100);
-    return { ...row, ...madeProperties(row.madeOf, catalogue) };
+    const how = row.recipe.yield;
+    if (how.kind !== 'blend') return row;
+    const { keeping, ...properties } = blendProperties(how, catalogue);
+    return {
+      ...row,
+      ...properties,
+      keeping: { ...keeping, ...row.keeping },
+      traits: { inBowl: 'made', isPacked: false, ...row.traits },
+    };
   } catch (error) {
-    throw invalid({ 'row.madeOf': error instanceof Error ? error.message : String(error) });
+    throw invalid({ 'row.recipe': error instanceof Error ? error.message : String(error) });
   }
 }
 
@@ -81,11 +84,17 @@ async function refuseWhileUsed(manager: EntityManager, { id, body }: IngredientR
   const uses = (parts: readonly { ingredientId: string }[]): boolean =>
     parts.some(({ ingredientId }) => ingredientId === id);
   const masks = (await manager.findBy(MaskEntity, { removedAt: IsNull() })).filter((mask) => uses(mask.body.parts));
-  const made = (await present(manager)).filter((other) => uses(other.body.madeOf?.parts ?? []));
+  const made = (await present(manager)).filter((other) => uses(partsOf(other.body)));
   const names = [...masks, ...made].map((row) => `“${row.body.name}”`);
   if ((await manager.countBy(LotEntity, { ingredientId: id, grams: MoreThan(0) })) > 0) names.push('the shelf');
   if (names.length > 0)
     throw inUse(`${body.name} is still used.`, `Take it out of ${names.join(', ')} first. Nothing was changed.`);
+}
+
+/** What a made thing rests on directly: the parts of a blend, or what it is cooked in. */
+function partsOf({ recipe }: SaidIngredient): readonly { readonly ingredientId: string }[] {
+  if (recipe?.yield.kind === 'blend') return recipe.yield.parts;
+  return recipe?.pot ? [{ ingredientId: recipe.pot.liquidId }] : [];
 }
 
 /** Brings a removed ingredient back. @throws HttpProblem 404 */

@@ -1,7 +1,7 @@
 import type { HeadLearning, Learning, LoggedBowl } from '@amber-ladle/contract';
-import type { TextureClass } from '@amber-ladle/core/hair';
 import {
   evidenceOf,
+  flowOfSpread,
   learnTexture,
   ratingsOf,
   type Evidence,
@@ -31,11 +31,11 @@ export async function readLearning(household: Household): Promise<Learning> {
 }
 
 async function learnAnew({ source }: Household): Promise<Learning> {
-  const rows = (await source.query(
+  const rows = await source.query<Parameters<typeof toLogged>[0][]>(
     `SELECT * FROM (SELECT *, row_number() OVER (PARTITION BY headId ORDER BY at DESC) AS turn FROM (${READ_LOGS}))
       WHERE turn <= ?`,
     [MOST_BOWLS],
-  )) as Parameters<typeof toLogged>[0][];
+  );
   const logged = rows.map(toLogged).filter(({ log }) => !log.isSetAside);
   const forgotten = await source.manager.find(ForgettingEntity, { order: { at: 'ASC' } });
   const before = new Map(forgotten.map(({ headId, at }) => [headId, at]));
@@ -83,13 +83,21 @@ function lastedOf({ facts, log, leftOver }: Pick<LoggedBowl, 'facts' | 'log' | '
 
 function texturesOf(logged: readonly LoggedBowl[]): Learning['textures'] {
   const felt = new Map<string, FeltTexture[]>();
-  for (const { facts, log } of logged)
-    if (log.textureWas && log.textureWas !== 'oil' && facts.texture !== 'oil')
-      felt.set(facts.maskId, [
-        ...(felt.get(facts.maskId) ?? []),
-        { flowLog10: facts.flowLog10, felt: log.textureWas as Exclude<TextureClass, 'oil'> },
-      ]);
+  for (const { facts, log } of logged) {
+    const told = facts.texture === 'oil' ? undefined : toldTexture(facts, log);
+    if (told) felt.set(facts.maskId, [...(felt.get(facts.maskId) ?? []), told]);
+  }
   return Object.fromEntries([...felt].map(([maskId, all]) => [maskId, learnTexture(all)]));
+}
+
+/** How thick a bowl was: by the plate where it was tried, else by the word. */
+function toldTexture(
+  { flowLog10, gramsPerMillilitre }: LoggedBowl['facts'],
+  { plateCentimetres, textureWas }: LoggedBowl['log'],
+): FeltTexture | undefined {
+  if (plateCentimetres !== undefined)
+    return { flowLog10, plateFlowLog10: flowOfSpread(plateCentimetres, gramsPerMillilitre) };
+  return textureWas && textureWas !== 'oil' ? { flowLog10, felt: textureWas } : undefined;
 }
 
 /** From now on a head's bowls teach anew; what was written stays. @throws HttpProblem 404 */

@@ -1,5 +1,4 @@
 import type { BowlLife } from '@amber-ladle/contract';
-import type { Ingredient } from '@amber-ladle/core/ingredient';
 import { bowlBudget, bowlPastOf, bowlRuleOf, type Place } from '@amber-ladle/core/shelf';
 import type { EntityManager } from 'typeorm';
 import { BowlEntity, BowlLifeEntity, type BowlLifeRow } from '../db/entities';
@@ -7,6 +6,7 @@ import { invalid, notFound } from '../http/errors';
 import { climateOf } from './climate';
 import type { Household } from './household';
 import { readSettings } from './settings';
+import { broughtUpToDate } from './snapshots';
 
 export const toLife = ({ plannedFor, leftOver, endedAt, endedHow, ...row }: BowlLifeRow): BowlLife => ({
   ...row,
@@ -25,11 +25,11 @@ export const needsDecision = () =>
 /** True where the time of a mixed bowl is used up. */
 export async function isPast(manager: EntityManager, household: Household, life: BowlLifeRow): Promise<boolean> {
   const bowl = await manager.findOneBy(BowlEntity, { id: life.bowlId });
-  const rows = (bowl?.snapshot.ingredients ?? []) as readonly Ingredient[];
-  const strictest = bowlRuleOf(rows);
-  if (!bowl || !strictest || life.stays.length === 0) return false;
+  if (!bowl || life.stays.length === 0) return false;
+  const strictest = bowlRuleOf(broughtUpToDate(bowl.snapshot).ingredients);
+  if (!strictest) return false;
   const now = household.clock.now();
-  const past = bowlPastOf(life, bowl.snapshot.mask.keeping, strictest.rule);
+  const past = bowlPastOf(life, bowl.snapshot.mask.keeping, strictest);
   const { timeZone } = await readSettings(household);
   return bowlBudget(past, await climateOf(manager, now), timeZone, Date.parse(now)).isPast;
 }

@@ -1,15 +1,15 @@
 import type { FileAnswer } from '@amber-ladle/contract';
-import { logFromCsv, logToCsv, type FiledLog, type RowFault } from '@amber-ladle/core/exchange';
+import { logFromCsv, logToCsv, type FiledLog } from '@amber-ladle/core/exchange';
 import { WearLogEntity } from '../db/entities';
 import { HttpProblem } from '../http/errors';
+import { inWords, type LineFault } from './fileFaults';
+import { readerIn } from './settings';
 import type { Household } from './household';
 import { checkLasted, logsOfBowl, READ_LOGS, toLogged } from './logs';
 
 /** The whole log as a table, the oldest first. */
 export async function exportLog({ source }: Household): Promise<string> {
-  const rows = (await source.query(`${READ_LOGS} ORDER BY w.at, w.bowl_id, w.head_id`)) as Parameters<
-    typeof toLogged
-  >[0][];
+  const rows = await source.query<Parameters<typeof toLogged>[0][]>(`${READ_LOGS} ORDER BY w.at, w.bowl_id, w.head_id`);
   return logToCsv(
     rows.map(toLogged).map(({ bowlId, headId, at, facts, log }) => ({
       bowlId,
@@ -32,7 +32,8 @@ export async function importLog(household: Household, text: string, isForReal: b
   const { rows, faults } = logFromCsv(text);
   const answer = { kind: 'bowls' as const, rows: rows.length };
   const pages = new Map<string, Awaited<ReturnType<typeof logsOfBowl>>>();
-  const found = faults.length > 0 ? [...faults] : await rowFaults(household, rows, pages);
+  const found =
+    faults.length > 0 ? inWords(faults, await readerIn(household)) : await rowFaults(household, rows, pages);
   if (found.length > 0 || rows.length === 0 || !isForReal) return { ...answer, faults: found, isDone: false };
   await household.writes.run(async (manager) => {
     for (const { bowlId, headId, log } of rows) {
@@ -52,8 +53,8 @@ async function rowFaults(
   household: Household,
   rows: readonly FiledLog[],
   pages: Map<string, Awaited<ReturnType<typeof logsOfBowl>>>,
-): Promise<RowFault[]> {
-  const faults: RowFault[] = [];
+): Promise<LineFault[]> {
+  const faults: LineFault[] = [];
   const seen = new Set<string>();
   for (const [i, { bowlId, headId, log }] of rows.entries()) {
     const line = i + 2;

@@ -1,7 +1,6 @@
+import { daysLater, localDay, type Day } from '@amber-ladle/core/time';
 import { NO_LOG, type LoggedBowl, type OpenLog, type Page, type WearLog } from '@amber-ladle/contract';
 import { NEXT_DAY } from '@amber-ladle/core/learn';
-import { TZDate } from '@date-fns/tz';
-import { format } from 'date-fns';
 import { IsNull, type EntityManager } from 'typeorm';
 import { BowlEntity, BowlLifeEntity, WearLogEntity, type BowlLifeRow, type WearLogRow } from '../db/entities';
 import { invalid, notFound, stale } from '../http/errors';
@@ -49,15 +48,14 @@ export async function listLogs({ source }: Household, wish: LogWish): Promise<Pa
   ];
   const where = tests.length > 0 ? ` WHERE ${tests.map(([test]) => test).join(' AND ')}` : '';
   const values = tests.map(([, value]) => value);
-  const rows = (await source.query(`${READ_LOGS}${where} ORDER BY w.at DESC, w.bowl_id, w.head_id LIMIT ? OFFSET ?`, [
-    ...values,
-    limit,
-    offset,
-  ])) as ReadRow[];
-  const [{ n } = { n: 0 }] = (await source.query(
+  const rows = await source.query<ReadRow[]>(
+    `${READ_LOGS}${where} ORDER BY w.at DESC, w.bowl_id, w.head_id LIMIT ? OFFSET ?`,
+    [...values, limit, offset],
+  );
+  const [{ n } = { n: 0 }] = await source.query<{ n: number }[]>(
     `SELECT count(*) AS n FROM wear_log w JOIN bowl b ON b.id = w.bowl_id AND b.removed_at IS NULL${where}`,
     values,
-  )) as { n: number }[];
+  );
   return { items: rows.map(toLogged), total: n, offset };
 }
 
@@ -73,7 +71,7 @@ export function toLogged({ facts, body, leftOver, ...row }: ReadRow): LoggedBowl
 
 /** What is written of one bowl, by head; for heads of whom nobody wrote, an empty page. @throws HttpProblem 404 */
 export async function logsOfBowl({ source }: Household, bowlId: string): Promise<LoggedBowl[]> {
-  const written = (await source.query(`${READ_LOGS} WHERE w.bowl_id = ?`, [bowlId])) as ReadRow[];
+  const written = await source.query<ReadRow[]>(`${READ_LOGS} WHERE w.bowl_id = ?`, [bowlId]);
   const known = written.map(toLogged);
   const empty = await emptyLogs(source.manager, bowlId);
   return empty.map((page) => known.find(({ headId }) => headId === page.headId) ?? page);
@@ -144,26 +142,25 @@ export async function openPages(manager: EntityManager, life: BowlLifeRow): Prom
   for (const { bowlId, headId, at, facts, log } of pages) {
     const isThere = await manager.existsBy(WearLogEntity, { bowlId, headId });
     if (isThere || wornAt(toLife(life), headId) === undefined) continue;
-    await manager.insert(WearLogEntity, { bowlId, headId, at, facts, version: 1, body: log } as never);
+    await manager.insert(WearLogEntity, { bowlId, headId, at, facts, version: 1, body: log });
   }
 }
 
 /** Bowls older than this are not asked after any more. */
 const ASKED_DAYS = 7;
-const DAY = 86_400_000;
 
 /** Bowls that ask for a word: those just worn, and from the next day on, once, how the hair is dry. Newest first. */
 export async function openLogs(household: Household): Promise<OpenLog[]> {
   const { source, clock } = household;
   const { timeZone } = await readSettings(household);
   const now = Date.parse(clock.now());
-  const since = new Date(now - ASKED_DAYS * DAY).toISOString();
-  const lives = (await source.query(
+  const since = new Date(daysLater(now, -ASKED_DAYS, timeZone)).toISOString();
+  const lives = await source.query<{ bowlId: string }[]>(
     `SELECT l.bowl_id AS bowlId FROM bowl_life l JOIN bowl b ON b.id = l.bowl_id AND b.removed_at IS NULL
       WHERE (l.made_at >= ? OR l.ended_at >= ?) AND (l.wearing LIKE '%rinsedAt%' OR l.ended_how = 'worn')
       ORDER BY l.made_at DESC LIMIT 30`,
     [since, since],
-  )) as { bowlId: string }[];
+  );
   const open: OpenLog[] = [];
   for (const { bowlId } of lives) {
     const row = await source.manager.findOneByOrFail(BowlLifeEntity, { bowlId });
@@ -176,7 +173,7 @@ export async function openLogs(household: Household): Promise<OpenLog[]> {
   return open.sort((a, b) => (a.at < b.at ? 1 : -1));
 }
 
-const dayIn = (at: string, timeZone: string): string => format(new TZDate(at, timeZone), 'yyyy-MM-dd');
+const dayIn = (at: string, timeZone: string): Day => localDay(Date.parse(at), timeZone);
 
 function wantOf({ log }: LoggedBowl, isNextDay: boolean): OpenLog['wants'] | undefined {
   if (log.isNextDayAsked) return undefined;

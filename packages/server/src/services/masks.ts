@@ -1,13 +1,14 @@
 import { randomUUID } from 'node:crypto';
-import { spoonsOf, type MaskInput, type MaskVersion } from '@amber-ladle/contract';
-import { reviewMask } from '@amber-ladle/core/batch';
+import type { MaskInput, MaskVersion } from '@amber-ladle/contract';
+import { reviewMask, type ReviewId } from '@amber-ladle/core/batch';
 import { BUILT_IN_MASKS, normaliseShares, type Mask } from '@amber-ladle/core/mask';
+import { sentenceOf } from '@amber-ladle/words';
 import { IsNull, type EntityManager } from 'typeorm';
 import { MaskEntity, MaskVersionEntity, type MaskRow } from '../db/entities';
 import { invalid, notFound, stale } from '../http/errors';
 import type { Household } from './household';
 import { readCatalogue } from './ingredients';
-import { readSettings } from './settings';
+import { readerIn } from './settings';
 
 /** The book of masks: the built-in ones and the household's own. */
 export async function listMasks({ source }: Household): Promise<readonly Mask[]> {
@@ -46,7 +47,7 @@ export async function createMask(household: Household, input: MaskInput): Promis
       createdAt: now,
       updatedAt: now,
       removedAt: null,
-    } as never);
+    });
     await keepVersion(manager, mask, now);
   });
   events.tell('masks');
@@ -91,6 +92,9 @@ export async function restoreMask({ writes, events }: Household, id: string): Pr
   return row.body;
 }
 
+/** What a mask is not kept with: it would do harm on a head. */
+const HARMFUL: ReadonlySet<ReviewId> = new Set(['egg-warm', 'egg-long', 'spoils-overnight']);
+
 /** The mask with shares that sum to one, once it is known that it can be made without harm. */
 async function checked(household: Household, mask: Mask): Promise<Mask> {
   const catalogue = await readCatalogue(household);
@@ -100,14 +104,16 @@ async function checked(household: Household, mask: Mask): Promise<Mask> {
   });
   if (Object.keys(fields).length > 0) throw invalid(fields);
   const sound = { ...mask, parts: normaliseShares(mask.parts) };
-  const spoons = spoonsOf(await readSettings(household));
-  const harm = reviewMask(sound, catalogue, spoons).filter(({ id }) => id === 'egg-warm' || id === 'egg-long');
-  if (harm.length > 0) throw invalid(Object.fromEntries(harm.map(({ id, words }) => [id, words])));
+  const reader = await readerIn(household);
+  const harm = reviewMask(sound, catalogue, reader.spoons).filter(
+    ({ severity, id }) => severity === 'fault' && HARMFUL.has(id),
+  );
+  if (harm.length > 0) throw invalid(Object.fromEntries(harm.map(({ id, what }) => [id, sentenceOf(what, reader)])));
   return sound;
 }
 
 const keepVersion = (manager: EntityManager, mask: Mask, createdAt: string): Promise<unknown> =>
-  manager.insert(MaskVersionEntity, { maskId: mask.id, version: mask.version, body: mask, createdAt } as never);
+  manager.insert(MaskVersionEntity, { maskId: mask.id, version: mask.version, body: mask, createdAt });
 
 async function present(manager: EntityManager, id: string): Promise<MaskRow> {
   const row = await manager.findOneBy(MaskEntity, { id, removedAt: IsNull() });

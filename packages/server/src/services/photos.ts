@@ -80,7 +80,7 @@ export async function addPhoto(
     removedAt: null,
   };
   await writes.run(async (manager) => {
-    await manager.insert(PhotoEntity, row as never);
+    await manager.insert(PhotoEntity, row);
     await manager.insert(PhotoDataEntity, [
       { photoId: id, size: 'large', data: large },
       { photoId: id, size: 'small', data: small },
@@ -96,7 +96,7 @@ async function developed(picture: Buffer): Promise<{ large: Buffer; small: Buffe
   const open = () => sharp(picture, { limitInputPixels: MOST_PHOTO.points, failOn: 'error', pages: 1 });
   try {
     const { format, width = 0, height = 0 } = await sharp(picture, { limitInputPixels: false, pages: 1 }).metadata();
-    if (!FORMATS.has(format ?? '')) throw notAPicture();
+    if (!FORMATS.has(format)) throw notAPicture();
     if (width * height > MOST_PHOTO.points) throw tooManyPoints(width, height);
     const { data: large, info } = await open()
       .rotate()

@@ -161,7 +161,7 @@ export async function applyChange(
         stays: [],
         touches: [],
         endsAt: NEVER,
-      })) as never,
+      })),
     );
   await manager.insert(
     MovementEntity,
@@ -176,7 +176,7 @@ export async function applyChange(
       stage: movement.stage ?? null,
       state: movement.state ?? null,
       reason: movement.reason ?? null,
-    })) as never,
+    })),
   );
   return { lots: await rebuilt(manager, touched, catalogue, climate, now), isNew: true };
 }
@@ -241,14 +241,18 @@ async function rebuilt(
     const lot: Lot = { ...toLot(row), ...condition };
     const ingredient = catalogue.get(lot.ingredientId);
     const endsAt = ingredient ? windowOf(ingredient, lotPast(lot), climate, Date.parse(now)).endsAt : Infinity;
-    await manager.update(LotEntity, { id }, {
-      grams: condition.grams,
-      state: condition.state,
-      since: condition.since,
-      stays: condition.stays,
-      touches: condition.touches,
-      endsAt: endsAt < Date.parse(NEVER) ? new Date(endsAt).toISOString() : NEVER,
-    } as never);
+    await manager.update(
+      LotEntity,
+      { id },
+      {
+        grams: condition.grams,
+        state: condition.state,
+        since: condition.since,
+        stays: condition.stays,
+        touches: condition.touches,
+        endsAt: endsAt < Date.parse(NEVER) ? new Date(endsAt).toISOString() : NEVER,
+      },
+    );
     lots.push(lot);
   }
   return lots;

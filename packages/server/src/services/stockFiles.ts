@@ -6,13 +6,14 @@ import {
   movementsFromCsv,
   movementsToCsv,
   type FiledMovement,
-  type RowFault,
 } from '@amber-ladle/core/exchange';
 import type { Lot } from '@amber-ladle/core/shelf';
 import { In, MoreThan } from 'typeorm';
 import { LotEntity, MovementEntity } from '../db/entities';
 import { HttpProblem } from '../http/errors';
 import { listPlaces } from './climate';
+import { inWords, type LineFault } from './fileFaults';
+import { readerIn } from './settings';
 import type { Household } from './household';
 import { readCatalogue } from './ingredients';
 import { applyChange, toLot } from './stock';
@@ -47,7 +48,10 @@ export async function exportMovements({ source }: Household): Promise<string> {
 export async function importStock(household: Household, text: string, isForReal: boolean): Promise<FileAnswer> {
   const isLots = /^\uFEFF?\s*"?id"?\s*,/i.test(text);
   const { rows, faults } = isLots ? lotsFromCsv(text) : movementsFromCsv(text);
-  const found = [...faults, ...(isLots ? await lotFaults(household, rows as readonly Lot[]) : [])];
+  const found = [
+    ...inWords(faults, await readerIn(household)),
+    ...(isLots ? await lotFaults(household, rows as readonly Lot[]) : []),
+  ];
   if (!isLots && faults.length === 0)
     found.push(...(await movementFaults(household, rows as readonly FiledMovement[])));
   const kind = isLots ? 'lots' : 'movements';
@@ -102,7 +106,7 @@ const changeOfMovements = (movements: readonly FiledMovement[], text: string): S
   movements: movements.map((movement) => ({ ...movement })),
 });
 
-async function lotFaults(household: Household, lots: readonly Lot[]): Promise<RowFault[]> {
+async function lotFaults(household: Household, lots: readonly Lot[]): Promise<LineFault[]> {
   const { source, clock } = household;
   const catalogue = await readCatalogue(household);
   const places = new Set((await listPlaces(source.manager)).map(({ id }) => id));
@@ -110,9 +114,9 @@ async function lotFaults(household: Household, lots: readonly Lot[]): Promise<Ro
     (await source.manager.findBy(LotEntity, { id: In(lots.map(({ id }) => id)) })).map(({ id }) => id),
   );
   const now = clock.now();
-  return lots.flatMap(({ id, ingredientId, since, stays }, i): RowFault[] => {
+  return lots.flatMap(({ id, ingredientId, since, stays }, i): LineFault[] => {
     const line = i + 2;
-    const faults: RowFault[] = [];
+    const faults: LineFault[] = [];
     if (known.has(id)) faults.push({ line, column: 'id', words: 'This lot is on the shelf, or was, already.' });
     if (lots.findIndex((lot) => lot.id === id) < i) faults.push({ line, column: 'id', words: 'This id stands twice.' });
     if (!catalogue.has(ingredientId))
@@ -124,14 +128,14 @@ async function lotFaults(household: Household, lots: readonly Lot[]): Promise<Ro
   });
 }
 
-async function movementFaults({ source, clock }: Household, rows: readonly FiledMovement[]): Promise<RowFault[]> {
+async function movementFaults({ source, clock }: Household, rows: readonly FiledMovement[]): Promise<LineFault[]> {
   const places = new Set((await listPlaces(source.manager)).map(({ id }) => id));
   const ids = [...new Set(rows.map(({ lotId }) => lotId))];
   const known = new Set((await source.manager.findBy(LotEntity, { id: In(ids) })).map(({ id }) => id));
   const now = clock.now();
-  return rows.flatMap(({ lotId, placeId, at }, i): RowFault[] => {
+  return rows.flatMap(({ lotId, placeId, at }, i): LineFault[] => {
     const line = i + 2;
-    const faults: RowFault[] = [];
+    const faults: LineFault[] = [];
     if (!known.has(lotId)) faults.push({ line, column: 'lot_id', words: 'There is no such lot.' });
     if (placeId && !places.has(placeId))
       faults.push({ line, column: 'place_id', words: `There is no place “${placeId}”.` });

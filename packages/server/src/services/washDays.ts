@@ -1,5 +1,6 @@
 import { bowlOfDay, leastWearOf, type BeginDay, type DayPress, type WashDay } from '@amber-ladle/contract';
 import { daySteps, MOST_STEPS, progressOf, type DayEvent } from '@amber-ladle/core/washday';
+import { message } from '@amber-ladle/core/message';
 import { In, IsNull, type EntityManager } from 'typeorm';
 import {
   BowlEntity,
@@ -31,10 +32,10 @@ export async function readDay({ source }: Household, id: string): Promise<WashDa
 
 /** The latest wash day that a bowl was made on, if there is one. */
 export async function dayOfBowl({ source }: Household, bowlId: string): Promise<WashDay | undefined> {
-  const [found] = (await source.query(
+  const [found] = await source.query<{ id: string }[]>(
     `SELECT d.id FROM wash_day d, json_each(d.bowl_ids) b WHERE b.value = ? ORDER BY d.started_at DESC LIMIT 1`,
     [bowlId],
-  )) as { id: string }[];
+  );
   return found && readDay({ source } as Household, found.id);
 }
 
@@ -65,7 +66,7 @@ export async function beginDay(household: Household, wish: BeginDay): Promise<{ 
       startedAt: household.clock.now(),
       endedAt: null,
     };
-    await manager.insert(WashDayEntity, row as never);
+    await manager.insert(WashDayEntity, row);
     return { day: await toDay(manager, row), isNew: true };
   });
   if (answer.isNew) household.events.tell('washdays');
@@ -123,7 +124,7 @@ export async function tellIn(
     sort: before.length + i,
     body,
   }));
-  await manager.insert(WashEventEntity, rows as never);
+  await manager.insert(WashEventEntity, rows);
   if (order.length > 0) {
     day.order = order;
     await manager.update(WashDayEntity, { id: day.id }, { order });
@@ -157,7 +158,8 @@ async function settleLives(
     const next = lifeOnDay(life, snapshot, day.steps, progress, counter.id, day.startedAt);
     const goesOn = Object.keys(next.wearing).some((id) => next.wearing[id]?.wornFrom && !life.wearing[id]?.wornFrom);
     if (goesOn && !decision && (await isPast(manager, household, next))) throw needsDecision();
-    const decisions = goesOn && decision ? [...life.decisions, { at: now, what: decision }] : life.decisions;
+    const decisions =
+      goesOn && decision ? [...life.decisions, { at: now, what: message('said', { text: decision }) }] : life.decisions;
     await manager.save(BowlLifeEntity, { ...next, decisions });
   }
 }

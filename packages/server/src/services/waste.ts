@@ -12,14 +12,14 @@ interface DiscardRow {
 
 /** What a bowl took from the shelf was worth; what was taken back again does not count. */
 export async function costOfBowl({ source }: Household, bowlId: string): Promise<Worth> {
-  const rows = (await source.query(
+  const rows = await source.query<DiscardRow[]>(
     `SELECT m.kind, m.grams, m.at, l.price_per_gram AS pricePerGram
        FROM movement m
        JOIN lot l ON l.id = m.lot_id
        JOIN stock_change c ON c.id = m.change_id
       WHERE c.bowl_id = ? AND m.kind = 'draw' AND c.undone_by IS NULL`,
     [bowlId],
-  )) as DiscardRow[];
+  );
   return worthOf(
     rows.map(({ kind, grams, at, pricePerGram }) => ({
       kind,
@@ -32,14 +32,14 @@ export async function costOfBowl({ source }: Household, bowlId: string): Promise
 
 /** What was thrown away by month; what was taken back again does not count. */
 export async function readWaste(household: Household): Promise<readonly MonthOfWaste[]> {
-  const rows = (await household.source.query(
+  const rows = await household.source.query<DiscardRow[]>(
     `SELECT m.kind, m.grams, m.at, m.reason, l.price_per_gram AS pricePerGram
        FROM movement m
        JOIN lot l ON l.id = m.lot_id
        JOIN stock_change c ON c.id = m.change_id
       WHERE m.kind = 'discard' AND c.undone_by IS NULL
       ORDER BY m.at`,
-  )) as DiscardRow[];
+  );
   const { timeZone } = await readSettings(household);
   return wasteByMonth(
     rows.map(({ reason, pricePerGram, ...row }) => ({

@@ -1,5 +1,6 @@
 import type { BowlLife, DayPress, LeftOver, Worn } from '@amber-ladle/contract';
 import { effective, type DayMove, type PlanStep } from '@amber-ladle/core/washday';
+import { message } from '@amber-ladle/core/message';
 import { IsNull, type EntityManager } from 'typeorm';
 import { v4 as newId } from 'uuid';
 import { BowlEntity, BowlLifeEntity, HeadEntity, type BowlLifeRow, type WashDayRow } from '../db/entities';
@@ -41,7 +42,10 @@ export async function wearBowl(household: Household, bowlId: string, wearing: We
     const after: BowlLifeRow = {
       ...before,
       wearing: { ...before.wearing, [headId]: worn },
-      decisions: begins && decision ? [...before.decisions, { at, what: decision }] : before.decisions,
+      decisions:
+        begins && decision
+          ? [...before.decisions, { at, what: message('said', { text: decision }) }]
+          : before.decisions,
     };
     day = await runningDayOf(manager, bowlId);
     const isOfDay = day?.steps.some((step) => step.headId === headId);

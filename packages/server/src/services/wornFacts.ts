@@ -1,4 +1,5 @@
 import type { BowlLife, BowlSnapshot, WornFacts } from '@amber-ladle/contract';
+import { expectedOf } from '@amber-ladle/core/house';
 import { estimateTexture } from '@amber-ladle/core/mask';
 import { gramsIn, progressOf, sectionsOf, type DayEvent, type PlanStep } from '@amber-ladle/core/washday';
 import { In, type EntityManager } from 'typeorm';
@@ -27,18 +28,16 @@ export async function wornFacts(
   const day = await dayOf(manager, bowlId);
   const rows = new Map(ingredients.map((row) => [row.id, row]));
   const known = sized.lines.filter(({ ingredientId }) => rows.has(ingredientId));
+  const expected = expectedOf(snapshot);
   const minutes = day && minutesOf(day, bowlId);
   return {
     headName: person.name,
     maskName: mask.name,
     maskId: mask.id,
-    texture: mask.texture,
+    texture: expected.texture,
     // Without what earlier bowls taught, so that it is not learnt twice.
     flowLog10: known.length > 0 ? estimateTexture(known, rows).flowLog10 : sized.texture.flowLog10,
-    modelMillilitres: [sized.demand, ...sized.others].reduce(
-      (sum, { total, reason }) => sum + total.median / reason.personalFactor,
-      0,
-    ),
+    modelMillilitres: expected.millilitres,
     neededMillilitres: sized.needMillilitres,
     plannedMillilitres: sized.madeMillilitres,
     gramsPerMillilitre: sized.madeGrams / sized.madeMillilitres,
@@ -58,10 +57,10 @@ export function wornAt(life: BowlLife | undefined, headId: string): string | und
 }
 
 async function dayOf(manager: EntityManager, bowlId: string): Promise<DayOfBowl | undefined> {
-  const found = (await manager.query(
+  const found = await manager.query<{ id: string }[]>(
     `SELECT d.id FROM wash_day d, json_each(d.bowl_ids) b WHERE b.value = ? ORDER BY d.started_at DESC LIMIT 1`,
     [bowlId],
-  )) as { id: string }[];
+  );
   const [day] = await manager.findBy(WashDayEntity, { id: In(found.map(({ id }) => id)) });
   return day && { steps: day.steps, events: await eventsOf(manager, day.id) };
 }

@@ -4,7 +4,9 @@ import { ApiError, ask, sendFile } from './client';
 afterEach(() => vi.unstubAllGlobals());
 
 const answerWith = (status: number, body: unknown): ReturnType<typeof vi.fn> => {
-  const fetch = vi.fn(async () => new Response(body === undefined ? null : JSON.stringify(body), { status }));
+  const fetch = vi.fn(() =>
+    Promise.resolve(new Response(body === undefined ? null : JSON.stringify(body), { status })),
+  );
   vi.stubGlobal('fetch', fetch);
   return fetch;
 };
@@ -48,7 +50,7 @@ it('says kindly that the server is away, and that nothing is lost', async () => 
 it('survives an error page that is no JSON', async () => {
   vi.stubGlobal(
     'fetch',
-    vi.fn(async () => new Response('<h1>Bad gateway</h1>', { status: 502 })),
+    vi.fn(() => Promise.resolve(new Response('<h1>Bad gateway</h1>', { status: 502 }))),
   );
   await expect(ask('GET', '/heads')).rejects.toMatchObject({ problem: { status: 502 } });
 });

@@ -5,5 +5,7 @@ export function download(name: string, type: string, text: string): void {
   link.href = address;
   link.download = name;
   link.click();
-  setTimeout(() => URL.revokeObjectURL(address), 1000);
+  setTimeout(() => {
+    URL.revokeObjectURL(address);
+  }, 1000);
 }

@@ -1,13 +1,11 @@
-import { NO_CHOICES, type BowlChoices, type Head, type MakingChoice } from '@amber-ladle/contract';
-import { demandFor, lossesOf, millilitresToMake, totalDemand, type SizedHead } from '@amber-ladle/core/batch';
+import type { BowlChoices, Head, MakingChoice } from '@amber-ladle/contract';
+import { NO_CHOICES, maskInHouse, needIn, type SizingWish } from '@amber-ladle/core/house';
 import type { HairProfile } from '@amber-ladle/core/hair';
-import { schooled } from '@amber-ladle/core/judge';
 import type { Mask } from '@amber-ladle/core/mask';
-import { quantile } from '@amber-ladle/core/statistic';
 import { useSessionStorage } from '@vueuse/core';
 import { computed, ref, watch, type Ref } from 'vue';
 import { useHousehold } from '../stores/household';
-import { useSizing, type SizingWish } from './useSizing';
+import { useSizing } from './useSizing';
 import { useSwaps } from './useSwaps';
 
 /**
@@ -28,53 +26,34 @@ export function useBench(head: Ref<Head | undefined>, book: Ref<Mask | undefined
     { immediate: true },
   );
 
-  /** Exactly two yolks, or oat milk for milk, is said of one mask; the next one starts free. */
-  watch(
-    () => book.value?.id,
-    (_id, before) => before !== undefined && change({ lockedGrams: {}, swaps: {} }),
-  );
+  /** Exactly two yolks, oat milk for milk, a pot, a spare: said of one mask and one head; the next one starts free. */
+  watch([() => book.value?.id, () => head.value?.id], (_ids, [maskBefore, headBefore]) => {
+    if (maskBefore === undefined || headBefore === undefined) return;
+    const { pieceSizes, pieceGrams } = choices.value;
+    choices.value = { ...NO_CHOICES, pieceSizes, pieceGrams };
+  });
 
   const swaps = useSwaps(book, choices);
+  /** A stand-in that has left the catalogue meanwhile stands in for nothing. */
+  const standIns = computed(() =>
+    Object.fromEntries(Object.entries(choices.value.swaps).filter(([, id]) => household.catalogue.has(id))),
+  );
   /** With its swaps made, and as this household makes it. */
-  const mask = computed(() =>
-    swaps.mask.value ? schooled(swaps.mask.value, household.settings.schools, household.catalogue) : undefined,
-  );
+  const mask = computed(() => (book.value ? maskInHouse(household.house, book.value, standIns.value) : undefined));
 
-  /** What is asked of earlier bowls: this texture, at this chance. */
-  const asked = computed(() => ({ texture: mask.value?.texture, enoughChance: choices.value.enoughChance }));
-  const heads = computed<readonly SizedHead[]>(() =>
-    head.value && profile.value
-      ? [{ ...head.value, profile: profile.value }, ...others.value].map((one) => household.taught(one, asked.value))
-      : [],
+  const wish = computed<SizingWish | undefined>(() =>
+    head.value && profile.value && book.value
+      ? {
+          heads: [{ ...head.value, profile: profile.value }, ...others.value],
+          mask: book.value,
+          choices: { ...choices.value, swaps: standIns.value },
+        }
+      : undefined,
   );
-
-  const wish = computed<SizingWish | undefined>(() => {
-    const [first, ...rest] = heads.value;
-    if (!first || !mask.value) return undefined;
-    const { swaps: _swaps, makings: _makings, ...options } = choices.value;
-    const textureOffset = household.textureOffset(mask.value.id);
-    return {
-      head: first,
-      mask: mask.value,
-      options: { spoons: household.spoons, ...options, others: rest, textureOffset },
-    };
-  });
   const { bowl, isFitting, failure } = useSizing(wish);
 
   /** What the heads take and what must be made, at once. */
-  const need = computed(() => {
-    const wanted = mask.value;
-    if (heads.value.length === 0 || !wanted) return undefined;
-    const demands = heads.value.map((one) => demandFor(one, wanted));
-    const total = totalDemand(demands);
-    const losses = lossesOf(wanted);
-    const make = (chance: number) => millilitresToMake(quantile(total, chance), losses);
-    return {
-      millilitres: make(choices.value.enoughChance),
-      lowMillilitres: make(0.15),
-      highMillilitres: make(0.85),
-    };
-  });
+  const need = computed(() => (wish.value ? needIn(household.house, wish.value) : undefined));
 
   const isChanged = computed(() => JSON.stringify(profile.value) !== JSON.stringify(head.value?.profile));
 
@@ -101,18 +80,28 @@ export function useBench(head: Ref<Head | undefined>, book: Ref<Mask | undefined
     });
   }
 
-  const lock = (ingredientId: string, grams: number | undefined): void =>
-    change({ lockedGrams: set(choices.value.lockedGrams, ingredientId, grams) });
+  /**
+   * An amount to keep to, or nothing to let it follow again.
+   * @param isAll it is all there is: the bowl is made around it, rather than filled up beside it
+   */
+  function lock(ingredientId: string, grams: number | undefined, isAll = false): void {
+    const { aroundId: before, ...rest } = choices.value;
+    const aroundId = isAll ? ingredientId : before === ingredientId ? undefined : before;
+    choices.value = {
+      ...rest,
+      lockedGrams: set(rest.lockedGrams, ingredientId, grams),
+      ...(aroundId === undefined ? {} : { aroundId }),
+    };
+  }
 
-  const cook = (ingredientId: string, making: MakingChoice): void =>
+  const cook = (ingredientId: string, making: MakingChoice): void => {
     change({ makings: set(choices.value.makings, ingredientId, making) });
+  };
 
   return {
     profile,
     choices,
     change,
-    heads,
-    asked,
     mask,
     swaps,
     wish,

@@ -12,7 +12,11 @@ export function useBowlLife(bowl: Ref<Bowl | undefined>, life: Ref<BowlLife | un
   const household = useHousehold();
   const shelf = useShelf();
   const notice = useNotice();
-  onMounted(() => shelf.load().catch((error: unknown) => notice.fail(error)));
+  onMounted(() =>
+    shelf.load().catch((error: unknown) => {
+      notice.fail(error);
+    }),
+  );
 
   const rows = computed<readonly Ingredient[]>(() =>
     (bowl.value?.snapshot.sized.lines ?? []).flatMap(({ ingredientId }) => {
@@ -25,7 +29,7 @@ export function useBowlLife(bowl: Ref<Bowl | undefined>, life: Ref<BowlLife | un
   const past = computed<BowlPast | undefined>(() => {
     const keeping = bowl.value?.snapshot.mask.keeping;
     if (!life.value || !keeping || !strictest.value || life.value.stays.length === 0) return undefined;
-    return bowlPastOf(life.value, keeping, strictest.value.rule);
+    return bowlPastOf(life.value, keeping, strictest.value);
   });
   const budget = computed(() =>
     past.value && shelf.isReady
@@ -43,7 +47,7 @@ export function useBowlLife(bowl: Ref<Bowl | undefined>, life: Ref<BowlLife | un
     past.value ? spansOf(past.value.stays, shelf.climate, Date.parse(past.value.madeAt), household.moment) : [],
   );
   const strictestName = computed(() =>
-    strictest.value ? ingredientById(household.catalogue, strictest.value.ingredientId).name.toLowerCase() : '',
+    strictest.value ? ingredientById(household.catalogue, strictest.value.ingredientIds[0]).name.toLowerCase() : '',
   );
 
   async function tell(path: string, body: object): Promise<BowlLife | undefined> {

@@ -21,7 +21,7 @@ export function useCautions(mask: Ref<Mask | undefined>, heads: Ref<readonly Hea
       const who = { wearer: { ageYears, sensitiveSkin }, story, known };
       const looked = judged(worn, who, household.catalogue, household.settings.schools, household.moment);
       for (const caution of cautionsFor(looked, place)) {
-        const key = `${caution.id} ${caution.words}`;
+        const key = `${caution.id} ${JSON.stringify(caution.what)}`;
         const before = found.get(key);
         found.set(key, { ...caution, names: [...(before?.names ?? []), name] });
       }

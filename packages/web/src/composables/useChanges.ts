@@ -4,5 +4,9 @@ import { onChange, type Change } from '../api/changes';
 /** Looks again whenever something changed elsewhere, for as long as the screen that asks is there. */
 export function useChanges(whats: readonly Change[], run: () => unknown): void {
   const stops = whats.map((what) => onChange(what, run));
-  onScopeDispose(() => stops.forEach((stop) => stop()));
+  onScopeDispose(() => {
+    stops.forEach((stop) => {
+      stop();
+    });
+  });
 }

@@ -4,7 +4,9 @@ export function useChime(): () => void {
   return () => {
     try {
       context ??= new AudioContext();
-      [660, 880].forEach((hertz, i) => note(context as AudioContext, hertz, i * 0.28));
+      [660, 880].forEach((hertz, i) => {
+        note(context as AudioContext, hertz, i * 0.28);
+      });
     } catch {
       // No sound device: the screen says it all the same.
     }

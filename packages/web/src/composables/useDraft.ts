@@ -50,7 +50,9 @@ export function useDraft(catalogue: Ref<Catalogue>, system: Ref<MeasureSystem>, 
     rows.value = rows.value.map((row) => (row.key === key ? { ...row, ...part } : row));
   };
   /** The line is written anew: what was chosen by hand for the old words no longer holds. */
-  const rewrite = (key: number, text: string): void => replace(key, rowFrom(text, true, key));
+  const rewrite = (key: number, text: string): void => {
+    replace(key, rowFrom(text, true, key));
+  };
   /** The ingredient is chosen by hand; the amount that was written is reckoned for it. */
   function choose(key: number, ingredientId: string | null): void {
     const row = rows.value.find((one) => one.key === key);

@@ -1,3 +1,4 @@
+import { HOUR } from '@amber-ladle/core/time';
 import type { StockChange } from '@amber-ladle/contract';
 import { ingredientById } from '@amber-ladle/core/ingredient';
 import {
@@ -15,6 +16,7 @@ import { v4 as newId } from 'uuid';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
 import { useShelf } from '../stores/shelf';
+import type { Makings } from '../words/making';
 import { amountWords, lotName, STAGE_WORDS } from '../words/shelf';
 
 /** What is measured in drops and pinches nobody keeps book of. */
@@ -27,12 +29,17 @@ export interface BowlLines {
 /**
  * Where the ingredients of a bowl would come from at a moment: from which lots, and what has to be bought.
  * @param at milliseconds since 1970
+ * @param makings ways of the pot: the shelf gives what the pot takes
  */
-export function useDrawPlan(bowl: Ref<BowlLines | undefined>, at: Ref<number>) {
+export function useDrawPlan(bowl: Ref<BowlLines | undefined>, at: Ref<number>, makings: Ref<Makings>) {
   const household = useHousehold();
   const shelf = useShelf();
   const notice = useNotice();
-  onMounted(() => shelf.load().catch((error: unknown) => notice.fail(error)));
+  onMounted(() =>
+    shelf.load().catch((error: unknown) => {
+      notice.fail(error);
+    }),
+  );
 
   /** Lots that were crossed out: what they would have given comes from others, or is bought. */
   const crossed = ref<string[]>([]);
@@ -43,11 +50,15 @@ export function useDrawPlan(bowl: Ref<BowlLines | undefined>, at: Ref<number>) {
         grams > 0 &&
         !UNCOUNTED.has(measuredBy) &&
         household.catalogue.has(ingredientId) &&
-        ingredientById(household.catalogue, ingredientId).family !== 'water',
+        !ingredientById(household.catalogue, ingredientId).traits.isFromTap,
     );
     const lots = shelf.lots.filter(({ id }) => !crossed.value.includes(id));
-    return planDraw(lines, lots, household.catalogue, shelf.climate, at.value);
+    return planDraw(lines, lots, household.catalogue, shelf.climate, at.value, makings.value);
   });
+  /** Ingredients of which something is taken from the shelf. */
+  const drawn = computed(
+    () => new Set(plan.value.filter(({ takes }) => takes.length > 0).map(({ ingredientId }) => ingredientId)),
+  );
   const hasAny = computed(() => plan.value.some(({ takes }) => takes.length > 0));
 
   /** One take in words: "half an avocado, cut, from the fridge". */
@@ -80,7 +91,7 @@ export function useDrawPlan(bowl: Ref<BowlLines | undefined>, at: Ref<number>) {
     if (!shelved?.window.ripeness || !row) return '';
     const then = windowOf(row, lotPast(shelved.lot), shelf.climate, at.value).ripeness;
     if (!then) return '';
-    const isToday = at.value - household.moment < 3_600_000;
+    const isToday = at.value - household.moment < HOUR;
     const words = isToday ? STAGE_WORDS[then.stage] : `${STAGE_WORDS[then.stage]} by then`;
     const bag = shelf.places.find(({ kind, id }) => kind === 'bag' && id !== shelved.place?.id);
     if (then.ripeness >= 1 || !bag || isToday) return words;
@@ -97,9 +108,10 @@ export function useDrawPlan(bowl: Ref<BowlLines | undefined>, at: Ref<number>) {
     const stages = line.takes.map(({ lotId }) => readiness(lotId));
     const from = line.takes.map(takeWords).join(' + ');
     const ripe = [...new Set(stages.filter(Boolean))].join(', ');
+    const spared = line.sparedGrams > 0 ? `, all there is open: ${Math.round(line.sparedGrams)} g less will do` : '';
     const buy = line.shortGrams > 0 ? `buy ${Math.round(line.shortGrams)} g` : '';
     return {
-      words: [from ? `from ${from}${ripe ? ` (${ripe})` : ''}` : '', buy].filter(Boolean).join('; '),
+      words: [from ? `from ${from}${spared}${ripe ? ` (${ripe})` : ''}` : '', buy].filter(Boolean).join('; '),
       isShort: line.shortGrams > 0,
     };
   }
@@ -107,7 +119,7 @@ export function useDrawPlan(bowl: Ref<BowlLines | undefined>, at: Ref<number>) {
   /** A change of stock from the takes that were left ticked. */
   function changeOf(lines: readonly PlannedLine[], note: string): StockChange | undefined {
     const now = household.now().toISOString();
-    const { lots, movements } = stockDraftOf(lines, shelf.lots, household.catalogue, now, newId);
+    const { lots, movements } = stockDraftOf(lines, shelf.lots, household.catalogue, now, newId, shelf.places);
     return movements.length === 0 ? undefined : { id: newId(), note, lots: [...lots], movements: [...movements] };
   }
 
@@ -122,6 +134,6 @@ export function useDrawPlan(bowl: Ref<BowlLines | undefined>, at: Ref<number>) {
   const allow = (lotId: string): void => void (crossed.value = crossed.value.filter((id) => id !== lotId));
   const allowAll = (): void => void (crossed.value = []);
 
-  return { plan, crossedLots, cross, allow, allowAll, hasAny, takeWords, sourceWords, changeOf };
+  return { plan, crossedLots, cross, allow, allowAll, hasAny, drawn, takeWords, sourceWords, changeOf };
 }
 export type DrawPlan = ReturnType<typeof useDrawPlan>;

@@ -1,7 +1,9 @@
 import type { LoggedBowl, Page } from '@amber-ladle/contract';
 import type { JudgedBowl } from '@amber-ladle/core/learn';
+import { addDays, startOfDay, type Day } from '@amber-ladle/core/time';
 import { computed, ref, shallowRef, watch, type Ref } from 'vue';
 import { ask } from '../api/client';
+import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
 import { useChanges } from './useChanges';
 
@@ -10,15 +12,15 @@ export interface HistoryWish {
   readonly maskId?: string | undefined;
   /** How far back, days; 0 for everything. */
   readonly days: number;
-  readonly now: number;
+  readonly today: Day;
 }
 
 /** Rows that are read at once; further ones when they are asked for. */
 const PER_PAGE = 120;
-const DAY = 86_400_000;
 
 /** The log of a head, newest first, and what of it was judged. */
 export function useHistory(wish: Ref<HistoryWish>) {
+  const household = useHousehold();
   const notice = useNotice();
   const logged = shallowRef<readonly LoggedBowl[]>([]);
   const total = ref(0);
@@ -27,14 +29,16 @@ export function useHistory(wish: Ref<HistoryWish>) {
 
   async function read(offset: number): Promise<void> {
     const turn = ++asked;
-    const { headId, maskId, days, now } = wish.value;
+    const { headId, maskId, days, today } = wish.value;
     if (!headId) return;
     const query = new URLSearchParams({
       headId,
       offset: String(offset),
       limit: String(PER_PAGE),
       ...(maskId ? { maskId } : {}),
-      ...(days > 0 ? { from: new Date(now - days * DAY).toISOString() } : {}),
+      ...(days > 0
+        ? { from: new Date(startOfDay(addDays(today, -days), household.settings.timeZone)).toISOString() }
+        : {}),
     });
     try {
       const page = await ask<Page<LoggedBowl>>('GET', `/logs?${query.toString()}`);

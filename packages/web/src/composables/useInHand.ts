@@ -1,4 +1,4 @@
-import { chanceEnough } from '@amber-ladle/core/batch';
+import { enoughIn } from '@amber-ladle/core/house';
 import { ingredientById, pieceSize, type Ingredient } from '@amber-ladle/core/ingredient';
 import { readFraction } from '@amber-ladle/core/measure';
 import type { Mask } from '@amber-ladle/core/mask';
@@ -66,13 +66,7 @@ export function useInHand(mask: Ref<Mask>) {
     household.heads.map((head) => ({
       id: head.id,
       name: head.name,
-      chance: current.value
-        ? chanceEnough(
-            household.taught(head, { texture: mask.value.texture }),
-            mask.value,
-            current.value.madeMillilitres,
-          )
-        : 0,
+      chance: current.value ? enoughIn(household.house, head, mask.value, current.value.madeMillilitres) : 0,
     })),
   );
 

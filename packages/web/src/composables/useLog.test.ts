@@ -23,7 +23,7 @@ beforeEach(() => {
       throw new ApiError({ type: 'urn:amber-ladle:stale', title: '', status: 409, current: page() });
     sent.push(log);
     stored = { version: version + 1, log };
-    return page() as never;
+    return page();
   });
 });
 

@@ -1,6 +1,7 @@
 import type { NewMovement } from '@amber-ladle/contract';
 import { ingredientById } from '@amber-ladle/core/ingredient';
-import type { Lot, Place, Stage } from '@amber-ladle/core/shelf';
+import { cutDraft, type Lot, type Place, type Stage } from '@amber-ladle/core/shelf';
+import { v4 as newId } from 'uuid';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
 import { useShelf } from '../stores/shelf';
@@ -42,5 +43,20 @@ export function useLotActions() {
       kind: 'use-otherwise',
       grams: -grams,
     });
-  return { move, touch, open, correct, discard, useOtherwise };
+  /** Cuts one whole piece; what is cut goes to the cold. */
+  async function cut(lot: Lot): Promise<void> {
+    const row = rowOf(lot);
+    const { lots, movements } = cutDraft(lot, row, shelf.places, household.now().toISOString(), newId);
+    const place = shelf.placeById(movements.at(-1)?.placeId ?? '');
+    try {
+      await shelf.change(
+        `One ${row.pieces?.noun ?? row.name} is cut, and stands in: ${place?.name ?? ''}.`,
+        [...movements],
+        [...lots],
+      );
+    } catch (error) {
+      notice.fail(error);
+    }
+  }
+  return { cut, move, touch, open, correct, discard, useOtherwise };
 }

@@ -1,8 +1,9 @@
 import { fieldMessages, maskInputSchema, parse, type MaskInput } from '@amber-ladle/contract';
+import { NO_CHOICES } from '@amber-ladle/core/house';
 import type { FormulaDraft } from '@amber-ladle/core/exchange';
-import { estimateTexture, tightened, type Mask } from '@amber-ladle/core/mask';
+import { estimateTexture, textureOf, tightened, type Mask } from '@amber-ladle/core/mask';
 import { useSessionStorage } from '@vueuse/core';
-import { computed, ref, type Ref } from 'vue';
+import { computed, ref, watch, type Ref } from 'vue';
 import { ValidationError } from 'yup';
 import { ApiError } from '../api/client';
 import { useHousehold } from '../stores/household';
@@ -16,6 +17,8 @@ interface Stored {
   fields: MaskFields;
   rows: DraftRow[];
   isTouched: boolean;
+  /** Somebody said what its texture is; until then it is what is estimated. */
+  isTextureCalled: boolean;
 }
 
 /**
@@ -31,6 +34,7 @@ export function useMaskEditor(key: string, from: Ref<Mask | undefined>, newName:
     fields: blankMask(),
     rows: [],
     isTouched: false,
+    isTextureCalled: false,
   });
   const errors = ref<Record<string, string>>({});
   const fields = computed(() => stored.value.fields);
@@ -46,17 +50,30 @@ export function useMaskEditor(key: string, from: Ref<Mask | undefined>, newName:
     computed(() => household.settings.measureSystem),
     rows,
   );
-  function set(part: Partial<MaskFields>): void {
+  /** Lays fields over the draft; one that is said to be nothing leaves it. */
+  function set(part: { readonly [K in keyof MaskFields]?: MaskFields[K] | undefined }): void {
     errors.value = {};
-    stored.value = { ...stored.value, fields: { ...fields.value, ...part }, isTouched: true };
+    const isCalled = part.texture !== undefined;
+    const said = Object.entries({ ...fields.value, ...part }).filter(([, value]) => value !== undefined);
+    stored.value = {
+      ...stored.value,
+      fields: Object.fromEntries(said) as MaskFields,
+      isTouched: true,
+      isTextureCalled: isCalled || stored.value.isTextureCalled,
+    };
   }
 
   function startOver(): void {
-    stored.value = { fields: blankMask(), rows: [], isTouched: false };
+    stored.value = { fields: blankMask(), rows: [], isTouched: false, isTextureCalled: false };
     if (from.value) {
       const { id: _id, version: _version, parts, ...rest } = plain(from.value);
       draft.load(parts);
-      stored.value = { ...stored.value, fields: { ...rest, name: newName ?? rest.name }, isTouched: false };
+      stored.value = {
+        ...stored.value,
+        fields: { ...rest, name: newName ?? rest.name },
+        isTouched: false,
+        isTextureCalled: true,
+      };
     } else {
       draft.add();
       stored.value = { ...stored.value, isTouched: false };
@@ -82,6 +99,16 @@ export function useMaskEditor(key: string, from: Ref<Mask | undefined>, newName:
     );
     return { ...fields.value, heldRatios, id: key, version: from.value?.version ?? 1, parts: draft.parts.value };
   });
+  /** A new mask is of the texture that it is estimated to have, until its maker calls it something else. */
+  watch(
+    draft.parts,
+    (parts) => {
+      if (stored.value.isTextureCalled || parts.length === 0) return;
+      const texture = textureOf({ parts }, household.catalogue);
+      if (texture !== fields.value.texture) stored.value = { ...stored.value, fields: { ...fields.value, texture } };
+    },
+    { immediate: true },
+  );
   const texture = computed(() =>
     mask.value
       ? estimateTexture(
@@ -93,15 +120,15 @@ export function useMaskEditor(key: string, from: Ref<Mask | undefined>, newName:
 
   const { rested, isMoving } = useRested(mask, 250);
   /** What a careful colleague would say, a moment after the last key. */
-  const { current: findings } = useNewest(rested, (asked) => sizing().review(plain(asked), plain(household.spoons)));
+  const { current: findings } = useNewest(rested, (asked) => sizing().review(plain(asked)));
   /** The bowl it makes for the first head, and what a slip of the hand at each ingredient costs. */
   const { current: trial } = useNewest(rested, async (asked) => {
     const head = household.heads[0];
     if (!head) return undefined;
-    const { ageYears, sensitiveSkin, profile, name } = head;
-    const sized = { profile: plain(profile), wearer: { ageYears, sensitiveSkin } };
-    const bowl = await sizing().size(sized, plain(asked), { spoons: plain(household.spoons) });
-    return { name, bowl, slips: await sizing().slips(bowl, plain(asked)) };
+    // As it is written, whatever the household's schools.
+    const written = { ...asked, isItsOwnWay: true };
+    const bowl = await sizing().size(plain({ heads: [head] as const, mask: written, choices: NO_CHOICES }));
+    return { name: head.name, bowl, slips: await sizing().slips(bowl, plain(asked)) };
   });
 
   /** Applies the rules of its ingredients: egg cool and short, stains before shampoo, bits through a cloth. */
@@ -124,7 +151,7 @@ export function useMaskEditor(key: string, from: Ref<Mask | undefined>, newName:
     };
     try {
       const kept = await household.saveMask(parse<MaskInput>(maskInputSchema, input), saved);
-      stored.value = { fields: blankMask(), rows: [], isTouched: false };
+      stored.value = { fields: blankMask(), rows: [], isTouched: false, isTextureCalled: false };
       return kept;
     } catch (error) {
       if (error instanceof ValidationError) errors.value = fieldMessages(error);

@@ -9,16 +9,15 @@ export function useNewest<Wish, Answer>(wish: Ref<Wish | undefined>, answer: (wi
   const isWorking = ref(false);
   const failure = ref<string>();
   let isStopped = false;
-  let isDirty = false;
+  let newest = 0;
 
   async function run(): Promise<void> {
-    if (isWorking.value) {
-      isDirty = true;
-      return;
-    }
+    newest += 1;
+    if (isWorking.value) return;
     isWorking.value = true;
+    let taken: number;
     do {
-      isDirty = false;
+      taken = newest;
       const wanted = wish.value;
       failure.value = undefined;
       if (wanted === undefined) {
@@ -27,12 +26,12 @@ export function useNewest<Wish, Answer>(wish: Ref<Wish | undefined>, answer: (wi
       }
       try {
         const found = await answer(wanted);
-        if (isStopped) return;
-        current.value = found;
+        if (!isStopped) current.value = found;
       } catch (error) {
         failure.value = error instanceof Error ? error.message : String(error);
       }
-    } while (isDirty && !isStopped);
+      if (isStopped) return;
+    } while (taken !== newest);
     isWorking.value = false;
   }
 

@@ -1,7 +1,8 @@
 import type { Bowl, WashDay } from '@amber-ladle/contract';
-import { writeLine, type SizedBowl } from '@amber-ladle/core/batch';
+import type { SizedBowl } from '@amber-ladle/core/batch';
 import { ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
 import { gramsIn, offTarget, pouredIn, rebalancedLines, settledGrams, type PlanStep } from '@amber-ladle/core/washday';
+import { writeLine } from '@amber-ladle/words';
 import { computed, type Ref } from 'vue';
 import { plain, sizing } from '../workers/sizing';
 import { useNewest } from './useNewest';
@@ -27,22 +28,9 @@ export function usePours(
     const { steps = [], events = [] } = day.value ?? {};
     return { snapshot, poured: settledGrams(steps, events, targets.value, step.value?.id) };
   });
-  const { current: refitted, failure } = useNewest(wish, ({ snapshot, poured }): Promise<SizedBowl> => {
-    const { head, others, mask, spoons, choices, sized } = plain(snapshot);
-    const { swaps: _swaps, makings: _makings, ...options } = choices;
-    // As it was sized, whatever was learnt since.
-    const asSized = ({ profile, ageYears, sensitiveSkin }: typeof head, i: number) => {
-      const reason = [sized.demand, ...sized.others][i]?.reason;
-      const factor = reason && { personalFactor: { median: reason.personalFactor, sigma: reason.sigma } };
-      return { profile, wearer: { ageYears, sensitiveSkin }, ...factor };
-    };
-    return sizing().size(asSized(head, 0), mask, {
-      spoons,
-      ...options,
-      lockedGrams: { ...options.lockedGrams, ...plain(poured) },
-      others: others.map((one, i) => asSized(one, i + 1)),
-    });
-  });
+  const { current: refitted, failure } = useNewest(wish, ({ snapshot, poured }): Promise<SizedBowl> =>
+    sizing().refit(plain(snapshot), plain(poured)),
+  );
   const lines = computed(() => (wish.value && refitted.value ? refitted.value.lines : planned.value));
 
   const isIn = computed(() => {

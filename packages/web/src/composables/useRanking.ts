@@ -38,7 +38,6 @@ export function useRanking(
           masks: household.masks,
           heads: heads.value,
           lots: shelf.lots,
-          climate: shelf.climate,
           wish: {
             ...asked.value,
             now: Math.floor(household.moment / QUARTER) * QUARTER,
@@ -48,8 +47,8 @@ export function useRanking(
         }
       : undefined,
   );
-  const { current, isWorking, failure } = useNewest(wish, ({ masks, heads: all, lots, climate, wish: rank }) =>
-    sizing().rank(plain(masks), plain(all), plain(lots), plain(climate), plain(rank)),
+  const { current, isWorking, failure } = useNewest(wish, ({ masks, heads: all, lots, wish: rank }) =>
+    sizing().rank(plain(masks), plain(all), plain(lots), plain(rank)),
   );
   const rankings = computed<Readonly<Record<string, Ranking>>>(() => current.value ?? {});
   return { rankings, isWorking, failure };

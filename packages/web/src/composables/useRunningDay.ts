@@ -37,7 +37,9 @@ function runningDay() {
   const notice = useNotice();
   const second = useSecond();
   const plan = shallowRef<DayPlan>();
-  store.load().catch((error: unknown) => notice.fail(error));
+  store.load().catch((error: unknown) => {
+    notice.fail(error);
+  });
 
   const options = ({ wish, rings, order }: WashDay): DayOptions =>
     plain({
@@ -108,7 +110,9 @@ function runningDay() {
   /** Presses are taken one after the other, so that a quick second one means the next thing. */
   let last: Promise<unknown> = Promise.resolve();
   const inTurn = (work: () => Promise<void>): Promise<void> => {
-    const next = last.then(work).catch((error: unknown) => notice.fail(error));
+    const next = last.then(work).catch((error: unknown) => {
+      notice.fail(error);
+    });
     last = next;
     return next;
   };
@@ -124,7 +128,10 @@ function runningDay() {
       store.press(moves, orderOf(after), decision);
     });
   const tell = (moves: readonly DayMove[]): Promise<void> =>
-    inTurn(() => Promise.resolve(store.press(moves, store.day?.order ?? [])));
+    inTurn(() => {
+      store.press(moves, store.day?.order ?? []);
+      return Promise.resolve();
+    });
   const back = (): Promise<void> =>
     inTurn(() => {
       const event = store.day && lastPress(store.day.events);

@@ -1,10 +1,10 @@
 import type { Head } from '@amber-ladle/contract';
+import type { SizingWish } from '@amber-ladle/core/house';
 import { computed, ref, watch, type Ref } from 'vue';
 import { useHousehold } from '../stores/household';
 import { plain, sizing } from '../workers/sizing';
 import { useNewest } from './useNewest';
 import { useRested } from './useRested';
-import type { SizingWish } from './useSizing';
 
 /** The heads beside the first that a bowl is for. */
 export function useOthers(head: Ref<Head | undefined>) {
@@ -29,10 +29,7 @@ export function useOthers(head: Ref<Head | undefined>) {
 
 /** One bowl against a bowl each, worked out beside the screen. */
 export function useCompared(wish: Ref<SizingWish | undefined>) {
-  const asked = computed(() => ((wish.value?.options.others?.length ?? 0) > 0 ? wish.value : undefined));
-  const { current } = useNewest(useRested(asked, 200).rested, ({ head, mask, options }) => {
-    const { others = [], ...rest } = plain(options);
-    return sizing().together([plain(head), ...others], plain(mask), rest);
-  });
+  const asked = computed(() => ((wish.value?.heads.length ?? 0) > 1 ? wish.value : undefined));
+  const { current } = useNewest(useRested(asked, 200).rested, (current) => sizing().together(plain(current)));
   return computed(() => (asked.value ? current.value : undefined));
 }

@@ -25,15 +25,7 @@ export function useSuggestion() {
     const { id } = head;
     const sized = household.taught(head, { texture: mask.texture });
     const now = household.moment;
-    const found = await sizing().suggestion(
-      plain(mask),
-      id,
-      plain(sized),
-      plain(shelf.lots),
-      plain(shelf.climate),
-      plain(household.spoons),
-      now,
-    );
+    const found = await sizing().suggestion(plain(mask), id, plain(sized), plain(shelf.lots), now);
     return { ...found, ranked, runnerUp };
   });
   return { suggestion: current, isWorking: computed(() => isWorking.value || isRanking.value) };

@@ -22,8 +22,7 @@ export function useTakeOuts(steps: Ref<readonly PlanStep[]>, plan: Ref<DayPlan |
     const here = shelf.shelved.filter(({ lot }) => lot.ingredientId === ingredientId).map(({ place }) => place?.kind);
     if (here.length > 0) return here[0];
     // What was drawn already may be gone from the shelf; egg and dairy come from the cold.
-    const family = household.catalogue.get(ingredientId)?.family;
-    return family === 'egg' || family === 'dairy' ? ('fridge' as const) : undefined;
+    return household.catalogue.get(ingredientId)?.traits.stands === 'fridge' ? ('fridge' as const) : undefined;
   }
   return computed<readonly TakeOutGroup[]>(() => {
     if (!plan.value) return [];

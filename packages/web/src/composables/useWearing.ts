@@ -103,7 +103,9 @@ export function useWearing(bowl: Ref<Bowl | undefined>, wantedHeadId: Ref<string
   const RINGS = new Set<WearPhase>(['aim', 'late', 'over']);
   watch(
     () => state.value?.phase,
-    (phase, before) => phase && before && isOn.value && RINGS.has(phase) && chime(),
+    (phase, before) => {
+      if (phase && before && isOn.value && RINGS.has(phase)) chime();
+    },
   );
 
   /** True once the cap was refused until somebody says why. */

@@ -1,15 +1,19 @@
 <script setup lang="ts">
 import type { DayPlan, PlanStep } from '@amber-ladle/core/washday';
 import { computed } from 'vue';
-import { writeTime } from '../words/when';
+import { writeTime, type Where } from '../words/when';
+import { useWords } from '../composables/useWords';
+
+const { say } = useWords();
+const titleOf = (step: PlanStep | undefined): string => (step ? say(step.title) : '');
 
 /** The day as it lies ahead: what the hands do in one row, what runs by itself in rows below, the present as a line. */
-const { plan, steps, now, zone, currentId } = defineProps<{
+const { plan, steps, now, where, currentId } = defineProps<{
   plan: DayPlan;
   steps: readonly PlanStep[];
   /** Milliseconds; left out before the day begins. */
   now?: number | undefined;
-  zone: string;
+  where: Where;
   currentId?: string | undefined;
 }>();
 
@@ -22,7 +26,7 @@ const between = (a: number, b: number) => ({
   left: `${percent(a)}%`,
   width: `${Math.max(0.3, percent(b) - percent(a))}%`,
 });
-const time = (at: number): string => writeTime(new Date(at).toISOString(), zone);
+const time = (at: number): string => writeTime(new Date(at).toISOString(), where);
 
 const blocks = computed(() =>
   plan.steps
@@ -61,7 +65,7 @@ const ticks = computed(() => {
 });
 const words = computed(() =>
   plan.steps.map(
-    ({ stepId, startsAt, endsAt }) => `${time(startsAt)} to ${time(endsAt)} ${byId.value.get(stepId)?.title}`,
+    ({ stepId, startsAt, endsAt }) => `${time(startsAt)} to ${time(endsAt)} ${titleOf(byId.value.get(stepId))}`,
   ),
 );
 </script>
@@ -75,8 +79,8 @@ const words = computed(() =>
         class="block"
         :class="{ done: one.isDone, current: one.stepId === currentId, critical: one.isCritical }"
         :style="one.style"
-        :title="`${time(one.startsAt)} ${one.step?.title}`"
-        ><template v-if="one.isWide">{{ one.step?.title }}</template></span
+        :title="`${time(one.startsAt)} ${titleOf(one.step)}`"
+        ><template v-if="one.isWide">{{ titleOf(one.step) }}</template></span
       >
     </div>
     <div v-for="row in rows" :key="row" class="row waits">
@@ -86,8 +90,8 @@ const words = computed(() =>
         class="wait"
         :class="{ done: one.isDone, running: one.isWaiting }"
         :style="one.style"
-        :title="`${time(one.handsFreeAt)} to ${time(one.endsAt)} ${one.step?.title}`"
-        >{{ one.step?.title }}</span
+        :title="`${time(one.handsFreeAt)} to ${time(one.endsAt)} ${titleOf(one.step)}`"
+        >{{ titleOf(one.step) }}</span
       >
     </div>
     <div class="scale figures">

@@ -3,7 +3,7 @@ import { ingredientById } from '@amber-ladle/core/ingredient';
 import type { FormulaPart } from '@amber-ladle/core/mask';
 import { computed } from 'vue';
 import { useHousehold } from '../stores/household';
-import { FAMILY_FILL } from '../words/family';
+import { familyFill } from '../words/family';
 
 /** A formula's shares by mass as one exact bar; names and shares are read out, and stand in the list beside it. */
 const household = useHousehold();
@@ -17,7 +17,7 @@ const spans = computed(() => {
       id: ingredientId,
       x: from * 100,
       width: share * 100,
-      fill: FAMILY_FILL[ingredient.family],
+      fill: familyFill(ingredient.family),
       name: ingredient.name,
     };
     from += share;

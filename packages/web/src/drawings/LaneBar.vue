@@ -1,19 +1,19 @@
 <script setup lang="ts">
+import { TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
 import type { LotWindow } from '@amber-ladle/core/shelf';
 import { computed } from 'vue';
 
 /** One lot over the coming days: hard, ready, last day and past, each with a texture of its own beside its colour. */
 const { window, now, days } = defineProps<{ window: LotWindow; now: number; days: number }>();
 
-const DAY = 86_400_000;
 const WIDTH = 700;
 const HEIGHT = 26;
-const xOf = (at: number): number => Math.min(WIDTH, Math.max(0, ((at - now) / (days * DAY)) * WIDTH));
+const xOf = (at: number): number => Math.min(WIDTH, Math.max(0, ((at - now) / (days * TWENTY_FOUR_HOURS)) * WIDTH));
 
 const spans = computed(() => {
   const { endsAt, ripeness } = window;
   const readyAt = ripeness?.ready?.at ?? now;
-  const lastFrom = Math.max(readyAt, endsAt - DAY);
+  const lastFrom = Math.max(readyAt, endsAt - TWENTY_FOUR_HOURS);
   return [
     { name: 'hard', from: 0, to: xOf(readyAt) },
     { name: 'ready', from: xOf(readyAt), to: xOf(lastFrom) },

@@ -2,9 +2,14 @@
 import type { Shortfall } from '@amber-ladle/core/batch';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed } from 'vue';
+import { writeNumber } from '../words/when';
 
 /** The chance of coming up short against what is made, from simulated bowls; a mark where this bowl stands. */
-const { shortfall, madeMillilitres } = defineProps<{ shortfall: Shortfall; madeMillilitres: number }>();
+const { shortfall, madeMillilitres, locale } = defineProps<{
+  shortfall: Shortfall;
+  madeMillilitres: number;
+  locale: string;
+}>();
 
 const WIDTH = 400;
 const LEFT = 40;
@@ -32,7 +37,7 @@ const ticks = computed(() => {
 });
 const summary = computed(
   () =>
-    `Of ${shortfall.samples.toLocaleString('en-GB')} simulated bowls of ${kitchenRound(madeMillilitres)} mL, ` +
+    `Of ${writeNumber(shortfall.samples, { locale })} simulated bowls of ${kitchenRound(madeMillilitres)} mL, ` +
     `${Math.round(shortfall.chanceShort * 100)} in 100 come up short.`,
 );
 </script>

@@ -3,7 +3,7 @@ import { ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
 import type { FittedAmounts } from '@amber-ladle/core/batch';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed } from 'vue';
-import { FAMILY_FILL } from '../words/family';
+import { familyFill } from '../words/family';
 
 /**
  * The crock: straight walls, so that a layer's height is its volume. Beside it a scale in mL,
@@ -49,7 +49,7 @@ const layers = computed(() => {
       return {
         id: line.ingredientId,
         name: ingredient.name,
-        fill: FAMILY_FILL[ingredient.family],
+        fill: familyFill(ingredient.family),
         millilitres: line.bowlMillilitres,
         y: yOf(below),
         height: yOf(from) - yOf(below),

@@ -6,7 +6,11 @@ import BudgetChart from './BudgetChart.vue';
 import { useBowlLife } from '../composables/useBowlLife';
 import { useHousehold } from '../stores/household';
 import { useShelf } from '../stores/shelf';
-import { leftWords, untilWords } from '../words/shelf';
+import { leftWords } from '../words/shelf';
+import { untilWords } from '../words/when';
+import { useWords } from '../composables/useWords';
+
+const { say } = useWords();
 
 /** How long the bowl may still be used, where it stands, and how it ends. */
 const props = defineProps<{ bowl: Bowl; life: BowlLife }>();
@@ -18,13 +22,12 @@ const { strictest, strictestName, budget, course, spans, made, move, end } = use
   toRef(props, 'life'),
 );
 
-const zone = computed(() => household.settings.timeZone);
 const here = computed(() => shelf.placeById(props.life.stays.at(-1)?.placeId ?? '')?.name ?? '');
 const decision = ref('');
-const until = (at: number): string => untilWords(at, household.moment, zone.value);
+const until = (at: number): string => untilWords(at, household.moment, household.where);
 const rule = computed(() => {
   if (!strictest.value) return '';
-  const { roomHours, coldHours, source } = strictest.value.rule;
+  const { roomHours, coldHours, source } = strictest.value.keeping;
   const { title, fromMemory } = SOURCES[source];
   const name = strictestName.value;
   return `${name[0]?.toUpperCase()}${name.slice(1)} decides: ${roomHours} h in a room, ${coldHours} h at or below 5 °C (${title}${fromMemory ? ', from memory' : ''}).`;
@@ -51,7 +54,7 @@ async function take(answer: Promise<BowlLife | undefined>): Promise<void> {
     <h2 id="life">How long it lasts</h2>
     <p v-if="life.endedAt" data-test="ended">
       {{ ENDED_WORDS[life.endedHow ?? 'worn'] }} {{ until(Date.parse(life.endedAt)) }}.
-      <span v-for="one in life.decisions" :key="one.at" class="quiet">Decided: {{ one.what }}</span>
+      <span v-for="one in life.decisions" :key="one.at" class="quiet">{{ say(one.what) }}</span>
     </p>
     <p v-else-if="!strictest" class="quiet">Oils, honey and powders: no clock presses. Label it all the same.</p>
     <template v-else-if="life.stays.length === 0">

@@ -7,7 +7,7 @@ import { writeDay } from '../words/when';
 /** Kept bowls, one line each, newest first. */
 defineProps<{ bowls: readonly BowlSummary[] }>();
 const household = useHousehold();
-const day = (instant: string) => writeDay(instant, household.now(), household.settings.timeZone);
+const day = (instant: string) => writeDay(instant, household.now(), household.where);
 </script>
 
 <template>
@@ -30,7 +30,7 @@ const day = (instant: string) => writeDay(instant, household.now(), household.se
 .list {
   margin: 8px 0;
 }
-a {
+.list a {
   display: grid;
   grid-template-columns: 2fr 1fr 80px 110px;
   gap: 16px;
@@ -41,7 +41,7 @@ a {
   text-decoration: none;
   border-bottom: 1px solid var(--rule);
 }
-a:hover {
+.list a:hover {
   background: var(--amber-wash);
 }
 .mask {
@@ -52,7 +52,7 @@ a:hover {
   text-align: right;
 }
 @media (max-width: 520px) {
-  a {
+  .list a {
     grid-template-columns: 1fr auto;
     gap: 0 12px;
     padding: 8px 4px;

@@ -1,13 +1,14 @@
 <script setup lang="ts">
-import { capsFor } from '@amber-ladle/core/batch';
 import { readFormula } from '@amber-ladle/core/exchange';
-import { gramsPerMillilitre, ingredientById } from '@amber-ladle/core/ingredient';
-import { composed, estimateTexture, tightened, type Mask } from '@amber-ladle/core/mask';
+import { writtenBowl } from '@amber-ladle/core/house';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed, ref } from 'vue';
 import CautionPanel from './CautionPanel.vue';
 import { blankMask } from '../composables/blankMask';
 import { useHousehold } from '../stores/household';
+import { useWords } from '../composables/useWords';
+
+const { say } = useWords();
 
 /** What a bowl written down anywhere is like: how thick, how much, over which limits, and careful with what. */
 const household = useHousehold();
@@ -28,30 +29,12 @@ const read = computed(() => {
     return { clear: [], unclear: [], fault: error instanceof Error ? error.message : String(error) };
   }
 });
-const mask = computed<Mask | undefined>(() => {
-  const amounts = read.value?.clear ?? [];
-  if (amounts.length === 0) return undefined;
-  const parts = composed(amounts, household.catalogue);
-  return tightened<Mask>({ ...blankMask(), id: 'read', name: 'As written', version: 1, parts }, household.catalogue);
-});
 const like = computed(() => {
   const amounts = read.value?.clear ?? [];
-  if (!mask.value || amounts.length === 0) return undefined;
-  const { catalogue } = household;
-  const grams = new Map<string, number>();
-  for (const one of amounts) grams.set(one.ingredientId, (grams.get(one.ingredientId) ?? 0) + one.grams);
-  const millilitres = [...grams].reduce(
-    (sum, [id, weight]) => sum + weight / gramsPerMillilitre(ingredientById(catalogue, id)),
-    0,
-  );
-  const { parts } = mask.value;
+  if (amounts.length === 0) return undefined;
+  const asItIs = { ...blankMask(), id: 'read', name: 'As written', version: 1 };
   const wearer = { ageYears: head.value?.ageYears ?? 30, sensitiveSkin: head.value?.sensitiveSkin ?? false };
-  const over = capsFor(mask.value, catalogue, wearer).filter(
-    ({ coefficients, bound }) =>
-      parts.reduce((sum, { ingredientId }, i) => sum + (coefficients[i] ?? 0) * (grams.get(ingredientId) ?? 0), 0) >
-      bound + 1e-6,
-  );
-  return { texture: estimateTexture(amounts, catalogue).texture, millilitres, over: over.map(({ words }) => words) };
+  return writtenBowl(household.house, amounts, asItIs, wearer);
 });
 </script>
 
@@ -71,10 +54,12 @@ const like = computed(() => {
     <v-select v-model="headId" :items="people" label="For" class="for" />
     <p v-if="read?.fault" role="alert">{{ read.fault }}</p>
     <p v-if="read && read.unclear.length > 0" class="quiet">Not read: {{ read.unclear.join(' · ') }}</p>
-    <template v-if="like && mask">
-      <p class="big figures" data-test="like">About {{ kitchenRound(like.millilitres) }} mL, {{ like.texture }}.</p>
-      <p v-for="words in like.over" :key="words" class="over">Over a limit: {{ words }}.</p>
-      <CautionPanel v-if="head" :mask="mask" :heads="[head]" place="choosing" />
+    <template v-if="like">
+      <p class="big figures" data-test="like">
+        About {{ kitchenRound(like.millilitres) }} mL, {{ like.texture.texture }}.
+      </p>
+      <p v-for="cap in like.over" :key="cap.id" class="over">Over a limit: {{ say(cap.what) }}.</p>
+      <CautionPanel v-if="head" :mask="like.mask" :heads="[head]" place="choosing" />
     </template>
   </section>
 </template>

@@ -57,7 +57,7 @@ const options = computed(() => {
           ...ticks,
           maxTicksLimit: 6,
           maxRotation: 0,
-          callback: (at: string | number) => writeTime(new Date(Number(at)).toISOString(), household.settings.timeZone),
+          callback: (at: string | number) => writeTime(new Date(Number(at)).toISOString(), household.where),
         },
         grid: { display: false },
       },

@@ -2,7 +2,8 @@
 import type { NewLot, NewMovement } from '@amber-ladle/contract';
 import { ingredientById, pieceSize } from '@amber-ladle/core/ingredient';
 import { kitchenRound } from '@amber-ladle/core/measure';
-import { RIPENING, type BuyLine, type BuyStage } from '@amber-ladle/core/shelf';
+import type { BuyLine, BuyStage } from '@amber-ladle/core/shelf';
+import { usualPlace } from '@amber-ladle/core/exchange';
 import { computed, onMounted, ref, shallowRef } from 'vue';
 import { v4 as newId } from 'uuid';
 import { ask } from '../api/client';
@@ -10,7 +11,11 @@ import { useChanges } from '../composables/useChanges';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
 import { useShelf } from '../stores/shelf';
-import { untilWords } from '../words/shelf';
+import { untilWords } from '../words/when';
+import { useWords } from '../composables/useWords';
+import { readNumber } from '../words/number';
+
+const { say } = useWords();
 
 /** What to buy, in shop units; what is ticked off lies on the shelf. */
 const household = useHousehold();
@@ -22,7 +27,11 @@ async function read(): Promise<void> {
   lines.value = await ask<BuyLine[]>('GET', '/buy');
   isReady.value = true;
 }
-onMounted(() => read().catch((error: unknown) => notice.fail(error)));
+onMounted(() =>
+  read().catch((error: unknown) => {
+    notice.fail(error);
+  }),
+);
 useChanges(['shelf', 'bowls'], () => void read().catch(() => undefined));
 
 const BUY_WORDS: Readonly<Record<BuyStage, string>> = {
@@ -36,16 +45,14 @@ const rows = computed(() =>
     const amount = line.pieces
       ? `${line.pieces} ${line.pieces > 1 ? row.pieces?.nouns : row.pieces?.noun}`
       : `${kitchenRound(line.shopGrams)} g`;
-    const when = line.readyBy
-      ? untilWords(Date.parse(line.readyBy), household.moment, household.settings.timeZone)
-      : '';
+    const when = line.readyBy ? untilWords(Date.parse(line.readyBy), household.moment, household.where) : '';
     return {
       line,
       amount,
       name: line.pieces && row.name.toLowerCase() === row.pieces?.noun ? '' : line.what,
       beside: [
         line.buy ? `buy ${BUY_WORDS[line.buy]}, ready for ${when}` : when ? `for ${when}` : '',
-        line.reasons.join(', '),
+        line.reasons.map(say).join(', '),
       ]
         .filter(Boolean)
         .join(' · '),
@@ -58,8 +65,8 @@ async function bought({ line }: (typeof rows.value)[number]): Promise<void> {
   const row = ingredientById(household.catalogue, line.ingredientId);
   const pieceGrams = line.pieces ? pieceSize(row).usableGrams : undefined;
   const grams = line.pieces && pieceGrams ? line.pieces * pieceGrams : line.grams;
-  const kind = ['egg', 'dairy'].includes(row.family) ? 'fridge' : 'counter';
-  const place = shelf.places.find((one) => one.kind === kind) ?? shelf.places[0];
+  const placeId = usualPlace(row, line.isRaw ? 'raw' : 'whole', shelf.places);
+  const place = shelf.placeById(placeId);
   const lot: NewLot = {
     id: newId(),
     ingredientId: row.id,
@@ -73,7 +80,7 @@ async function bought({ line }: (typeof rows.value)[number]): Promise<void> {
     kind: 'add',
     grams,
     placeId: place?.id ?? '',
-    ...(RIPENING[row.id] && !line.isRaw ? { stage: line.buy ?? ('unripe' as const) } : {}),
+    ...(row.ripening && !line.isRaw ? { stage: line.buy ?? ('unripe' as const) } : {}),
   };
   try {
     await shelf.change(`${line.what} lies in: ${place?.name ?? ''}.`, [movement], [lot]);
@@ -87,7 +94,7 @@ const items = computed(() => [...household.catalogue.values()].map(({ id, name }
 const levelId = ref<string | null>(null);
 const levelGrams = ref('250');
 async function addLevel(): Promise<void> {
-  const grams = Number(levelGrams.value.replace(',', '.'));
+  const grams = readNumber(levelGrams.value);
   if (!levelId.value || !(grams >= 0)) return;
   const rest = shelf.restock.filter(({ ingredientId }) => ingredientId !== levelId.value);
   try {

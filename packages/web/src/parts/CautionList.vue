@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import { SOURCES } from '@amber-ladle/core/source';
 import type { NamedCaution } from '../composables/useCautions';
+import { useWords } from '../composables/useWords';
+
+const { say } = useWords();
 
 /** Cautions, calm and specific: stops first and always there, the rest unfolds. */
 const {
@@ -25,11 +28,11 @@ const GRAVE = new Set(['stop', 'caution']);
     <ul class="plain-list">
       <li
         v-for="one in cautions.filter(({ severity }) => GRAVE.has(severity))"
-        :key="one.id + one.words"
+        :key="one.id + say(one.what)"
         :class="one.severity"
       >
         <b v-if="one.severity === 'stop'">Stop. </b><template v-if="shared">{{ one.names.join(', ') }}: </template
-        ><span :title="sourceOf(one)">{{ one.words }}</span>
+        ><span :title="sourceOf(one)">{{ say(one.what) }}</span>
         <v-text-field
           v-if="one.severity === 'stop' && decisions"
           :model-value="decisions[one.id] ?? ''"
@@ -43,8 +46,8 @@ const GRAVE = new Set(['stop', 'caution']);
     <details v-if="cautions.some(({ severity }) => severity === 'note')">
       <summary>Good to know</summary>
       <ul class="plain-list">
-        <li v-for="one in cautions.filter(({ severity }) => severity === 'note')" :key="one.id + one.words">
-          <span :title="sourceOf(one)">{{ one.words }}</span>
+        <li v-for="one in cautions.filter(({ severity }) => severity === 'note')" :key="one.id + say(one.what)">
+          <span :title="sourceOf(one)">{{ say(one.what) }}</span>
         </li>
       </ul>
     </details>

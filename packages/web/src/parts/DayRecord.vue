@@ -5,14 +5,21 @@ import { computed } from 'vue';
 import { useHousehold } from '../stores/household';
 import { recordWords } from '../words/washday';
 import { writeTime } from '../words/when';
+import { useWords } from '../composables/useWords';
+
+const { say } = useWords();
 
 /** What happened on a wash day, minute by minute. */
 const { day } = defineProps<{ day: WashDay }>();
 const household = useHousehold();
 const lines = computed(() =>
   recordOf(day.steps, day.events).map((line) => ({
-    time: writeTime(line.at, household.settings.timeZone),
-    words: recordWords({ ...line, takenWords: household.catalogue.get(line.ingredientId ?? '')?.name ?? 'It' }),
+    time: writeTime(line.at, household.where),
+    words: recordWords({
+      ...line,
+      title: say(line.step.title),
+      takenWords: household.catalogue.get(line.ingredientId ?? '')?.name ?? 'It',
+    }),
     isWeight: line.kind === 'weigh',
   })),
 );

@@ -14,18 +14,21 @@ import { useHousehold } from '../stores/household';
 import { writeMinutes } from '../words/mask';
 import { buttonWords, clockWords } from '../words/washday';
 import { writeTime } from '../words/when';
+import { useWords } from '../composables/useWords';
+import { TOOL_WORDS } from '@amber-ladle/words';
+
+const { say, sayAll } = useWords();
 
 /** A wash day under way: one step a screen, advanced by a big target or the space bar. */
 const { running } = defineProps<{ running: RunningDayOnScreen }>();
 const household = useHousehold();
 const { store, plan, focus, step, plannedById, progress, waits, upcoming, second } = running;
 const day = computed(() => store.day);
-const zone = computed(() => household.settings.timeZone);
-const time = (at: number): string => writeTime(new Date(at).toISOString(), zone.value);
+const time = (at: number): string => writeTime(new Date(at).toISOString(), household.where);
 
 /** The bowl that the step on the screen belongs to. */
 const { bowl, catalogue } = useKeptBowl(computed(() => step.value?.bowlId ?? day.value?.bowlIds[0]));
-const pour = useTemplateRef('pour');
+const pour = useTemplateRef<{ readonly pour: () => boolean }>('pour');
 /** What is cooked goes into a pot, not onto the scale: it is measured once it is made. */
 const MEASURING: ReadonlySet<StepKind> = new Set(['measure', 'mix', 'prepare']);
 const pours = computed(
@@ -46,7 +49,7 @@ const label = computed(() => buttonWords(focus.value?.kind ?? 'finished', step.v
 const missed = computed(() =>
   (plan.value?.missed ?? []).flatMap(({ stepId }) => {
     const row = running.stepById(stepId);
-    return row ? [row.title] : [];
+    return row ? [say(row.title)] : [];
   }),
 );
 
@@ -69,9 +72,21 @@ const skipPours = (): void => void running.forward();
 const more = (stepId: string): void => void running.tell([{ kind: 'more', stepId, minutes: 1 }]);
 const finish = (stepId: string): void => void running.tell([{ kind: 'done', stepId }]);
 useKeys([
-  { keys: [' '], does: 'the next thing', run: () => day.value && forward() },
+  {
+    keys: [' '],
+    does: 'the next thing',
+    run: () => {
+      if (day.value) forward();
+    },
+  },
   { keys: ['Backspace'], does: 'take the last back', run: () => void running.back() },
-  { keys: ['+'], does: 'a minute more for the first pot', run: () => waits.value[0] && more(waits.value[0].step.id) },
+  {
+    keys: ['+'],
+    does: 'a minute more for the first pot',
+    run: () => {
+      if (waits.value[0]) more(waits.value[0].step.id);
+    },
+  },
 ]);
 
 const wakeLock = useWakeLock();
@@ -101,9 +116,9 @@ const isEnding = ref(false);
         <template v-if="focus.kind === 'waiting'">
           <p class="kicker">Nothing for the hands</p>
           <h2 v-if="planned && step" class="step" data-test="title">
-            {{ step.title }}: <span class="figures">{{ clockWords(planned.endsAt - second) }}</span>
+            {{ say(step.title) }}: <span class="figures">{{ clockWords(planned.endsAt - second) }}</span>
           </h2>
-          <p v-if="step?.lookFor" class="words">{{ step.lookFor }}</p>
+          <p v-if="step?.lookFor" class="words">{{ say(step.lookFor) }}</p>
         </template>
         <template v-else-if="step">
           <p class="kicker figures">
@@ -111,7 +126,7 @@ const isEnding = ref(false);
             <template v-else-if="focus.kind === 'next'">Next</template>
             <template v-else>Now · {{ inHandFor }} of about {{ writeMinutes(step.handsOnMinutes) }}</template>
           </p>
-          <h2 class="step" data-test="title">{{ step.title }}</h2>
+          <h2 class="step" data-test="title">{{ say(step.title) }}</h2>
           <PourPanel
             v-if="pours && bowl"
             ref="pour"
@@ -122,11 +137,13 @@ const isEnding = ref(false);
             :step="step"
             @tell="running.tell($event)"
           />
-          <p v-else-if="step.words" class="words">{{ step.words }}</p>
-          <p v-if="step.lookFor" class="look"><b>Look for:</b> {{ step.lookFor }}</p>
-          <p v-if="step.limit" class="limit">{{ step.limit }}</p>
-          <p v-for="caution in step.cautions" :key="caution" class="caution">{{ caution }}</p>
-          <p v-if="step.tools.length > 0" class="quiet tools">{{ step.tools.join(' · ') }}</p>
+          <p v-else-if="step.words.length > 0" class="words">{{ sayAll(step.words) }}</p>
+          <p v-if="step.lookFor" class="look"><b>Look for:</b> {{ say(step.lookFor) }}</p>
+          <p v-if="step.limit" class="limit">{{ say(step.limit) }}</p>
+          <p v-for="caution in step.cautions" :key="caution.id" class="caution">{{ say(caution) }}</p>
+          <p v-if="step.tools.length > 0" class="quiet tools">
+            {{ step.tools.map((tool) => TOOL_WORDS[tool]).join(' · ') }}
+          </p>
           <v-btn
             v-if="onHead && bowl"
             variant="tonal"
@@ -159,13 +176,13 @@ const isEnding = ref(false);
         <p v-if="upcoming.length > 0" class="quiet figures then">
           Then
           <template v-for="({ planned: one, step: row }, i) in upcoming" :key="row.id"
-            >{{ i > 0 ? ', then ' : '' }}{{ time(one.startsAt) }} {{ row.title }}</template
+            >{{ i > 0 ? ', then ' : '' }}{{ time(one.startsAt) }} {{ say(row.title) }}</template
           >
         </p>
         <p v-for="out in outs" :key="out.from + out.names" class="out" role="status">
           Out of the {{ out.from }} now: {{ out.names }}.
         </p>
-        <DayTimeline :plan="plan" :steps="day.steps" :now="second" :zone="zone" :current-id="step?.id" />
+        <DayTimeline :plan="plan" :steps="day.steps" :now="second" :where="household.where" :current-id="step?.id" />
         <div class="buttons">
           <v-btn variant="tonal" color="primary" height="72" :disabled="day.events.length === 0" @click="running.back"
             >Take back</v-btn

@@ -5,6 +5,10 @@ import { computed } from 'vue';
 import type { Draft, DraftRow } from '../composables/useDraft';
 import { useHousehold } from '../stores/household';
 import { questionWords } from '../words/draft';
+import { useWords } from '../composables/useWords';
+import { readNumber } from '../words/number';
+
+const { say } = useWords();
 
 /** The lines of a formula: written as a cook writes, read at once, asked about where they are not clear. */
 const { draft, simple = false } = defineProps<{
@@ -22,7 +26,8 @@ const rows = computed(() =>
     return {
       row,
       isSettled,
-      assumed: row.grams !== null && row.ingredientId === reading.ingredientId ? reading.assumed.join('; ') : '',
+      assumed:
+        row.grams !== null && row.ingredientId === reading.ingredientId ? reading.assumed.map(say).join('; ') : '',
       question: isSettled || row.text.trim() === '' ? '' : questionWords(reading),
       ingredient: row.ingredientId ? household.catalogue.get(row.ingredientId) : undefined,
       part: draft.parts.value.find(({ ingredientId }) => ingredientId === row.ingredientId),
@@ -31,7 +36,7 @@ const rows = computed(() =>
   }),
 );
 const percent = (share: number): string => `${(share * 100).toFixed(share < 0.02 ? 1 : 0)} %`;
-const numberIn = (event: Event): number => Number((event.target as HTMLInputElement).value.replace(',', '.'));
+const numberIn = (event: Event): number => readNumber((event.target as HTMLInputElement).value);
 function setGrams(row: DraftRow, event: Event): void {
   const grams = numberIn(event);
   if (grams > 0 && grams <= 5000) draft.replace(row.key, { grams });
@@ -42,10 +47,12 @@ function setTolerance(row: DraftRow, event: Event): void {
   if (percentOff > 0 && percentOff <= 200) draft.replace(row.key, { tolerancePercent: percentOff });
   else (event.target as HTMLInputElement).value = String(row.tolerancePercent ?? '');
 }
-const setRole = (row: DraftRow, event: Event): void =>
+const setRole = (row: DraftRow, event: Event): void => {
   draft.replace(row.key, { role: (event.target as HTMLSelectElement).value as Role });
-const setMeasure = (row: DraftRow, event: Event): void =>
+};
+const setMeasure = (row: DraftRow, event: Event): void => {
   draft.replace(row.key, { measuredBy: (event.target as HTMLSelectElement).value as MeasuredBy });
+};
 const MEASURE_WORDS: Readonly<Record<MeasuredBy, string>> = {
   piece: 'by the piece',
   spoon: 'by spoon',

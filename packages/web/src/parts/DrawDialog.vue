@@ -19,7 +19,9 @@ const household = useHousehold();
 const primary = useTemplateRef<{ $el: HTMLElement }>('primary');
 
 // What is crossed out is taken from elsewhere, or bought.
-watch(isOpen, () => drawPlan.allowAll());
+watch(isOpen, () => {
+  drawPlan.allowAll();
+});
 const rows = computed(() =>
   drawPlan.plan.value.map((line) => ({
     line,

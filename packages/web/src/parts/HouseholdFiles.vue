@@ -27,7 +27,7 @@ const WHY_WORDS: Readonly<Record<string, string>> = {
 const size = (bytes: number): string =>
   bytes < 1e6 ? `${Math.max(1, Math.round(bytes / 1000))} kB` : `${(bytes / 1e6).toFixed(1)} MB`;
 const when = (at: string): string =>
-  `${writeDay(at, household.now(), household.settings.timeZone)}, ${writeTime(at, household.settings.timeZone)}`;
+  `${writeDay(at, household.now(), household.where)}, ${writeTime(at, household.where)}`;
 
 /** What was looked over and waits for a yes: a file that was chosen, or one of the copies. */
 const asked = shallowRef<{ what: string; answer: HouseholdFileAnswer; doIt: () => Promise<HouseholdFileAnswer> }>();

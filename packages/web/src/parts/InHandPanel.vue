@@ -29,7 +29,7 @@ function chanceWords(chance: number): string {
         v-model="written[field.ingredient.id]"
         :label="field.ingredient.name"
         :suffix="field.unit"
-        :error-messages="faults[field.ingredient.id]"
+        :error-messages="faults[field.ingredient.id] ?? null"
         inputmode="text"
         placeholder="plenty"
         persistent-placeholder

@@ -1,17 +1,34 @@
 <script setup lang="ts">
-import { gramsPerMillilitre, preparationOf, wholeGrams, type Ingredient } from '@amber-ladle/core/ingredient';
+import {
+  gramsPerMillilitre,
+  LOT_STATES,
+  rawRecipeOf,
+  wholeGrams,
+  type Ingredient,
+  type Keeping,
+} from '@amber-ladle/core/ingredient';
 import { textureClass } from '@amber-ladle/core/mask';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { SOURCES, type SourceId } from '@amber-ladle/core/source';
 import { computed } from 'vue';
+import { useHousehold } from '../stores/household';
+import { hoursWords, STATE_WORDS } from '../words/shelf';
+import { writeNumber } from '../words/when';
 
 /** Every figure of an ingredient with where it comes from. */
 const { row } = defineProps<{ row: Ingredient }>();
+const household = useHousehold();
 
 function from(source: SourceId): string {
   const { title, fromMemory } = SOURCES[source];
   return fromMemory ? `${title}, from memory` : title;
 }
+const keepsWords = ({ roomHours, coldHours, frozenHours }: Keeping): string =>
+  [
+    `${hoursWords(roomHours)} in a room`,
+    `${hoursWords(coldHours)} in a fridge`,
+    ...(frozenHours === undefined ? [] : [`${hoursWords(frozenHours)} frozen`]),
+  ].join(', ');
 interface Figure {
   readonly what: string;
   readonly value: string;
@@ -19,7 +36,7 @@ interface Figure {
 }
 const figures = computed<Figure[]>(() => {
   const { composition, density, pieces, flowLog10, flowSource, strainedOutShare } = row;
-  const preparation = preparationOf(row.id);
+  const made = rawRecipeOf(row);
   return [
     {
       what: 'A millilitre weighs',
@@ -47,7 +64,7 @@ const figures = computed<Figure[]>(() => {
       : []),
     {
       what: 'On its own it is',
-      value: `${textureClass(flowLog10)}, about ${kitchenRound(10 ** flowLog10).toLocaleString('en-GB')} mPa·s`,
+      value: `${textureClass(flowLog10)}, about ${writeNumber(kitchenRound(10 ** flowLog10), household.where)} mPa·s`,
       source: from(flowSource),
     },
     ...(strainedOutShare > 0
@@ -69,7 +86,22 @@ const figures = computed<Figure[]>(() => {
           source: from(composition.source),
         }))
       : []),
-    ...(preparation ? [{ what: 'Made from', value: preparation.raw, source: from(preparation.source) }] : []),
+    ...(made ? [{ what: 'Made from', value: made.raw.name, source: from(made.source) }] : []),
+    ...LOT_STATES.flatMap((state) => {
+      const keeping = row.keeping[state];
+      return keeping
+        ? [{ what: `Keeps, ${STATE_WORDS[state]}`, value: keepsWords(keeping), source: from(keeping.source) }]
+        : [];
+    }),
+    ...(row.ripening
+      ? [
+          {
+            what: 'Ready, it keeps',
+            value: `${row.ripening.spanDays} days at 20 °C, ${row.ripening.coldDays} in a fridge`,
+            source: from(row.ripening.source),
+          },
+        ]
+      : []),
   ];
 });
 </script>

@@ -15,7 +15,11 @@ const emit = defineEmits<{ life: [life: BowlLife] }>();
 const household = useHousehold();
 const shelf = useShelf();
 const notice = useNotice();
-onMounted(() => shelf.load().catch((error: unknown) => notice.fail(error)));
+onMounted(() =>
+  shelf.load().catch((error: unknown) => {
+    notice.fail(error);
+  }),
+);
 
 const made = computed(() => bowl.snapshot.sized.madeMillilitres);
 const SHARES = [

@@ -7,7 +7,9 @@ import { useScaleReading } from '../composables/useScale';
 import { useLotActions } from '../composables/useLotActions';
 import { useHousehold } from '../stores/household';
 import { useShelf, type ShelvedLot } from '../stores/shelf';
-import { STAGE_WORDS, tillWords, untilWords, windowReason } from '../words/shelf';
+import { STAGE_WORDS, windowReason } from '../words/shelf';
+import { tillWords, untilWords } from '../words/when';
+import { readNumber } from '../words/number';
 
 /** A lane explains itself, and hands do what hands do: feel, move, weigh, open, use, throw away. */
 const { shelved } = defineProps<{ shelved: ShelvedLot }>();
@@ -24,26 +26,25 @@ const moves = computed(() =>
     .filter(({ id }) => id !== shelved.place?.id)
     .map((place: Place) => {
       const window = windowIfMoved(row.value, lotPast(lot.value), shelf.climate, household.moment, place);
-      const zone = household.settings.timeZone;
       const ready = window.ripeness?.ready;
       const words = window.isPast
         ? 'past all the same'
         : ready
-          ? `ready ${untilWords(ready.at, household.moment, zone)}`
-          : tillWords(window.endsAt, household.moment, zone);
+          ? `ready ${untilWords(ready.at, household.moment, household.where)}`
+          : tillWords(window.endsAt, household.moment, household.where);
       return { place, words };
     }),
 );
 const REASONS = ['past its time', 'mouldy', 'brown', 'too much cut', 'smells'];
 const grams = ref('');
 const wanted = computed(() => {
-  const value = Number(grams.value.replace(',', '.'));
+  const value = readNumber(grams.value);
   return grams.value.trim() !== '' && value > 0 && value <= lot.value.grams ? value : lot.value.grams;
 });
 const weighed = ref('');
 const fault = ref('');
 async function correct(): Promise<void> {
-  const value = Number(weighed.value.replace(',', '.'));
+  const value = readNumber(weighed.value);
   if (weighed.value.trim() === '' || !(value >= 0) || value > 100_000) {
     fault.value = 'Usable grams, 0 or more.';
     return;
@@ -83,6 +84,15 @@ async function correct(): Promise<void> {
       </button>
     </div>
     <div class="line">
+      <button
+        v-if="lot.state === 'whole' && row.traits.prepared === 'cut' && !shelved.window.isPast"
+        type="button"
+        class="pill"
+        data-test="cut"
+        @click="actions.cut(lot)"
+      >
+        cut one
+      </button>
       <RouterLink
         v-if="lot.state !== 'raw' && !shelved.window.isPast"
         class="quiet-link use"

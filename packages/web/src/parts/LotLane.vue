@@ -1,33 +1,34 @@
 <script setup lang="ts">
+import { TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
 import { ingredientById } from '@amber-ladle/core/ingredient';
 import { computed } from 'vue';
 import LaneBar from '../drawings/LaneBar.vue';
 import LotDetails from './LotDetails.vue';
 import type { ShelvedLot } from '../stores/shelf';
 import { useHousehold } from '../stores/household';
-import { amountWords, leftWords, lotName, STAGE_WORDS, tillWords, untilWords } from '../words/shelf';
+import { amountWords, leftWords, lotName, STAGE_WORDS } from '../words/shelf';
+import { tillWords, untilWords } from '../words/when';
 
 /** One lot as a lane: what, how much and where on the left, its days in the middle, its end on the right. */
 const { shelved, days, isOpen } = defineProps<{ shelved: ShelvedLot; days: number; isOpen: boolean }>();
 const emit = defineEmits<{ toggle: [] }>();
 const household = useHousehold();
-const MONTH = 30 * 86_400_000;
+const MONTH = 30 * TWENTY_FOUR_HOURS;
 
 const row = computed(() => ingredientById(household.catalogue, shelved.lot.ingredientId));
 const end = computed(() => {
   const { window } = shelved;
-  const zone = household.settings.timeZone;
   const ready = window.ripeness?.ready;
-  if (window.isPast) return { main: 'past', beside: untilWords(window.endsAt, household.moment, zone) };
+  if (window.isPast) return { main: 'past', beside: untilWords(window.endsAt, household.moment, household.where) };
   if (ready) {
-    const spread = Math.round((ready.late - ready.early) / 2 / 86_400_000);
+    const spread = Math.round((ready.late - ready.early) / 2 / TWENTY_FOUR_HOURS);
     return {
-      main: `ready ${untilWords(ready.at, household.moment, zone)}`,
+      main: `ready ${untilWords(ready.at, household.moment, household.where)}`,
       beside: `± ${Math.max(1, spread)} ${spread > 1 ? 'days' : 'day'}`,
     };
   }
   return {
-    main: tillWords(window.endsAt, household.moment, zone),
+    main: tillWords(window.endsAt, household.moment, household.where),
     beside: window.endsAt - household.moment < MONTH ? leftWords(window.endsAt - household.moment) : '',
   };
 });

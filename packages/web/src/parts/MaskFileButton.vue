@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import type { MaskInput } from '@amber-ladle/contract';
 import { readMaskFile } from '@amber-ladle/core/exchange';
 import { ref } from 'vue';
 import { useRouter } from 'vue-router';
@@ -27,7 +26,7 @@ async function choose(event: Event): Promise<void> {
       await router.push({ name: 'mask-new' });
       return;
     }
-    const mask = await household.saveMask(read.mask as MaskInput);
+    const mask = await household.saveMask(read.mask);
     notice.show(`${mask.name} is in the book.`, async () => {
       await household.removeMask(mask.id);
       await router.push({ name: 'masks' });

@@ -1,11 +1,15 @@
 <script setup lang="ts">
-import { neighbouringGrams, writeLine, writeSize, type FittedAmounts, type SizedLine } from '@amber-ladle/core/batch';
+import { neighbouringGrams, type FittedAmounts, type SizedLine } from '@amber-ladle/core/batch';
+import { writeLine, writeSize } from '@amber-ladle/words';
 import { ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
 import { schoolOf } from '@amber-ladle/core/judge';
 import { kitchenRound, type Spoon } from '@amber-ladle/core/measure';
 import { computed } from 'vue';
+import { useWords } from '../composables/useWords';
 import { useHousehold } from '../stores/household';
+import { useNotice } from '../stores/notice';
 import { makingWords, type Makings } from '../words/making';
+import { readNumber } from '../words/number';
 import AmountStepper from './AmountStepper.vue';
 import DriftMark from './DriftMark.vue';
 
@@ -17,6 +21,8 @@ const {
   makings = {},
   pieceSizes = {},
   pieceGrams = {},
+  drawn = new Set<string>(),
+  aroundId = undefined,
   editable = false,
 } = defineProps<{
   bowl: FittedAmounts;
@@ -27,6 +33,10 @@ const {
   pieceSizes?: Readonly<Record<string, string>>;
   /** Usable grams of a piece that was weighed, by ingredient. */
   pieceGrams?: Readonly<Record<string, number>>;
+  /** Ingredients whose shelf tells what stays of them, to the gram. */
+  drawn?: ReadonlySet<string>;
+  /** The fixed amount that is all there is. */
+  aroundId?: string | undefined;
   editable?: boolean;
 }>();
 defineSlots<{
@@ -39,7 +49,7 @@ const emit = defineEmits<{
   /** Usable grams of one piece as it lies there. */
   weigh: [ingredientId: string, grams: number];
   /** An amount to keep to, in grams, or nothing to let it follow again. */
-  lock: [ingredientId: string, grams: number | undefined];
+  lock: [ingredientId: string, grams: number | undefined, isAll?: boolean];
 }>();
 
 const neighbour = (line: SizedLine, direction: 1 | -1): number | undefined =>
@@ -57,6 +67,8 @@ const neighbour = (line: SizedLine, direction: 1 | -1): number | undefined =>
     : undefined;
 
 const household = useHousehold();
+const notice = useNotice();
+const { say } = useWords();
 /** Grams first for those who hold with the scale; what is counted in drops and pinches stays so. */
 function asRead<T extends { amount: string; beside: string }>(written: T, grams: number): T {
   const isByWeight = schoolOf(household.settings.schools, 'measure') === 'weight' && grams >= 1;
@@ -64,6 +76,7 @@ function asRead<T extends { amount: string; beside: string }>(written: T, grams:
   const rest = written.beside.split(' · ').slice(1).join(' · ');
   return { ...written, amount: `${kitchenRound(grams)} g`, beside: [written.amount, rest].filter(Boolean).join(' · ') };
 }
+const made = computed(() => makingWords(bowl.lines, spoons, catalogue, makings));
 const rows = computed(() =>
   bowl.lines.map((line) => {
     const ingredient = ingredientById(catalogue, line.ingredientId);
@@ -73,7 +86,7 @@ const rows = computed(() =>
       ...asRead(writeLine(line, catalogue, spoons), line.grams),
       ingredient: ingredient.name.toLowerCase(),
       state: ingredient.state,
-      making: makingWords(line.ingredientId, line.grams, spoons, catalogue, makings),
+      making: made.value.get(line.ingredientId) ?? '',
       sizes: (counted?.sizes ?? []).map((size) => ({ id: size.id, name: size.name, words: writeSize(size) })),
       weighed: pieceGrams[line.ingredientId],
       chosen: pieceGrams[line.ingredientId] ? undefined : (pieceSizes[line.ingredientId] ?? counted?.usualSize),
@@ -91,9 +104,12 @@ function step(row: Row, direction: 1 | -1): void {
 /** A weight that is none is put back as it was. */
 function onWeigh(ingredientId: string, event: Event): void {
   const input = event.target as HTMLInputElement;
-  const grams = Number(input.value);
-  if (input.value !== '' && grams >= 1 && grams <= 3000) emit('weigh', ingredientId, grams);
-  else input.value = String(pieceGrams[ingredientId] ?? '');
+  const grams = readNumber(input.value);
+  if (grams >= 1 && grams <= 3000) emit('weigh', ingredientId, grams);
+  else {
+    if (input.value.trim() !== '') notice.show(`“${input.value}” is no weight of a piece: 1 to 3000 g.`);
+    input.value = String(pieceGrams[ingredientId] ?? '');
+  }
 }
 function toggleLock({ line }: Row): void {
   emit('lock', line.ingredientId, line.isLocked ? undefined : line.grams);
@@ -112,7 +128,7 @@ function toggleLock({ line }: Row): void {
       <div class="beside quiet figures">
         <span>{{ row.beside }}</span>
         <DriftMark :drift="row.line.drift" :tolerance="row.line.tolerance" />
-        <span v-if="row.left" class="left">{{ row.left }}</span>
+        <span v-if="row.left && !drawn.has(row.line.ingredientId)" class="left">{{ row.left }}</span>
         <span class="hands">
           <slot name="tools" v-bind="{ line: row.line, called: row.ingredient }" />
           <AmountStepper
@@ -126,6 +142,21 @@ function toggleLock({ line }: Row): void {
           />
         </span>
       </div>
+      <div v-if="editable && row.line.isLocked" class="means" role="group" :aria-label="`Fixed ${row.ingredient}`">
+        <button
+          v-for="isAll in [false, true]"
+          :key="String(isAll)"
+          type="button"
+          class="pill"
+          :aria-pressed="isAll === (aroundId === row.line.ingredientId)"
+          @click="emit('lock', row.line.ingredientId, row.line.grams, isAll)"
+        >
+          {{ isAll ? 'it is all I have' : 'exactly this, fill up the rest' }}
+        </button>
+      </div>
+      <p v-if="row.line.heldBy" class="held figures" data-test="held">
+        the limit for this head: {{ say(row.line.heldBy) }}
+      </p>
       <slot name="source" v-bind="{ line: row.line }" />
       <p v-if="row.making" class="making figures">{{ row.making }}</p>
       <div v-if="editable && row.sizes.length > 1" class="lower">
@@ -144,10 +175,8 @@ function toggleLock({ line }: Row): void {
           <label class="weigh quiet">
             or
             <input
-              type="number"
+              type="text"
               inputmode="decimal"
-              min="1"
-              max="3000"
               class="figures"
               :value="row.weighed"
               :aria-label="`Usable grams of one ${row.ingredient}, weighed`"
@@ -162,6 +191,16 @@ function toggleLock({ line }: Row): void {
 </template>
 
 <style scoped>
+.held {
+  margin: 4px 0 0;
+  color: var(--clay);
+}
+.means {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  margin: 6px 0;
+}
 .row {
   padding: 10px 0;
   border-bottom: 1px solid var(--rule);

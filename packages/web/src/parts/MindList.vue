@@ -7,6 +7,9 @@ import { computed, toRef } from 'vue';
 import { plain, sizing } from '../workers/sizing';
 import { useNewest } from '../composables/useNewest';
 import { useRested } from '../composables/useRested';
+import { useWords } from '../composables/useWords';
+
+const { say } = useWords();
 
 /** What to mind while making: handling by ingredient, room for foam, and where a slip of the hand costs most. */
 const props = defineProps<{ bowl: SizedBowl; mask: Mask; catalogue: Catalogue }>();
@@ -14,10 +17,10 @@ const props = defineProps<{ bowl: SizedBowl; mask: Mask; catalogue: Catalogue }>
 const names = (ids: readonly string[]): string =>
   ids.map((id) => ingredientById(props.catalogue, id).name.toLowerCase()).join(', ');
 const notes = computed(() =>
-  handlingNotes(props.mask, props.catalogue).map(({ id, ingredientIds, words }) => ({
+  handlingNotes(props.mask, props.catalogue).map(({ id, ingredientIds, what }) => ({
     id,
     who: names(ingredientIds),
-    words,
+    words: say(what),
   })),
 );
 const foam = computed(() => (props.mask.whisked ? foamOf(props.bowl.lines, props.catalogue) : undefined));
@@ -28,7 +31,7 @@ const { current } = useNewest(useRested(toRef(props, 'bowl'), 300).rested, (bowl
 );
 function slipWords({ ingredientId, grams, breaks, changesTexture, texture }: Slip): string {
   const what = `${kitchenRound(grams)} g too much ${names([ingredientId])}`;
-  if (breaks.length > 0) return `${what} breaks a limit: ${breaks.join('; ')}.`;
+  if (breaks.length > 0) return `${what} breaks a limit: ${breaks.map(say).join('; ')}.`;
   return changesTexture ? `${what} makes it ${texture}.` : '';
 }
 const careful = computed(() => (current.value ?? []).map(slipWords).filter((words) => words !== ''));

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue';
+import { readNumber } from '../words/number';
 
 /**
  * A number that is edited where it stands. While what is written is not a number within the limits, it says so
@@ -24,14 +25,14 @@ watch(
   (value) => {
     // Going back to the value from before a slip leaves what was written to be mended.
     if (message.value && value === beforeEdit) return;
-    if (Number(text.value.replace(',', '.')) !== value) text.value = String(value);
+    if (readNumber(text.value) !== value) text.value = String(value);
     message.value = '';
   },
 );
 
 /** What is wrong with a written number; nothing when it will do. */
 function fault(written: string): string {
-  const value = Number(written.trim().replace(',', '.'));
+  const value = readNumber(written);
   if (written.trim() === '' || Number.isNaN(value)) return `A number, in ${unit}.`;
   if (value < min) return `At least ${min} ${unit}.`;
   return value > max ? `At most ${max} ${unit}; check the unit.` : '';
@@ -40,7 +41,7 @@ function fault(written: string): string {
 function onInput(written: string): void {
   text.value = written;
   message.value = fault(written);
-  const value = message.value ? beforeEdit : Number(written.trim().replace(',', '.'));
+  const value = message.value ? beforeEdit : readNumber(written);
   if (value !== modelValue) emit('update:modelValue', value);
 }
 </script>

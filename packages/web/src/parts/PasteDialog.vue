@@ -2,6 +2,7 @@
 import { MOST_PASTED, readFormula, type FormulaDraft } from '@amber-ladle/core/exchange';
 import { computed, ref } from 'vue';
 import { useHousehold } from '../stores/household';
+import { writeNumber } from '../words/when';
 
 /** A mask pasted as text, read into lines that are then confirmed one by one. */
 const emit = defineEmits<{ read: [draft: FormulaDraft] }>();
@@ -15,7 +16,7 @@ function onPaste(event: ClipboardEvent): void {
   const pasted = event.clipboardData?.getData('text') ?? '';
   const isBook = pasted.length > MOST_PASTED.characters;
   tooLong.value = isBook
-    ? `That is ${Math.round(pasted.length / 1000).toLocaleString('en-GB')},000 characters. Paste one mask at a time.`
+    ? `That is ${writeNumber(Math.round(pasted.length / 1000) * 1000, household.where)} characters. Paste one mask at a time.`
     : '';
   if (isBook) event.preventDefault();
 }
@@ -60,7 +61,7 @@ function take(): void {
         v-model="text"
         label="The text"
         rows="9"
-        :error-messages="tooLong || reading.fault"
+        :error-messages="(tooLong || reading.fault) ?? null"
         :counter="MOST_PASTED.characters"
         class="paste"
         @paste="onPaste"

@@ -5,6 +5,7 @@ import NumberField from './NumberField.vue';
 import { useNotice } from '../stores/notice';
 import { useShelf } from '../stores/shelf';
 import { PLACE_WORDS } from '../words/shelf';
+import { readNumber } from '../words/number';
 
 /** The owner's list of places. */
 const shelf = useShelf();
@@ -64,7 +65,7 @@ const warm = (place: Place, degrees: number): Promise<void> =>
           :min="-40"
           :max="60"
           class="degrees"
-          @change="warm(place, Number(($event.target as HTMLInputElement).value.replace(',', '.')))"
+          @change="warm(place, readNumber(($event.target as HTMLInputElement).value))"
         />
         <button type="button" class="tool" :aria-label="`Take ${place.name} off the list`" @click="remove(place)">
           off the list

@@ -1,23 +1,37 @@
 <script setup lang="ts">
 import type { MakingChoice } from '@amber-ladle/contract';
-import { ingredientById, madeFromRaw, preparationOf, type Catalogue } from '@amber-ladle/core/ingredient';
+import { ingredientById, rawRecipeOf, type Catalogue } from '@amber-ladle/core/ingredient';
+import { madeFromRaw, potFaults, potsOf } from '@amber-ladle/core/recipe';
 import { kitchenRound, type Spoon } from '@amber-ladle/core/measure';
 import { computed, ref } from 'vue';
-import { makingWords } from '../words/making';
+import { useWords } from '../composables/useWords';
+import { makingWords, type AmountToMake, type Makings } from '../words/making';
+import { readNumber } from '../words/number';
 
 /** The pot behind a made ingredient: the ways of the schools, and what a cooked amount comes to. */
-const { ingredientId, grams, spoons, catalogue, making } = defineProps<{
+const { ingredientId, amounts, makings, spoons, catalogue } = defineProps<{
   ingredientId: string;
-  grams: number;
+  /** Of the whole bowl: it may share its pot. */
+  amounts: readonly AmountToMake[];
+  makings: Makings;
   spoons: readonly Spoon[];
   catalogue: Catalogue;
-  making: MakingChoice;
 }>();
 const emit = defineEmits<{ cook: [making: MakingChoice]; lock: [grams: number] }>();
 
-const preparation = computed(() => preparationOf(ingredientId));
-const name = computed(() => ingredientById(catalogue, ingredientId).name.toLowerCase());
-const words = computed(() => makingWords(ingredientId, grams, spoons, catalogue, { [ingredientId]: making }));
+const row = computed(() => ingredientById(catalogue, ingredientId));
+const recipe = computed(() => rawRecipeOf(row.value));
+const name = computed(() => row.value.name.toLowerCase());
+const making = computed<MakingChoice>(() => makings[ingredientId] ?? {});
+const pot = computed(() =>
+  potsOf(amounts, catalogue, makings).find(({ holds }) => holds.some((one) => one.ingredientId === ingredientId)),
+);
+/** Told whole here, for whichever of those that share it. */
+const words = computed(
+  () => makingWords(amounts, spoons, catalogue, makings).get(pot.value?.holds[0].ingredientId ?? ingredientId) ?? '',
+);
+const { say } = useWords();
+const faults = computed(() => (pot.value ? potFaults(pot.value).map(say) : []));
 
 const WATERS = [
   { volumes: undefined, title: 'as much as it takes' },
@@ -32,19 +46,21 @@ const LIDS = [
 
 /** Undefined fields are left out: the server takes only what was chosen. */
 function choose(part: { [K in keyof MakingChoice]: MakingChoice[K] | undefined }): void {
-  const next = Object.fromEntries(Object.entries({ ...making, ...part }).filter(([, value]) => value !== undefined));
+  const next = Object.fromEntries(
+    Object.entries({ ...making.value, ...part }).filter(([, value]) => value !== undefined),
+  );
   emit('cook', next as MakingChoice);
 }
 
 const cooked = ref('');
 const fromCooked = computed(() => {
-  const raw = Number(cooked.value.replace(',', '.'));
-  return preparation.value && raw > 0 && raw <= 5000 ? madeFromRaw(preparation.value, raw, making) : undefined;
+  const raw = readNumber(cooked.value);
+  return recipe.value && raw > 0 && raw <= 5000 ? madeFromRaw(recipe.value, raw, making.value) : undefined;
 });
 </script>
 
 <template>
-  <v-dialog v-if="preparation">
+  <v-dialog v-if="recipe">
     <template #activator="{ props: activator }">
       <button v-bind="activator" type="button" class="tool" :aria-label="`Pot of ${name}`">the pot</button>
     </template>
@@ -52,8 +68,9 @@ const fromCooked = computed(() => {
       <div class="paper sheet">
         <h2>The pot: {{ name }}</h2>
         <p class="figures words" data-test="pot">{{ words }}</p>
-        <p class="quiet">{{ preparation.advice }}</p>
-        <template v-if="preparation.minutes > 0">
+        <p v-for="fault in faults" :key="fault" class="fault" role="alert" data-test="pot-fault">{{ fault }}</p>
+        <p class="quiet">{{ row.advice }}</p>
+        <template v-if="recipe.pot.minutes > 0">
           <div class="line" role="group" aria-label="Water">
             <span class="quiet">Water</span>
             <button
@@ -74,7 +91,7 @@ const fromCooked = computed(() => {
               :key="one.lid"
               type="button"
               class="pill"
-              :aria-pressed="(making.lid ?? preparation.lid) === one.lid"
+              :aria-pressed="(making.lid ?? recipe.pot.lid) === one.lid"
               @click="choose({ lid: one.lid })"
             >
               {{ one.title }}
@@ -91,7 +108,7 @@ const fromCooked = computed(() => {
               soaked an hour
             </button>
             <button
-              v-if="preparation.yield.kind === 'solids'"
+              v-if="recipe.yield.kind === 'solids'"
               type="button"
               class="pill"
               :aria-pressed="making.byHand === true"
@@ -104,7 +121,7 @@ const fromCooked = computed(() => {
         <div class="reverse">
           <v-text-field
             v-model="cooked"
-            :label="`Cooked already: ${preparation.raw}`"
+            :label="`Cooked already: ${recipe.raw.name}`"
             suffix="g"
             inputmode="decimal"
             class="figures"
@@ -129,6 +146,10 @@ const fromCooked = computed(() => {
 </template>
 
 <style scoped>
+.fault {
+  color: var(--clay);
+  margin: 4px 0;
+}
 .words {
   font-size: 1.15rem;
   margin: 8px 0;

@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import type { PlannedStep, PlanStep } from '@amber-ladle/core/washday';
 import { clockWords } from '../words/washday';
+import { useWords } from '../composables/useWords';
+
+const { say } = useWords();
 
 /** What runs by itself, each with its own clock. */
 defineProps<{
@@ -15,7 +18,7 @@ const emit = defineEmits<{ more: [stepId: string]; done: [stepId: string] }>();
   <ul class="plain-list pots" aria-label="What runs by itself">
     <li v-for="{ planned, step } in waits" :key="step.id" :class="{ due: planned.endsAt <= second }" data-test="pot">
       <span class="clock figures" role="timer">{{ clockWords(planned.endsAt - second) }}</span>
-      <span class="title">{{ step.title }}</span>
+      <span class="title">{{ say(step.title) }}</span>
       <button type="button" class="pill" @click="emit('more', step.id)">+ 1 min</button>
       <button
         v-if="step.id !== currentId && step.kind !== 'wear'"

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import type { Bowl, WashDay } from '@amber-ladle/contract';
 import type { Catalogue } from '@amber-ladle/core/ingredient';
-import { kitchenRound } from '@amber-ladle/core/measure';
+import { kitchenRound, readFraction } from '@amber-ladle/core/measure';
 import { isOnTarget, type DayMove, type PlanStep } from '@amber-ladle/core/washday';
-import { computed, onMounted, toRef } from 'vue';
+import { computed, onMounted, ref, toRef, watch } from 'vue';
 import { usePours } from '../composables/usePours';
 import { useScale } from '../composables/useScale';
 import { useNotice } from '../stores/notice';
@@ -18,23 +18,38 @@ const { rows, next, changes, madeMillilitres, off, failure } = usePours(
   toRef(props, 'day'),
   toRef(props, 'step'),
 );
-const { reading, hands, connect } = useScale();
+const { reading, onScale, isThere, counts, hands, connect } = useScale();
 onMounted(connect);
 
-const onScale = computed(() => reading.value?.grams ?? 0);
-const isWeighing = computed(() => onScale.value >= 1);
-const missing = computed(() => (next.value ? next.value.targetGrams - onScale.value : 0));
+/** Grams that somebody typed, off a scale of their own. */
+const typed = ref('');
+watch(
+  () => next.value?.ingredientId,
+  () => (typed.value = ''),
+);
+const typedGrams = computed(() => {
+  if (typed.value.trim() === '') return undefined;
+  const grams = readFraction(typed.value.trim());
+  return grams !== undefined && grams > 0 && grams <= 5000 ? grams : NaN;
+});
+/** What goes in as weighed: what was typed first, then what lies on a scale that counts. */
+const weighedGrams = computed(() => typedGrams.value ?? (counts.value ? onScale.value : 0));
+const isWeighing = computed(() => Number.isNaN(weighedGrams.value) || weighedGrams.value >= 1);
+const missing = computed(() => (next.value ? next.value.targetGrams - weighedGrams.value : 0));
 const state = computed(() => {
   if (!next.value) return '';
-  if (reading.value?.isOverloaded) return 'Too heavy for the scale: take something off.';
-  if (!isWeighing.value) return 'By spoon as written, or onto the scale.';
-  if (isOnTarget(onScale.value, next.value.targetGrams)) return 'That is it.';
+  if (Number.isNaN(weighedGrams.value)) return 'A number of grams, such as 42 or 42.5.';
+  if (counts.value && reading.value?.isOverloaded) return 'Too heavy for the scale: take something off.';
+  if (!isWeighing.value) return 'By spoon as written, or weigh it.';
+  if (isOnTarget(weighedGrams.value, next.value.targetGrams)) return 'That is it.';
   return missing.value > 0
     ? `${kitchenRound(missing.value)} g more`
     : `${kitchenRound(-missing.value)} g over: the rest will be fitted around it`;
 });
 const share = computed(() =>
-  next.value && next.value.targetGrams > 0 ? Math.min(1.25, Math.max(0, onScale.value / next.value.targetGrams)) : 0,
+  next.value && next.value.targetGrams > 0
+    ? Math.min(1.25, Math.max(0, (weighedGrams.value || 0) / next.value.targetGrams))
+    : 0,
 );
 
 async function act(body: Parameters<typeof hands>[0]): Promise<void> {
@@ -47,15 +62,21 @@ async function act(body: Parameters<typeof hands>[0]): Promise<void> {
 /** Takes what is on the scale for what goes in now, or by spoon as written where nothing is; then the scale is at zero. */
 function pour(): boolean {
   if (!next.value) return false;
-  if (reading.value?.isOverloaded || (isWeighing.value && !reading.value?.isSteady)) {
+  if (Number.isNaN(weighedGrams.value)) {
+    notice.show('Grams are a number, such as 42 or 42.5. Leave it empty for “by spoon as written”.');
+    return true;
+  }
+  const isOnScale = counts.value && typedGrams.value === undefined;
+  if (isOnScale && (reading.value?.isOverloaded || (isWeighing.value && !reading.value?.isSteady))) {
     notice.show('The scale is not at rest yet.');
     return true;
   }
   const { ingredientId, targetGrams } = next.value;
   const isJudged = !isWeighing.value;
-  const grams = isJudged ? targetGrams : onScale.value;
+  const grams = isJudged ? targetGrams : weighedGrams.value;
   emit('tell', [{ kind: 'weigh', stepId: props.step.id, ingredientId, grams, isJudged }]);
-  if (!isJudged) void act({ tare: true });
+  typed.value = '';
+  if (!isJudged && isOnScale) void act({ tare: true });
   return true;
 }
 defineExpose({ pour });
@@ -88,15 +109,39 @@ const PLAY = [1, 5, 20, 100] as const;
     </div>
     <div v-if="next" class="scale paper">
       <div class="reading">
-        <span class="serif figures grams" :class="{ moving: !reading?.isSteady }" data-test="scale-reading"
+        <span
+          v-if="counts"
+          class="serif figures grams"
+          :class="{ moving: !reading?.isSteady }"
+          data-test="scale-reading"
           >{{ onScale }} g</span
         >
-        <span class="quiet figures"> of {{ kitchenRound(next.targetGrams) }} g {{ next.name.toLowerCase() }}</span>
+        <span v-else class="serif figures grams" data-test="target">{{ kitchenRound(next.targetGrams) }} g</span>
+        <span v-if="counts" class="quiet figures">
+          of {{ kitchenRound(next.targetGrams) }} g {{ next.name.toLowerCase() }}</span
+        >
+        <span v-else class="quiet"> {{ next.name.toLowerCase() }}, if you weigh it</span>
       </div>
       <div class="bar" aria-hidden="true"><span :style="{ width: `${(share / 1.25) * 100}%` }" /><i /></div>
       <p class="state" aria-live="polite" data-test="pour-state">{{ state }}</p>
-      <p class="quiet sim">A simulated scale; put something on it:</p>
-      <div class="line">
+      <v-text-field
+        v-model="typed"
+        :label="`Weighed on my own scale: ${next.name.toLowerCase()}`"
+        suffix="g"
+        inputmode="decimal"
+        maxlength="10"
+        class="typed"
+        data-test="typed"
+      />
+      <p v-if="isThere" class="quiet sim">
+        {{
+          counts
+            ? 'A simulated scale; put something on it:'
+            : 'A scale to practise with; what it shows counts for nothing:'
+        }}
+        <b v-if="!counts" class="figures" data-test="practice-reading">{{ reading?.grams ?? 0 }} g</b>
+      </p>
+      <div v-if="isThere" class="line">
         <span class="play" role="group" aria-label="Simulated scale: put on">
           <button v-for="grams in PLAY" :key="grams" type="button" class="pill" @click="act({ put: grams })">
             + {{ grams }} g
@@ -183,8 +228,11 @@ const PLAY = [1, 5, 20, 100] as const;
   border-left: 3px solid var(--leaf);
 }
 .state {
-  font: 560 1.5rem var(--serif);
+  font: 560 1.15rem var(--serif);
   margin: 8px 0;
+}
+.typed {
+  margin-top: 6px;
 }
 .sim {
   margin: 0;

@@ -14,7 +14,9 @@ import NumberField from './NumberField.vue';
 const { modelValue, showScalp = false } = defineProps<{ modelValue: HairProfile; showScalp?: boolean }>();
 const emit = defineEmits<{ 'update:modelValue': [profile: HairProfile] }>();
 
-const set = (change: Partial<HairProfile>): void => emit('update:modelValue', { ...modelValue, ...change });
+const set = (change: Partial<HairProfile>): void => {
+  emit('update:modelValue', { ...modelValue, ...change });
+};
 
 const amounts = [
   { value: 'ponytail', title: 'by ponytail' },

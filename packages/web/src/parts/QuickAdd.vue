@@ -5,7 +5,8 @@ import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed, ref } from 'vue';
 import { v4 as newId } from 'uuid';
 import { questionWords } from '../words/draft';
-import { STAGE_WORDS, STATE_WORDS, untilWords } from '../words/shelf';
+import { STAGE_WORDS, STATE_WORDS } from '../words/shelf';
+import { untilWords } from '../words/when';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
 import { useShelf } from '../stores/shelf';
@@ -51,7 +52,7 @@ const reading = computed(() => {
     read.state === 'whole' ? '' : STATE_WORDS[read.state],
     read.stage ? STAGE_WORDS[read.stage] : '',
     shelf.placeById(read.placeId)?.name,
-    untilWords(Date.parse(read.since), household.moment, household.settings.timeZone),
+    untilWords(Date.parse(read.since), household.moment, household.where),
     read.price === undefined ? '' : `for ${read.price.toFixed(2)}`,
   ];
   return parts.filter(Boolean).join(' · ');

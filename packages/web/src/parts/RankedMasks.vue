@@ -3,7 +3,10 @@ import type { Ranking } from '@amber-ladle/core/judge';
 import { computed } from 'vue';
 import { useHousehold } from '../stores/household';
 import { reasonSentence } from '../words/judge';
-import { untilWords } from '../words/shelf';
+import { untilWords } from '../words/when';
+import { useWords } from '../composables/useWords';
+
+const { say } = useWords();
 
 /** Masks for one head and now, the best first with its reasons; then those that are not offered, each with why. */
 const { ranking, headId, shownIds } = defineProps<{
@@ -24,11 +27,10 @@ const rows = computed(() =>
 const out = computed(() =>
   ranking.excluded
     .filter(({ maskId }) => shownIds.has(maskId))
-    .flatMap(({ maskId, words, freeAt }) => {
+    .flatMap(({ maskId, what, freeAt }) => {
       const mask = household.maskById(maskId);
-      const free =
-        freeAt === undefined ? '' : ` Free ${untilWords(freeAt, household.moment, household.settings.timeZone)}.`;
-      return mask ? [{ mask, words: `${words}${free}` }] : [];
+      const free = freeAt === undefined ? '' : ` Free ${untilWords(freeAt, household.moment, household.where)}.`;
+      return mask ? [{ mask, words: `${say(what)}${free}` }] : [];
     }),
 );
 </script>

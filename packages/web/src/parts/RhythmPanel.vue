@@ -1,11 +1,11 @@
 <script setup lang="ts">
+import { daysLater } from '@amber-ladle/core/time';
 import type { Head } from '@amber-ladle/contract';
 import { beatsOf, schoolsDisagree } from '@amber-ladle/core/judge';
 import { computed } from 'vue';
 import { useHousehold } from '../stores/household';
 import { RHYTHM_WORDS } from '../words/judge';
-import { untilWords } from '../words/shelf';
-import { writeDay } from '../words/when';
+import { untilWords, writeDay } from '../words/when';
 
 /** The rhythm of a head: what it had when, when it may again, and the year at a glance. */
 const { head } = defineProps<{ head: Head }>();
@@ -17,10 +17,10 @@ const beats = computed(() =>
   beatsOf(wore.value, household.settings.schools, head.story, zone.value).map((beat) => ({
     ...beat,
     words: RHYTHM_WORDS[beat.rhythm],
-    last: writeDay(beat.lastAt, household.now(), zone.value),
+    last: writeDay(beat.lastAt, household.now(), household.where),
     again:
       beat.earliestAt > household.moment
-        ? `again from ${untilWords(beat.earliestAt, household.moment, zone.value)}`
+        ? `again from ${untilWords(beat.earliestAt, household.moment, household.where)}`
         : beat.dueAt <= household.moment
           ? 'it is time'
           : 'may come again',
@@ -38,20 +38,21 @@ const masks = computed(() => {
     .map(([id, { count, at }]) => ({
       id,
       name: household.maskById(id)?.name ?? id,
-      words: `${count > 1 ? `${count} times, last ` : ''}${writeDay(at, household.now(), zone.value)}`,
+      words: `${count > 1 ? `${count} times, last ` : ''}${writeDay(at, household.now(), household.where)}`,
       count,
     }))
     .sort((a, b) => b.count - a.count);
 });
 
-const DAY = 86_400_000;
 const WEEKS = 53;
 /** A cell for each of the last weeks, with how often the head wore something in it. */
 const weeks = computed(() => {
   const end = household.moment;
+  const zone = household.settings.timeZone;
   return Array.from({ length: WEEKS }, (_, i) => {
-    const from = end - (WEEKS - i) * 7 * DAY;
-    const inWeek = wore.value.filter(({ at }) => Date.parse(at) > from && Date.parse(at) <= from + 7 * DAY);
+    const from = daysLater(end, (i - WEEKS) * 7, zone);
+    const to = daysLater(from, 7, zone);
+    const inWeek = wore.value.filter(({ at }) => Date.parse(at) > from && Date.parse(at) <= to);
     return {
       from,
       count: inWeek.length,

@@ -4,7 +4,8 @@ import { bowlBudget, bowlPastOf, bowlRuleOf } from '@amber-ladle/core/shelf';
 import { computed, shallowRef, watch } from 'vue';
 import { useHousehold } from '../stores/household';
 import { useShelf } from '../stores/shelf';
-import { leftWords, untilWords } from '../words/shelf';
+import { leftWords } from '../words/shelf';
+import { untilWords } from '../words/when';
 
 /** Bowls whose clock runs, and those that are planned. */
 const household = useHousehold();
@@ -22,9 +23,9 @@ watch(
   () => running.value.map(({ id }) => id).join(),
   async () => {
     const known = new Map(whole.value.map((bowl) => [bowl.id, bowl]));
-    whole.value = await Promise.all(running.value.map(({ id }) => known.get(id) ?? household.readBowl(id))).catch(
-      () => [],
-    );
+    whole.value = await Promise.all(
+      running.value.map(({ id }) => Promise.resolve(known.get(id) ?? household.readBowl(id))),
+    ).catch(() => []);
   },
   { immediate: true },
 );
@@ -35,7 +36,7 @@ const rows = computed(() =>
     const { life } = summary;
     if (!bowl || !strictest || !life || !shelf.isReady) return [];
     const budget = bowlBudget(
-      bowlPastOf(life, bowl.snapshot.mask.keeping, strictest.rule),
+      bowlPastOf(life, bowl.snapshot.mask.keeping, strictest),
       shelf.climate,
       household.settings.timeZone,
       household.moment,
@@ -43,7 +44,7 @@ const rows = computed(() =>
     return [{ summary, budget }];
   }),
 );
-const until = (at: number): string => untilWords(at, household.moment, household.settings.timeZone);
+const until = (at: number): string => untilWords(at, household.moment, household.where);
 </script>
 
 <template>

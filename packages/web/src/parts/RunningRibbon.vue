@@ -7,13 +7,16 @@ import { useRunningDay } from '../composables/useRunningDay';
 import { useHousehold } from '../stores/household';
 import { clockWords } from '../words/washday';
 import { writeTime } from '../words/when';
+import { useWords } from '../composables/useWords';
+
+const { say } = useWords();
 
 /** What runs, on every screen: pots, caps, and the step in hand; and the sound that calls. */
 const household = useHousehold();
 const route = useRoute();
 const chime = useChime();
 const { store, plan, focus, step, waits, second } = useRunningDay();
-const time = (at: number): string => writeTime(new Date(at).toISOString(), household.settings.timeZone);
+const time = (at: number): string => writeTime(new Date(at).toISOString(), household.where);
 
 /** Masks on heads that no wash day tells of. */
 const worn = computed(() =>
@@ -32,7 +35,9 @@ const due = computed(() => waits.value.filter(({ planned }) => planned.endsAt <=
 const calls = computed(() =>
   due.value.map(({ planned }) => `${planned.stepId} ${Math.floor((second.value - planned.endsAt) / 30_000)}`).join(' '),
 );
-watch(calls, (now, before) => now !== '' && now !== before && chime());
+watch(calls, (now, before) => {
+  if (now !== '' && now !== before) chime();
+});
 const isMaking = computed(() => route.name === 'make');
 </script>
 
@@ -45,9 +50,9 @@ const isMaking = computed(() => route.name === 'make');
   >
     <RouterLink v-if="store.day && plan && !isMaking" :to="{ name: 'make' }" class="day">
       <b v-if="focus?.kind === 'finished'">The day is done: close it</b>
-      <b v-else-if="step">{{ step.title }}</b>
+      <b v-else-if="step">{{ say(step.title) }}</b>
       <span v-for="{ planned, step: pot } in waits" :key="pot.id" :class="{ due: planned.endsAt <= second }">
-        {{ pot.title }} {{ clockWords(planned.endsAt - second) }}
+        {{ say(pot.title) }} {{ clockWords(planned.endsAt - second) }}
       </span>
       <span>rinsed about {{ time(plan.endsAt) }}</span>
     </RouterLink>

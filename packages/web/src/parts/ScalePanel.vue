@@ -3,8 +3,11 @@ import { useScale } from '../composables/useScale';
 import { useNotice } from '../stores/notice';
 
 /** The kitchen scale: its display, zero, and hands to play with while none is connected. */
-const { reading, hands, connect, disconnect } = useScale();
-const onToggle = (event: Event): void => ((event.target as HTMLDetailsElement).open ? connect() : disconnect());
+const { reading, isThere, counts, hands, connect, disconnect } = useScale();
+function onToggle(event: Event): void {
+  if ((event.target as HTMLDetailsElement).open) connect();
+  else disconnect();
+}
 const notice = useNotice();
 const WEIGHTS = [5, 50, 136] as const;
 async function act(body: Parameters<typeof hands>[0]): Promise<void> {
@@ -17,12 +20,18 @@ async function act(body: Parameters<typeof hands>[0]): Promise<void> {
 </script>
 
 <template>
-  <details class="scale" @toggle="onToggle">
+  <details v-if="isThere" class="scale" @toggle="onToggle">
     <summary>Scale</summary>
     <p class="display serif figures" :class="{ moving: !reading?.isSteady }" data-test="scale">
       {{ reading?.isOverloaded ? 'too heavy' : `${reading?.grams ?? 0} g` }}
     </p>
-    <p class="quiet">A simulated scale; put something on it, then open a lane and take its weight:</p>
+    <p class="quiet">
+      {{
+        counts
+          ? 'A simulated scale; put something on it, then open a lane and take its weight:'
+          : 'A scale to practise with: what it shows counts for nothing.'
+      }}
+    </p>
     <div class="line">
       <button v-for="grams in WEIGHTS" :key="grams" type="button" class="pill" @click="act({ put: grams })">
         + {{ grams }} g

@@ -1,12 +1,25 @@
 <script setup lang="ts">
-import { SCHOOLS, schoolOf } from '@amber-ladle/core/judge';
+import { SCHOOL_CHOICES, schoolOf, type SchoolId } from '@amber-ladle/core/judge';
+import { SCHOOLS } from '@amber-ladle/words';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
 
 /** Where makers disagree: both sides, our default with its reason, and what this household does. */
 const household = useHousehold();
 const notice = useNotice();
-async function choose(id: string, option: string): Promise<void> {
+/** Each question with its answers in the order of the book; the usual one is the first that the core names. */
+const questions = (Object.keys(SCHOOL_CHOICES) as SchoolId[]).map((id) => {
+  const { question, options, because } = SCHOOLS[id];
+  const usual = options[SCHOOL_CHOICES[id][0]]?.words ?? '';
+  return {
+    id,
+    question,
+    because,
+    usual,
+    options: Object.entries(options).map(([option, said]) => ({ id: option, ...said })),
+  };
+});
+async function choose(id: SchoolId, option: string): Promise<void> {
   try {
     const schools = { ...household.settings.schools, [id]: option };
     await household.saveSettings({ ...household.settings, schools });
@@ -17,7 +30,7 @@ async function choose(id: string, option: string): Promise<void> {
 </script>
 
 <template>
-  <section v-for="school in SCHOOLS" :key="school.id" class="school" :aria-label="school.question">
+  <section v-for="school in questions" :key="school.id" class="school" :aria-label="school.question">
     <h3>{{ school.question }}</h3>
     <div class="options" role="group" :aria-label="school.question">
       <button
@@ -31,9 +44,7 @@ async function choose(id: string, option: string): Promise<void> {
         <span>{{ option.says }}</span>
       </button>
     </div>
-    <p class="quiet">
-      Usual here: {{ school.options.find(({ id }) => id === school.usual)?.words }}. {{ school.because }}
-    </p>
+    <p class="quiet">Usual here: {{ school.usual }}. {{ school.because }}</p>
   </section>
 </template>
 

@@ -1,8 +1,12 @@
 <script setup lang="ts">
 import type { Shortfall, SizedBowl } from '@amber-ladle/core/batch';
 import { kitchenRound } from '@amber-ladle/core/measure';
-import { computed } from 'vue';
 import SpareCurve from '../drawings/SpareCurve.vue';
+import { useHousehold } from '../stores/household';
+import { enoughWords } from '../words/chance';
+import { writeNumber } from '../words/when';
+
+const household = useHousehold();
 
 /** From little left over to never short, with what the choice comes to. */
 const { bowl, shortfall, isPending } = defineProps<{
@@ -12,14 +16,6 @@ const { bowl, shortfall, isPending } = defineProps<{
   isPending: boolean;
 }>();
 const enoughChance = defineModel<number>({ required: true });
-
-const short = computed(() => {
-  const chance = (isPending ? undefined : shortfall?.chanceShort) ?? bowl?.chanceShort ?? 0;
-  return chance < 0.005 ? 'hardly ever short' : `comes up short about once in ${Math.round(1 / chance)} bowls`;
-});
-const left = computed(
-  () => (isPending ? undefined : shortfall?.expectedLeftoverMillilitres) ?? bowl?.expectedLeftoverMillilitres ?? 0,
-);
 </script>
 
 <template>
@@ -32,14 +28,22 @@ const left = computed(
       aria-label="Spare: from little left over to never short"
     />
     <div class="ends quiet"><span>little left over</span><span>never short</span></div>
-    <p v-if="bowl" class="figures chance">{{ short }}; {{ kitchenRound(left) }} mL left on average</p>
+    <p v-if="bowl" class="figures chance" data-test="chance">
+      These {{ kitchenRound(bowl.madeMillilitres) }} mL are enough {{ enoughWords(bowl.chanceShort) }};
+      {{ kitchenRound(bowl.expectedLeftoverMillilitres) }} mL are left on average.
+    </p>
     <div class="curve" :class="{ pending: isPending }">
-      <SpareCurve v-if="shortfall && bowl" :shortfall="shortfall" :made-millilitres="bowl.madeMillilitres" />
+      <SpareCurve
+        v-if="shortfall && bowl"
+        :shortfall="shortfall"
+        :made-millilitres="bowl.madeMillilitres"
+        :locale="household.settings.locale"
+      />
       <p class="quiet note" aria-live="polite">
         <template v-if="isPending || !shortfall">simulating bowls…</template>
         <template v-else>
-          {{ shortfall.samples.toLocaleString('en-GB') }} simulated bowls: heads differ, fruit weighs more or less,
-          spoons are heaped
+          {{ writeNumber(shortfall.samples, household.where) }} simulated bowls: heads differ, fruit weighs more or
+          less, spoons are heaped
         </template>
       </p>
     </div>
@@ -55,9 +59,6 @@ const left = computed(
 }
 .chance {
   margin: 4px 0 6px;
-}
-.chance::first-letter {
-  text-transform: uppercase;
 }
 .curve {
   min-height: 150px;

@@ -12,9 +12,8 @@ import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
 import { useWashDay } from '../stores/washday';
 import { writeMinutes } from '../words/mask';
-import { untilWords } from '../words/shelf';
 import { helpWords } from '../words/washday';
-import { writeTime } from '../words/when';
+import { untilWords, writeTime } from '../words/when';
 
 /** Before a wash day: when, with which second bowl, and what the day will be like. */
 const { bowl } = defineProps<{ bowl: Bowl }>();
@@ -46,8 +45,8 @@ const bowls = computed(() => [bowl, ...(second.value ? [second.value] : [])]);
 const rings = computed(() => household.settings.rings);
 const { steps, plan, failure, helps, isLookingForHelp, outs } = useDayPreview(bowls, wish, rings);
 
-const time = (at: number): string => untilWords(at, household.moment, zone.value);
-const clock = (at: number): string => writeTime(new Date(at).toISOString(), zone.value);
+const time = (at: number): string => untilWords(at, household.moment, household.where);
+const clock = (at: number): string => writeTime(new Date(at).toISOString(), household.where);
 const dayWords = computed(() => {
   if (!plan.value) return '';
   const minutes = Math.round((plan.value.endsAt - plan.value.startsAt) / 60_000);
@@ -157,7 +156,7 @@ async function saveRings(count: number): Promise<void> {
           <li v-for="help in best" :key="help.kind + help.subject">{{ helpWords(help, nameOf(help.subject)) }}</li>
         </ul>
       </div>
-      <DayTimeline :plan="plan" :steps="steps" :zone="zone" />
+      <DayTimeline :plan="plan" :steps="steps" :where="household.where" />
       <ul v-if="outs.length > 0" class="plain-list outs">
         <li v-for="group in outs" :key="group.from + group.at" class="figures">
           {{ group.at <= household.moment ? 'Now' : clock(group.at) }}: {{ group.names }} out of the {{ group.from }}.

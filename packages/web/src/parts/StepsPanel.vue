@@ -4,11 +4,17 @@ import { OWN_STEP_PLACES, type Mask, type OwnStep, type StepEdit } from '@amber-
 import { editNameOf, stepsOfMask } from '@amber-ladle/core/washday';
 import { computed } from 'vue';
 import { useHousehold } from '../stores/household';
+import { useNotice } from '../stores/notice';
+import { readNumber } from '../words/number';
+import { useWords } from '../composables/useWords';
+
+const { say } = useWords();
 
 /** The steps of a wash day as they follow from what is in the mask, for its owner to change, leave out and add to. */
 const { mask, bowl } = defineProps<{ mask: Mask; bowl: SizedBowl }>();
 const emit = defineEmits<{ change: [part: Pick<Mask, 'stepEdits'> | Pick<Mask, 'ownSteps'>] }>();
 const household = useHousehold();
+const notice = useNotice();
 
 const edits = computed(() => mask.stepEdits ?? {});
 const own = computed<readonly OwnStep[]>(() => mask.ownSteps ?? []);
@@ -39,9 +45,12 @@ function edit(name: string, part: StepEdit | undefined): void {
 /** Minutes that are none are put back as they were. */
 function minutes(event: Event, now: number, take: (value: number) => void): void {
   const input = event.target as HTMLInputElement;
-  const value = Number(input.value);
-  if (input.value !== '' && Number.isInteger(value) && value >= 0 && value <= 600) take(value);
-  else input.value = String(now);
+  const value = readNumber(input.value);
+  if (Number.isInteger(value) && value >= 0 && value <= 600) take(value);
+  else {
+    if (input.value.trim() !== '') notice.show(`“${input.value}” is no number of minutes: whole ones, 0 to 600.`);
+    input.value = String(now);
+  }
 }
 
 const PLACE_WORDS = {
@@ -50,13 +59,17 @@ const PLACE_WORDS = {
   'at-the-end': 'at the very end',
 } as const satisfies Record<OwnStep['when'], string>;
 const places = OWN_STEP_PLACES.map((value) => ({ value, title: PLACE_WORDS[value] }));
-const change = (i: number, part: Partial<OwnStep>): void =>
+const change = (i: number, part: Partial<OwnStep>): void => {
   emit('change', { ownSteps: own.value.map((row, k) => (k === i ? { ...row, ...part } : row)) });
-const add = (): void =>
+};
+const add = (): void => {
   emit('change', {
     ownSteps: [...own.value, { title: '', handsOnMinutes: 5, waitMinutes: 0, when: 'before-mixing' }],
   });
-const drop = (i: number): void => emit('change', { ownSteps: own.value.filter((_, k) => k !== i) });
+};
+const drop = (i: number): void => {
+  emit('change', { ownSteps: own.value.filter((_, k) => k !== i) });
+};
 </script>
 
 <template>
@@ -75,27 +88,25 @@ const drop = (i: number): void => emit('change', { ownSteps: own.value.filter((_
       </thead>
       <tbody>
         <tr v-for="row in rows" :key="row.name" :class="{ out: row.isLeftOut }">
-          <td>{{ row.step.title }}</td>
+          <td>{{ say(row.step.title) }}</td>
           <td>
             <input
-              type="number"
+              type="text"
+              inputmode="numeric"
               class="minutes"
-              min="0"
-              max="600"
               :value="row.handsOnMinutes"
-              :aria-label="`Hands-on minutes: ${row.step.title}`"
+              :aria-label="`Hands-on minutes: ${say(row.step.title)}`"
               :disabled="row.isLeftOut"
               @change="minutes($event, row.handsOnMinutes, (value) => edit(row.name, { handsOnMinutes: value }))"
             />
           </td>
           <td>
             <input
-              type="number"
+              type="text"
+              inputmode="numeric"
               class="minutes"
-              min="0"
-              max="600"
               :value="row.waitMinutes"
-              :aria-label="`Minutes by itself: ${row.step.title}`"
+              :aria-label="`Minutes by itself: ${say(row.step.title)}`"
               :disabled="row.isLeftOut"
               @change="minutes($event, row.waitMinutes, (value) => edit(row.name, { waitMinutes: value }))"
             />
@@ -131,19 +142,17 @@ const drop = (i: number): void => emit('change', { ownSteps: own.value.filter((_
           @update:model-value="(when: OwnStep['when']) => change(i, { when })"
         />
         <input
-          type="number"
+          type="text"
+          inputmode="numeric"
           class="minutes"
-          min="0"
-          max="600"
           :value="row.handsOnMinutes"
           aria-label="Its hands-on minutes"
           @change="minutes($event, row.handsOnMinutes, (value) => change(i, { handsOnMinutes: value }))"
         />
         <input
-          type="number"
+          type="text"
+          inputmode="numeric"
           class="minutes"
-          min="0"
-          max="600"
           :value="row.waitMinutes"
           aria-label="Its minutes by itself"
           @change="minutes($event, row.waitMinutes, (value) => change(i, { waitMinutes: value }))"

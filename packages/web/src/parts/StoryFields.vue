@@ -6,8 +6,8 @@ import { computed, ref } from 'vue';
 import { useHousehold } from '../stores/household';
 import { ALLERGEN_WORDS, COLOUR_WORDS } from '../words/judge';
 import { NEED_WORDS } from '../words/mask';
-import { untilWords } from '../words/shelf';
-import { writeDay } from '../words/when';
+import { untilWords, writeDay } from '../words/when';
+import { HOUR } from '@amber-ladle/core/time';
 
 /** What a head asks for, and what to be careful about. */
 const story = defineModel<HeadStory>({ required: true });
@@ -17,19 +17,23 @@ const toggled = <T,>(all: readonly T[], one: T): T[] =>
   all.includes(one) ? all.filter((other) => other !== one) : [...all, one];
 const colours = HAIR_COLOURS.map((value) => ({ value, title: COLOUR_WORDS[value] }));
 
-const zone = computed(() => household.settings.timeZone);
-const day = (at: string): string => writeDay(at, household.now(), zone.value);
+const day = (at: string): string => writeDay(at, household.now(), household.where);
 const nameOf = (id: string): string => household.catalogue.get(id)?.name ?? id;
 const ingredients = computed(() =>
   [...household.catalogue.values()]
-    .filter(({ family }) => family !== 'water')
+    .filter(({ traits }) => !traits.isFromTap || traits.skin.length > 0)
     .map(({ id, name }) => ({ value: id, title: name }))
     .sort((a, b) => a.title.localeCompare(b.title)),
 );
 const tests = computed(() =>
   story.value.patchTests.map((test, i) => {
-    const freeAt = Date.parse(test.at) + PATCH_HOURS * 3_600_000;
-    return { ...test, i, isOver: freeAt <= household.moment, free: untilWords(freeAt, household.moment, zone.value) };
+    const freeAt = Date.parse(test.at) + PATCH_HOURS * HOUR;
+    return {
+      ...test,
+      i,
+      isOver: freeAt <= household.moment,
+      free: untilWords(freeAt, household.moment, household.where),
+    };
   }),
 );
 const toTest = ref<string | null>(null);
@@ -38,9 +42,12 @@ function dab(): void {
   set({ patchTests: [...story.value.patchTests, { ingredientId: toTest.value, at: household.now().toISOString() }] });
   toTest.value = null;
 }
-const judge = (i: number, outcome: 'fine' | 'reaction'): void =>
+const judge = (i: number, outcome: 'fine' | 'reaction'): void => {
   set({ patchTests: story.value.patchTests.map((test, k) => (k === i ? { ...test, outcome } : test)) });
-const drop = (i: number): void => set({ patchTests: story.value.patchTests.filter((_, k) => k !== i) });
+};
+const drop = (i: number): void => {
+  set({ patchTests: story.value.patchTests.filter((_, k) => k !== i) });
+};
 
 const TREATMENT_WORDS: Readonly<Record<Treatment['kind'], string>> = {
   protein: 'bought protein',
@@ -48,9 +55,12 @@ const TREATMENT_WORDS: Readonly<Record<Treatment['kind'], string>> = {
   bleach: 'bleach',
   clarifying: 'clarifying wash',
 };
-const treat = (kind: Treatment['kind']): void =>
+const treat = (kind: Treatment['kind']): void => {
   set({ treatments: [...story.value.treatments, { kind, at: household.now().toISOString() }] });
-const untreat = (i: number): void => set({ treatments: story.value.treatments.filter((_, k) => k !== i) });
+};
+const untreat = (i: number): void => {
+  set({ treatments: story.value.treatments.filter((_, k) => k !== i) });
+};
 const needs = NEEDS as readonly Need[];
 const allergens = ALLERGENS as readonly Allergen[];
 </script>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Ingredient } from '@amber-ladle/core/ingredient';
-import { FAMILY_WORDS } from '../words/family';
+import { familyName } from '../words/family';
 
 /** What could stand in for one ingredient, opened where it stands. */
 const { name, offered, isThere } = defineProps<{
@@ -26,9 +26,7 @@ const emit = defineEmits<{ swap: [ingredientId: string | undefined] }>();
         v-for="row in offered()"
         :key="row.id"
         :title="row.name"
-        :subtitle="
-          isThere(row.id) ? `in the house · ${row.state}` : row.state || FAMILY_WORDS[row.family].toLowerCase()
-        "
+        :subtitle="isThere(row.id) ? `in the house · ${row.state}` : row.state || familyName(row.family).toLowerCase()"
         @click="emit('swap', row.id)"
       />
       <v-list-item v-if="offered().length === 0" title="Nothing in the catalogue does its work." disabled />

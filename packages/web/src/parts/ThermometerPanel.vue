@@ -9,6 +9,7 @@ import { useShelf } from '../stores/shelf';
 import { useChanges } from '../composables/useChanges';
 import { useInk } from '../composables/useInk';
 import { writeTime } from '../words/when';
+import { TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
 
 /** What the thermometer in the fridge says, of late and now; a stand-in whose door and power hands can turn. */
 Chart.register(LinearScale, CategoryScale, PointElement, LineElement, Filler, Tooltip);
@@ -26,12 +27,17 @@ const ink = useInk();
 const all = shallowRef<readonly Thermometer[]>([]);
 const first = computed(() => all.value[0]);
 const isBusy = ref(false);
+const counts = computed(() => household.deviceMode === 'demo');
 
 async function read(): Promise<void> {
   all.value = await ask<Thermometer[]>('GET', '/devices/thermometers');
 }
-onMounted(() => read().catch((error: unknown) => notice.fail(error)));
-useChanges(['climate', 'clock'], () => void read().catch(() => undefined));
+onMounted(() =>
+  read().catch((error: unknown) => {
+    notice.fail(error);
+  }),
+);
+useChanges(['climate', 'clock', 'settings'], () => void read().catch(() => undefined));
 async function turn(change: { isDoorOpen?: boolean; hasPower?: boolean }): Promise<void> {
   if (!first.value) return;
   try {
@@ -51,14 +57,13 @@ async function pass(minutes: number): Promise<void> {
   }
 }
 
-const DAY = 86_400_000;
 const points = computed(() =>
   shelf.readings.filter(
-    ({ placeId, at }) => placeId === first.value?.placeId && household.moment - Date.parse(at) < DAY,
+    ({ placeId, at }) => placeId === first.value?.placeId && household.moment - Date.parse(at) < TWENTY_FOUR_HOURS,
   ),
 );
 const data = computed(() => ({
-  labels: points.value.map(({ at }) => writeTime(at, household.settings.timeZone)),
+  labels: points.value.map(({ at }) => writeTime(at, household.where)),
   datasets: [
     {
       label: '°C',
@@ -99,11 +104,11 @@ const options = computed(() => ({
 </script>
 
 <template>
-  <section v-if="first" aria-labelledby="thermometer" class="thermometer">
+  <section v-if="first" aria-labelledby="thermometer" class="thermometer" data-test="thermometer">
     <h2 id="thermometer">
       {{ first.name }} <span class="figures" data-test="celsius">{{ first.celsius.toFixed(1) }} °C</span>
     </h2>
-    <div v-if="points.length > 1" class="chart">
+    <div v-if="counts && points.length > 1" class="chart">
       <Line
         :data="data"
         :options="options"
@@ -111,8 +116,14 @@ const options = computed(() => ({
         role="img"
       />
     </div>
-    <p v-else class="quiet">The course of the day appears with the next readings.</p>
-    <p class="quiet">A simulated thermometer; its fridge obeys these:</p>
+    <p v-else-if="counts" class="quiet">The course of the day appears with the next readings.</p>
+    <p class="quiet">
+      {{
+        counts
+          ? 'A simulated thermometer; its fridge obeys these:'
+          : 'A thermometer to practise with: what it shows counts for nothing. Its fridge obeys these:'
+      }}
+    </p>
     <div class="line">
       <button
         type="button"

@@ -2,13 +2,12 @@ import {
   DEFAULT_SETTINGS,
   NOTHING_LEARNT,
   spoonsOf,
-  taughtHead,
   type Bowl,
   type BowlSummary,
+  type DeviceMode,
   type Head,
   type HeadInput,
   type Histories,
-  type HeadToSize,
   type KeepBowl,
   type Learning,
   type MaskInput,
@@ -16,17 +15,19 @@ import {
   type OwnIngredient,
   type Page,
   type Settings,
-  type TaughtOptions,
 } from '@amber-ladle/contract';
-import { overlaid, type Ingredient } from '@amber-ladle/core/ingredient';
+import { taughtHead, type HeadInHouse, type House, type TaughtOptions } from '@amber-ladle/core/house';
+import { overlaid, type SaidIngredient } from '@amber-ladle/core/ingredient';
 import type { Mask } from '@amber-ladle/core/mask';
+import type { Climate } from '@amber-ladle/core/shelf';
+import { localDay, startOfDay } from '@amber-ladle/core/time';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { onChange, type Change } from '../api/changes';
+import type { Where } from '../words/when';
 import { ask } from '../api/client';
 import { plain, sizing } from '../workers/sizing';
 
-const DAY = 86_400_000;
 /** How often remaining times are drawn anew. */
 const MOMENT_MILLISECONDS = 10_000;
 
@@ -38,8 +39,6 @@ export const useHousehold = defineStore('household', () => {
   const ownIngredients = shallowRef<OwnIngredient[]>([]);
   /** The built-in ingredients with the household's own laid over them. */
   const catalogue = computed(() => overlaid(ownIngredients.value.map(({ row }) => row)));
-  // The worker reckons with the same catalogue; what is asked of it later waits behind this.
-  watch(ownIngredients, (own) => void sizing().learn(plain(own.map(({ row }) => row))));
   const bowls = ref<Page<BowlSummary>>({ items: [], total: 0, offset: 0 });
   /** What each head has worn, newest first. */
   const histories = shallowRef<Histories>({});
@@ -53,6 +52,34 @@ export const useHousehold = defineStore('household', () => {
   /** The present as screens that show remaining time see it, in milliseconds; it moves on by itself. */
   const moment = ref(Date.now());
   const spoons = computed(() => spoonsOf(settings.value));
+  /** Whose clock the days follow, and how dates and numbers are written. */
+  const where = computed<Where>(() => ({ timeZone: settings.value.timeZone, locale: settings.value.locale }));
+  /** Simulated devices: they count in the demo only; elsewhere they are off, or there to practise with. */
+  const deviceMode = computed<DeviceMode>(() =>
+    isDemo.value ? 'demo' : settings.value.practiceDevices ? 'practice' : 'off',
+  );
+  /** Places and what their thermometers said, as the shelf reads them. */
+  const climate = shallowRef<Climate>({ places: [], readings: [] });
+  /** Begins anew once a day only, so that nothing is sized anew every few seconds. */
+  const today = computed(() => {
+    const { timeZone } = settings.value;
+    return startOfDay(localDay(moment.value, timeZone), timeZone);
+  });
+  /** The household as the core's whole jobs want it. */
+  const house = computed<House>(() => ({
+    catalogue: catalogue.value,
+    spoons: spoons.value,
+    schools: settings.value.schools,
+    zone: settings.value.timeZone,
+    climate: climate.value,
+    learning: learning.value,
+    now: today.value,
+  }));
+  // The worker reckons with the same house; what is asked of it later waits behind this.
+  watch(house, ({ catalogue: _catalogue, ...rest }) => {
+    const own = ownIngredients.value.map(({ row }) => row);
+    void sizing().live(plain({ ...rest, own }));
+  });
 
   /** Settings on their way to the server. */
   let storing: Promise<unknown> = Promise.resolve();
@@ -153,7 +180,7 @@ export const useHousehold = defineStore('household', () => {
   }
   const readVersions = (id: string): Promise<MaskVersion[]> => ask('GET', `/masks/${id}/versions`);
   /** Adds an ingredient, or corrects one; `version` is that of the row on the screen, 0 for none. */
-  async function saveIngredient(row: Ingredient, version: number): Promise<void> {
+  async function saveIngredient(row: SaidIngredient, version: number): Promise<void> {
     await ask('PUT', `/ingredients/${row.id}`, { row, version });
     await readMasks();
   }
@@ -179,11 +206,8 @@ export const useHousehold = defineStore('household', () => {
     }
   }
   const readBowl = (id: string): Promise<Bowl> => ask<Bowl>('GET', `/bowls/${id}`);
-  /** Begins anew once a day only, so that nothing is sized anew every few seconds. */
-  const today = computed(() => Math.floor(moment.value / DAY) * DAY);
   /** A head with what its bowls taught, for a texture and a chance. */
-  const taught = (head: HeadToSize, asked: Omit<TaughtOptions, 'now'> = {}) =>
-    taughtHead(head, learning.value, { ...asked, now: today.value });
+  const taught = (head: HeadInHouse, asked: TaughtOptions = {}) => taughtHead(house.value, head, asked);
   /** How much thicker or thinner a mask comes out here than reckoned, log₁₀ mPa·s. */
   const textureOffset = (maskId: string): number => learning.value.textures[maskId]?.offset ?? 0;
   const headById = (id: string | undefined): Head | undefined => heads.value.find((head) => head.id === id);
@@ -198,13 +222,17 @@ export const useHousehold = defineStore('household', () => {
     bowls,
     histories,
     learning,
+    climate,
+    house,
     taught,
     textureOffset,
     readNotes: readers.notes,
     settings,
     spoons,
+    where,
     isReady,
     isDemo,
+    deviceMode,
     load,
     follow,
     saveHead,

@@ -3,11 +3,9 @@ import {
   lotPast,
   placeOf,
   windowOf,
-  type Climate,
   type Lot,
   type LotWindow,
   type Place,
-  type Reading,
   type RestockLevel,
 } from '@amber-ladle/core/shelf';
 import { defineStore } from 'pinia';
@@ -34,8 +32,9 @@ export const useShelf = defineStore('shelf', () => {
   const notice = useNotice();
   const lots = shallowRef<readonly Lot[]>([]);
   const total = ref(0);
-  const places = shallowRef<readonly Place[]>([]);
-  const readings = shallowRef<readonly Reading[]>([]);
+  const climate = computed(() => household.climate);
+  const places = computed(() => climate.value.places);
+  const readings = computed(() => climate.value.readings);
   const restock = shallowRef<readonly RestockLevel[]>([]);
   const isReady = ref(false);
   let isFollowing = false;
@@ -47,8 +46,7 @@ export const useShelf = defineStore('shelf', () => {
     ]);
     lots.value = shelf.lots;
     total.value = shelf.total;
-    places.value = shelf.places;
-    readings.value = shelf.readings;
+    household.climate = { places: shelf.places, readings: shelf.readings };
     restock.value = levels;
     isReady.value = true;
   }
@@ -61,7 +59,6 @@ export const useShelf = defineStore('shelf', () => {
     if (!isReady.value) await read();
   }
 
-  const climate = computed<Climate>(() => ({ places: places.value, readings: readings.value }));
   const placeById = (id: string): Place | undefined => places.value.find((place) => place.id === id);
 
   /** Every lot with its window as things are now. */

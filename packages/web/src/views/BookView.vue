@@ -37,9 +37,14 @@ async function read(): Promise<void> {
   waste.value = months;
   isReady.value = true;
 }
-const readAgain = (): void => void read().catch((error: unknown) => notice.fail(error));
+const readAgain = (): void =>
+  void read().catch((error: unknown) => {
+    notice.fail(error);
+  });
 onMounted(() => {
-  void shelf.load().catch((error: unknown) => notice.fail(error));
+  void shelf.load().catch((error: unknown) => {
+    notice.fail(error);
+  });
   readAgain();
 });
 useChanges(['shelf'], readAgain);
@@ -64,7 +69,7 @@ const KIND_WORDS: Readonly<Record<MovementKind, string>> = {
 const rows = computed(() =>
   book.value.items.map((line) => ({
     line,
-    when: `${writeDay(line.at, household.now(), household.settings.timeZone)} ${writeTime(line.at, household.settings.timeZone)}`,
+    when: `${writeDay(line.at, household.now(), household.where)} ${writeTime(line.at, household.where)}`,
     name: household.catalogue.get(line.ingredientId)?.name ?? line.ingredientId,
     words: [
       KIND_WORDS[line.kind],
@@ -80,7 +85,7 @@ const rows = computed(() =>
 const months = computed(() =>
   waste.value.map((month) => ({
     ...month,
-    name: writeMonth(month.month),
+    name: writeMonth(month.month, household.where),
     reasons: Object.entries(month.byReason)
       .map(([reason, grams]) => `${reason || 'no reason said'} ${kitchenRound(grams)} g`)
       .join(', '),

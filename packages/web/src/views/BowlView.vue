@@ -1,9 +1,11 @@
 <script setup lang="ts">
+import { addDays, daysLater, localDay } from '@amber-ladle/core/time';
 import type { Bowl, StockChange, StopDecision } from '@amber-ladle/contract';
-import type { SizedLine } from '@amber-ladle/core/batch';
+import { overshootOf, type SizedLine } from '@amber-ladle/core/batch';
 import { writeFraction, kitchenRound, fromMillilitres } from '@amber-ladle/core/measure';
 import { PROFILE_LIMITS } from '@amber-ladle/core/hair';
 import { hasPot, ingredientById } from '@amber-ladle/core/ingredient';
+import { potFaults, potsOf } from '@amber-ladle/core/recipe';
 import { useSessionStorage } from '@vueuse/core';
 import { computed, defineAsyncComponent, nextTick, ref, watch } from 'vue';
 import { v4 as newId } from 'uuid';
@@ -30,8 +32,14 @@ import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
 import { useShelf } from '../stores/shelf';
 import { COVERAGE_WORDS, SLOT_WORDS } from '../words/mask';
+import { enoughWords } from '../words/chance';
+import { overWords } from '../words/over';
 import { consequenceWords, WISH_WORDS } from '../words/swap';
 import { whySteps } from '../words/why';
+import { useWords } from '../composables/useWords';
+import { weekdayWord } from '../words/when';
+
+const { say } = useWords();
 
 /** Not needed for the first look; nothing is kept before it has spoken. */
 const CautionPanel = defineAsyncComponent(() => import('../parts/CautionPanel.vue'));
@@ -65,8 +73,7 @@ const { consequences, made: swapsMade, wishes, isMissing } = bench.swaps;
 const compared = useCompared(
   computed(() => {
     const wish = bench.wish.value;
-    const served = others.chosen.value.map((one) => household.taught(one, bench.asked.value));
-    return wish && { ...wish, options: { ...wish.options, others: served } };
+    return wish && { ...wish, heads: [wish.heads[0], ...others.chosen.value] as const };
   }),
 );
 /** The further bowls of "a bowl each", in the order of the heads. */
@@ -86,7 +93,6 @@ const { shortfall, isPending } = useShortfall(
       : undefined,
   ),
 );
-const makingOf = (ingredientId: string) => choices.value.makings[ingredientId] ?? {};
 const nameOf = (id: string): string => ingredientById(household.catalogue, id).name.toLowerCase();
 /** The book's own ingredient that one on the bench stands in for. */
 function stoodFor(ingredientId: string): string | undefined {
@@ -103,9 +109,27 @@ function stepLength(by: number): void {
   setLength(Math.min(max, Math.max(min, Math.round(now) + by)));
 }
 useKeys([
-  { keys: ['+', '='], does: 'a centimetre longer', run: () => stepLength(1) },
-  { keys: ['-', '−'], does: 'a centimetre shorter', run: () => stepLength(-1) },
-  { keys: ['k'], does: 'keep this bowl', run: () => keepOrAsk() },
+  {
+    keys: ['+', '='],
+    does: 'a centimetre longer',
+    run: () => {
+      stepLength(1);
+    },
+  },
+  {
+    keys: ['-', '−'],
+    does: 'a centimetre shorter',
+    run: () => {
+      stepLength(-1);
+    },
+  },
+  {
+    keys: ['k'],
+    does: 'keep this bowl',
+    run: () => {
+      keepOrAsk();
+    },
+  },
 ]);
 
 const cups = computed(() => {
@@ -120,7 +144,13 @@ const maskItems = computed(() =>
 const remarks = computed(() => {
   const words: string[] = [];
   if (!bowl.value || !mask.value) return words;
-  for (const cap of bowl.value.brokenCaps) words.push(`Over a limit: ${cap.words}.`);
+  for (const cap of bowl.value.brokenCaps) words.push(`Over a limit: ${say(cap.what)}.`);
+  const over = choices.value.aroundId
+    ? undefined
+    : overshootOf(bowl.value, bowl.value.needMillilitres, household.catalogue);
+  if (over) words.push(overWords(over, household.catalogue));
+  for (const pot of potsOf(bowl.value.lines, household.catalogue, choices.value.makings))
+    words.push(...potFaults(pot).map(say));
   if (bowl.value.outOfTolerance.length > 0)
     words.push(
       'No amounts of these pieces and spoons keep the formula for so small or so large a bowl; this is the nearest.',
@@ -137,7 +167,9 @@ watch(
   ([ingredientId, grams, id]) => {
     const all = Number(grams);
     if (!ingredientId || !id || !(all > 0 && all <= 5000)) return;
-    void nextTick(() => bench.lock(String(ingredientId), all));
+    void nextTick(() => {
+      bench.lock(String(ingredientId), all, true);
+    });
     const { useUp: _useUp, grams: _grams, ...query } = route.query;
     void router.replace({ query });
   },
@@ -146,19 +178,22 @@ watch(
 
 /** The day the bowl is for: today, or one of the coming six. */
 const dayOffset = ref(0);
-const DAY = 86_400_000;
 const days = computed(() =>
   Array.from({ length: 7 }, (_, i) => ({
     value: i,
     title:
       i === 0
         ? 'for today'
-        : `for ${new Intl.DateTimeFormat('en-GB', { weekday: 'long', timeZone: household.settings.timeZone }).format(household.moment + i * DAY)}`,
+        : `for ${weekdayWord(addDays(localDay(household.moment, household.settings.timeZone), i), 'long', household.where)}`,
   })),
 );
-const dayAt = computed(() => household.moment + dayOffset.value * DAY);
+const dayAt = computed(() => daysLater(household.moment, dayOffset.value, household.settings.timeZone));
 const { rested: restedBowl } = useRested(bowl, 120);
-const drawPlan = useDrawPlan(restedBowl, dayAt);
+const drawPlan = useDrawPlan(
+  restedBowl,
+  dayAt,
+  computed(() => choices.value.makings),
+);
 const isDrawing = ref(false);
 const shelf = useShelf();
 /** Whole pieces of it on the shelf weigh something else than the size that is reckoned with. */
@@ -350,11 +385,12 @@ async function saveToHead(): Promise<void> {
         :high-millilitres="need.highMillilitres"
       />
       <p class="needline">
-        <span class="key" aria-hidden="true" /> {{ names }} {{ others.sharing.value.length > 0 ? 'need' : 'needs' }}
-        <b class="figures" data-test="need">{{ kitchenRound(need.millilitres) }} mL</b>, seven times in ten between
-        <span class="figures">{{ kitchenRound(need.lowMillilitres) }} and {{ kitchenRound(need.highMillilitres) }}</span
-        >.
-        <WhyDialog v-if="bowl" :steps="whySteps(bowl)" :millilitres="need.millilitres" />
+        {{ names }} usually {{ others.sharing.value.length > 0 ? 'take' : 'takes' }}
+        <b class="figures" data-test="usual">{{ kitchenRound(need.usualMillilitres) }} mL</b>, seven times in ten
+        <span class="figures">{{ kitchenRound(need.lowMillilitres) }} to {{ kitchenRound(need.highMillilitres) }}</span
+        >. <span class="key" aria-hidden="true" /> To be enough {{ enoughWords(1 - choices.enoughChance) }} it needs
+        <b class="figures" data-test="need">{{ kitchenRound(need.millilitres) }} mL</b>.
+        <WhyDialog v-if="bowl" :steps="whySteps(bowl, household.where)" :millilitres="need.millilitres" />
       </p>
       <SpareSlider
         :model-value="choices.enoughChance"
@@ -383,6 +419,8 @@ async function saveToHead(): Promise<void> {
         :makings="choices.makings"
         :piece-sizes="choices.pieceSizes"
         :piece-grams="choices.pieceGrams"
+        :drawn="drawPlan.drawn.value"
+        :around-id="choices.aroundId"
         editable
         :class="{ fitting: isFitting }"
         @piece="bench.choosePiece"
@@ -415,12 +453,12 @@ async function saveToHead(): Promise<void> {
             @swap="bench.swaps.swap(line.ingredientId, $event)"
           />
           <PotDialog
-            v-if="hasPot(line.ingredientId)"
+            v-if="hasPot(ingredientById(household.catalogue, line.ingredientId))"
             :ingredient-id="line.ingredientId"
-            :grams="line.grams"
+            :amounts="bowl.lines"
+            :makings="choices.makings"
             :spoons="household.spoons"
             :catalogue="household.catalogue"
-            :making="makingOf(line.ingredientId)"
             @cook="bench.cook(line.ingredientId, $event)"
             @lock="bench.lock(line.ingredientId, $event)"
           />
@@ -450,12 +488,13 @@ async function saveToHead(): Promise<void> {
         <li v-for="remark in remarks" :key="remark">{{ remark }}</li>
       </ul>
       <v-btn
+        v-if="bowl"
         color="primary"
         size="large"
         block
         height="56"
         :loading="isKeeping"
-        :disabled="!bowl || openStops === undefined"
+        :disabled="openStops === undefined"
         @click="keepOrAsk"
       >
         {{ dayOffset > 0 ? 'Plan it' : apart.length > 0 ? 'Keep these bowls' : 'Keep this bowl' }}

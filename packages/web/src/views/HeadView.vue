@@ -52,11 +52,15 @@ const [ageYears] = defineField('ageYears');
 const [sensitiveSkin] = defineField('sensitiveSkin');
 const profile = computed<HairProfile>({
   get: () => values.profile,
-  set: (value) => setFieldValue('profile', value),
+  set: (value) => {
+    setFieldValue('profile', value);
+  },
 });
 const story = computed<HeadStory>({
   get: () => values.story ?? NO_STORY,
-  set: (value) => setFieldValue('story', value),
+  set: (value) => {
+    setFieldValue('story', value);
+  },
 });
 /** The row that is being typed over: it stays when another device changes it meanwhile, so that the server can tell. */
 const typedOver = ref(saved.value);
@@ -85,7 +89,7 @@ const save = handleSubmit(async (input) => {
     notice.show(`${head.name} is saved.`);
     if (isNew.value) await router.replace({ name: 'bowl', query: { head: head.id } });
   } catch (error) {
-    if (error instanceof ApiError && error.problem.fields) setErrors(error.problem.fields as never);
+    if (error instanceof ApiError && error.problem.fields) setErrors(error.problem.fields);
     notice.fail(error);
   } finally {
     isSaving.value = false;
@@ -122,13 +126,19 @@ async function remove(): Promise<void> {
       </div>
       <div class="form">
         <div class="pair">
-          <v-text-field v-model="name" label="Name" :error-messages="errors.name" maxlength="60" autocomplete="off" />
+          <v-text-field
+            v-model="name"
+            label="Name"
+            :error-messages="errors.name ?? null"
+            maxlength="60"
+            autocomplete="off"
+          />
           <v-text-field
             :model-value="ageYears"
             label="Age"
             suffix="years"
             inputmode="numeric"
-            :error-messages="errors.ageYears"
+            :error-messages="errors.ageYears ?? null"
             @update:model-value="
               ageYears = ($event === '' || Number.isNaN(Number($event)) ? $event : Number($event)) as number
             "
@@ -137,7 +147,14 @@ async function remove(): Promise<void> {
         <ProfileFields v-model="profile" show-scalp />
         <v-switch v-model="sensitiveSkin" label="Sensitive skin" />
         <StoryFields v-model="story" />
-        <v-textarea v-model="note" label="Note" rows="2" auto-grow :error-messages="errors.note" maxlength="500" />
+        <v-textarea
+          v-model="note"
+          label="Note"
+          rows="2"
+          auto-grow
+          :error-messages="errors.note ?? null"
+          maxlength="500"
+        />
         <p class="actions">
           <v-btn color="primary" type="submit" :loading="isSaving">{{ isNew ? 'Save and size a bowl' : 'Save' }}</v-btn>
           <v-btn v-if="!isNew" variant="text" color="error" @click="remove">Remove</v-btn>

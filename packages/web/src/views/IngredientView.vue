@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ALLERGENS, CATALOGUE, FAMILIES, type Allergen } from '@amber-ladle/core/ingredient';
+import { ALLERGENS, CATALOGUE, SMELLS, type Allergen, type Smell } from '@amber-ladle/core/ingredient';
 import { spoonName } from '@amber-ladle/core/measure';
 import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
@@ -10,7 +10,8 @@ import UseUpPanel from '../parts/UseUpPanel.vue';
 import { useIngredientForm } from '../composables/useIngredientForm';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
-import { FAMILY_WORDS } from '../words/family';
+import PotFields from '../parts/PotFields.vue';
+import { FAMILY_ITEMS, familyName } from '../words/family';
 
 /** One ingredient: every figure with its source, what uses it up, and a form to correct or add it. */
 const props = defineProps<{ id: string }>();
@@ -32,7 +33,11 @@ watch(
   },
 );
 
-const families = FAMILIES.map((value) => ({ value, title: FAMILY_WORDS[value] }));
+const families = FAMILY_ITEMS;
+function toggleSmell(smell: Smell): void {
+  const { smells } = form.value;
+  form.value.smells = smells.includes(smell) ? smells.filter((one) => one !== smell) : [...smells, smell];
+}
 const spoons = computed(() => household.spoons.map((spoon) => ({ value: spoon.id, title: spoonName(spoon) })));
 const known = computed(() => [...household.catalogue.values()].map(({ id, name }) => ({ value: id, title: name })));
 const WEIGHTS = [
@@ -106,7 +111,7 @@ async function remove(): Promise<void> {
       </span>
     </div>
     <p v-if="row" class="quiet">
-      {{ [FAMILY_WORDS[row.family], row.state].filter(Boolean).join(' · ') }}
+      {{ [familyName(row.family), row.state].filter(Boolean).join(' · ') }}
       <template v-if="row.allergens.length > 0">
         · contains {{ row.allergens.join(', ').replaceAll('-', ' ') }}</template
       >
@@ -117,7 +122,7 @@ async function remove(): Promise<void> {
 
     <form v-if="isOpen" class="paper form" novalidate @submit.prevent="submit">
       <div class="grid">
-        <v-text-field v-model="form.name" label="Name" maxlength="60" :error-messages="errors['name']" />
+        <v-text-field v-model="form.name" label="Name" maxlength="60" :error-messages="errors['name'] ?? null" />
         <v-select v-model="form.family" :items="families" label="Kind" />
         <v-text-field v-model="form.state" label="How it is handled" maxlength="120" />
         <v-autocomplete v-model="form.likeId" :items="known" label="As thick as" no-data-text="Nothing of that name." />
@@ -165,8 +170,8 @@ async function remove(): Promise<void> {
           <v-text-field v-model="form.how" label="How" maxlength="500" />
         </div>
       </div>
-      <p v-if="errors['density'] || errors['composition'] || errors['madeOf']" role="alert" class="alert">
-        {{ errors['density'] ?? errors['composition'] ?? errors['madeOf'] }}
+      <p v-if="errors['density'] || errors['composition'] || errors['recipe']" role="alert" class="alert">
+        {{ errors['density'] ?? errors['composition'] ?? errors['recipe'] }}
       </p>
       <div class="grid">
         <v-text-field
@@ -195,6 +200,27 @@ async function remove(): Promise<void> {
         />
         <NumberField v-if="form.noun" v-model="form.cutInto" label="Cut into at most" unit="parts" :min="1" :max="16" />
         <NumberField v-model="form.strainedPercent" label="Stays in a cloth" unit="%" :min="0" :max="95" />
+      </div>
+      <div v-if="form.weight !== 'made'" class="line">
+        <v-switch v-model="form.hasPot" label="it comes out of a pot or a jar" />
+      </div>
+      <PotFields v-if="form.hasPot && form.weight !== 'made'" v-model="form.pot" :known="known" />
+      <div class="grid">
+        <v-switch v-model="form.spoils" label="goes off within hours in a room" />
+        <NumberField v-model="form.keepDays" label="Then keeps in a fridge" unit="days" :min="1" :max="700" />
+      </div>
+      <div class="line" role="group" aria-label="Smells of">
+        <span class="quiet">Smells of</span>
+        <button
+          v-for="smell in SMELLS"
+          :key="smell"
+          type="button"
+          class="pill"
+          :aria-pressed="form.smells.includes(smell)"
+          @click="toggleSmell(smell)"
+        >
+          {{ smell }}
+        </button>
       </div>
       <div class="line" role="group" aria-label="Contains">
         <span class="quiet">Contains</span>

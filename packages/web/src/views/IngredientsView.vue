@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { writeSize } from '@amber-ladle/core/batch';
+import { writeSize } from '@amber-ladle/words';
 import { CATALOGUE, gramsPerMillilitre, type Ingredient } from '@amber-ladle/core/ingredient';
 import { SOURCES } from '@amber-ladle/core/source';
 import { computed, ref } from 'vue';
 import { useHousehold } from '../stores/household';
-import { FAMILY_FILL, FAMILY_WORDS } from '../words/family';
+import { familyFill, familyName } from '../words/family';
 
 const household = useHousehold();
 const search = ref('');
@@ -15,7 +15,7 @@ const groups = computed(() => {
   );
   const byFamily = new Map<string, Ingredient[]>();
   for (const row of found) byFamily.set(row.family, [...(byFamily.get(row.family) ?? []), row]);
-  return [...byFamily].map(([family, rows]) => ({ family: family as Ingredient['family'], rows }));
+  return [...byFamily].map(([family, rows]) => ({ family: family, rows }));
 });
 const sizes = (row: Ingredient): string => (row.pieces?.sizes ?? []).map(writeSize).join(' · ');
 const density = (row: Ingredient): string =>
@@ -36,8 +36,8 @@ const density = (row: Ingredient): string =>
     <p v-if="groups.length === 0">Nothing of that name here.</p>
     <section v-for="group in groups" :key="group.family" :aria-labelledby="`family-${group.family}`">
       <h2 :id="`family-${group.family}`">
-        <span class="swatch" :style="{ background: FAMILY_FILL[group.family] }" aria-hidden="true" />
-        {{ FAMILY_WORDS[group.family] }}
+        <span class="swatch" :style="{ background: familyFill(group.family) }" aria-hidden="true" />
+        {{ familyName(group.family) }}
       </h2>
       <ul class="plain-list">
         <li v-for="row in group.rows" :key="row.id" class="row">

@@ -21,9 +21,13 @@ import { useWashDay } from '../stores/washday';
 import { ask } from '../api/client';
 import { KEEPING_WORDS, rinseWords, writeMinutes } from '../words/mask';
 import { FATE_WORDS } from '../words/washday';
+import { usualOf } from '@amber-ladle/core/batch';
+import { enoughWords } from '../words/chance';
 import { whySteps } from '../words/why';
-import { untilWords } from '../words/shelf';
-import { writeDay, writeTime } from '../words/when';
+import { untilWords, writeDay, writeTime } from '../words/when';
+import { useWords } from '../composables/useWords';
+
+const { say } = useWords();
 
 /** Comes when the bowl's card stands. */
 const BowlNotes = defineAsyncComponent(() => import('../parts/notes/BowlNotes.vue'));
@@ -55,6 +59,7 @@ const isDrawing = ref(false);
 const drawPlan = useDrawPlan(
   computed(() => bowl.value?.snapshot.sized),
   computed(() => household.moment),
+  computed(() => bowl.value?.snapshot.choices.makings ?? {}),
 );
 async function draw(change: StockChange | undefined): Promise<void> {
   if (!change || !bowl.value) return;
@@ -69,13 +74,12 @@ async function draw(change: StockChange | undefined): Promise<void> {
   }
 }
 const sized = computed(() => bowl.value?.snapshot.sized);
-const zone = computed(() => household.settings.timeZone);
 const notes = computed(() =>
   bowl.value
-    ? handlingNotes(bowl.value.snapshot.mask, catalogue.value).map(({ id, ingredientIds, words }) => ({
+    ? handlingNotes(bowl.value.snapshot.mask, catalogue.value).map(({ id, ingredientIds, what }) => ({
         id,
         who: ingredientIds.map((one) => ingredientById(catalogue.value, one).name).join(', '),
-        words,
+        words: say(what),
       }))
     : [],
 );
@@ -85,7 +89,9 @@ const swaps = computed(() =>
       `${catalogue.value.get(to)?.name ?? to} for ${(catalogue.value.get(from)?.name ?? from).toLowerCase()}`,
   ),
 );
-const print = (): void => window.print();
+const print = (): void => {
+  window.print();
+};
 
 async function remove(): Promise<void> {
   const kept = bowl.value;
@@ -110,15 +116,17 @@ async function remove(): Promise<void> {
     <template v-else-if="bowl && sized">
       <p class="quiet when">
         <template v-if="life?.plannedFor && !life.isDrawn"
-          >Planned for {{ untilWords(Date.parse(life.plannedFor), household.moment, zone) }} ·
+          >Planned for {{ untilWords(Date.parse(life.plannedFor), household.moment, household.where) }} ·
         </template>
-        Kept {{ writeDay(bowl.keptAt, household.now(), zone) }} at {{ writeTime(bowl.keptAt, zone) }}
+        Kept {{ writeDay(bowl.keptAt, household.now(), household.where) }} at
+        {{ writeTime(bowl.keptAt, household.where) }}
       </p>
       <h1>{{ bowl.maskName }} for {{ bowl.headName }}</h1>
       <p class="sum figures">
-        <b data-test="kept-made">{{ kitchenRound(sized.madeMillilitres) }} mL</b> made for a need of
-        {{ kitchenRound(sized.needMillilitres) }} mL, at {{ bowl.snapshot.head.profile.stretchedLengthCentimetres }} cm.
-        <WhyDialog class="no-print" :steps="whySteps(sized)" :millilitres="sized.needMillilitres" />
+        <b data-test="kept-made">{{ kitchenRound(sized.madeMillilitres) }} mL</b> made, enough
+        {{ enoughWords(sized.chanceShort) }}; usually taken at
+        {{ bowl.snapshot.head.profile.stretchedLengthCentimetres }} cm: {{ kitchenRound(usualOf(sized)) }} mL.
+        <WhyDialog class="no-print" :steps="whySteps(sized, household.where)" :millilitres="sized.needMillilitres" />
       </p>
       <p v-if="cost && cost.grams > 0" class="quiet figures" data-test="cost">
         From the shelf: {{ kitchenRound(cost.grams) }} g, worth {{ cost.money.toFixed(2)
@@ -141,7 +149,9 @@ async function remove(): Promise<void> {
           :high-millilitres="sized.needMillilitres"
         />
       </div>
-      <p v-for="one in life?.endedAt ? [] : (life?.decisions ?? [])" :key="one.at" class="decisions">{{ one.what }}</p>
+      <p v-for="one in life?.endedAt ? [] : (life?.decisions ?? [])" :key="one.at" class="decisions">
+        {{ say(one.what) }}
+      </p>
       <BowlLifePanel v-if="life" :bowl="bowl" :life="life" @life="life = $event" />
       <ol class="steps">
         <li v-for="step in bowl.snapshot.mask.steps" :key="step">{{ step }}</li>

@@ -6,6 +6,7 @@ import CodeDrawing from '../drawings/CodeDrawing.vue';
 import { useBowlLife } from '../composables/useBowlLife';
 import { useKeptBowl } from '../composables/useKeptBowl';
 import { useHousehold } from '../stores/household';
+import { writeMoment } from '../words/when';
 
 /** The label for a jar: what, for whom, made when, use by when, not food; with a code that opens the bowl. */
 const props = defineProps<{ id: string }>();
@@ -15,15 +16,7 @@ const life = ref<BowlLife>();
 watch(bowl, (now) => (life.value = now?.life), { immediate: true });
 const { budget, strictest } = useBowlLife(bowl, life);
 
-const moment = (at: number): string =>
-  new Intl.DateTimeFormat('en-GB', {
-    weekday: 'short',
-    day: 'numeric',
-    month: 'short',
-    hour: '2-digit',
-    minute: '2-digit',
-    timeZone: household.settings.timeZone,
-  }).format(new Date(at));
+const moment = (at: number): string => writeMoment(at, household.where);
 const isMixed = computed(() => (life.value?.stays.length ?? 0) > 0);
 const useBy = computed(() => {
   if (!strictest.value) return 'within months; rancid smell ends it';
@@ -32,7 +25,9 @@ const useBy = computed(() => {
   return Number.isFinite(endsAt) ? moment(endsAt) : 'while it is frozen';
 });
 const address = computed(() => `${location.origin}/bowls/${props.id}`);
-const print = (): void => window.print();
+const print = (): void => {
+  window.print();
+};
 </script>
 
 <template>

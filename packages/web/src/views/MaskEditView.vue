@@ -26,6 +26,9 @@ import {
   SLOT_WORDS,
   TEMPERATURE_WORDS,
 } from '../words/mask';
+import { useWords } from '../composables/useWords';
+
+const { say } = useWords();
 
 /** Writing a mask: a new one, a copy of another, or a new version of one's own. */
 const props = defineProps<{ id: string; start?: Mask | undefined }>();
@@ -79,11 +82,15 @@ const stepsError = computed(
 /** A line each, blank ones kept while they are being typed. */
 const steps = computed({
   get: () => fields.value.steps.join('\n'),
-  set: (text) => set({ steps: text.split('\n') }),
+  set: (text) => {
+    set({ steps: text.split('\n') });
+  },
 });
 const cautions = computed({
   get: () => (fields.value.cautions ?? []).join('\n'),
-  set: (text) => set({ cautions: text.split('\n') }),
+  set: (text) => {
+    set({ cautions: text.split('\n') });
+  },
 });
 const trim = (): void => {
   const filled = (lines: readonly string[]) => lines.map((line) => line.trim()).filter((line) => line !== '');
@@ -94,11 +101,11 @@ const trim = (): void => {
 const costs = computed(() =>
   (trial.value?.slips ?? []).slice(0, 4).map(({ ingredientId, grams, breaks, changesTexture, texture: into }) => {
     const what = `${kitchenRound(grams)} g too much ${ingredientById(household.catalogue, ingredientId).name.toLowerCase()}`;
-    if (breaks.length > 0) return `${what} breaks a limit: ${breaks.join('; ')}.`;
+    if (breaks.length > 0) return `${what} breaks a limit: ${breaks.map(say).join('; ')}.`;
     return changesTexture ? `${what} makes it ${into}.` : `${what} is hardly felt.`;
   }),
 );
-const limits = computed(() => [...new Set((trial.value?.bowl.caps ?? []).map(({ words }) => words))]);
+const limits = computed(() => [...new Set((trial.value?.bowl.caps ?? []).map(({ what }) => say(what)))]);
 const partNames = computed(() =>
   draft.parts.value.map(({ ingredientId }) => ({
     value: ingredientId,
@@ -166,14 +173,14 @@ function throwAway(): void {
           <v-text-field
             :model-value="fields.name"
             label="Name"
-            :error-messages="errors['name']"
+            :error-messages="errors['name'] ?? null"
             maxlength="80"
             @update:model-value="set({ name: $event })"
           />
           <v-text-field
             :model-value="fields.summary"
             label="What it is, in one line"
-            :error-messages="errors['summary']"
+            :error-messages="errors['summary'] ?? null"
             maxlength="200"
             @update:model-value="set({ summary: $event })"
           />
@@ -222,14 +229,14 @@ function throwAway(): void {
           <div aria-live="polite" data-test="review">
             <p v-if="findings?.length === 0" class="fine">Nothing to say against it: it fits short hair and long.</p>
             <ul v-else class="findings">
-              <li v-for="finding in findings ?? []" :key="finding.id + finding.words" :class="finding.severity">
-                {{ finding.words }}
+              <li v-for="finding in findings ?? []" :key="finding.id + say(finding.what)" :class="finding.severity">
+                {{ say(finding.what) }}
               </li>
             </ul>
             <v-btn
               v-if="
                 findings?.some(({ id }) =>
-                  ['egg-warm', 'egg-long', 'stain-after-shampoo', 'bits-unstrained'].includes(id),
+                  ['egg-warm', 'egg-long', 'spoils-overnight', 'stain-after-shampoo', 'bits-unstrained'].includes(id),
                 )
               "
               variant="tonal"
@@ -327,7 +334,7 @@ function throwAway(): void {
           placeholder="whole egg, weekly, by fork"
           persistent-placeholder
           maxlength="120"
-          :error-messages="errors['school']"
+          :error-messages="errors['school'] ?? null"
           @update:model-value="set({ school: $event || undefined })"
         />
       </div>
@@ -370,7 +377,13 @@ function throwAway(): void {
           @update:model-value="set({ isItsOwnWay: Boolean($event) || undefined })"
         />
       </div>
-      <v-textarea v-model="steps" label="Steps, one a line" rows="5" auto-grow :error-messages="errors['steps']" />
+      <v-textarea
+        v-model="steps"
+        label="Steps, one a line"
+        rows="5"
+        auto-grow
+        :error-messages="errors['steps'] ?? null"
+      />
       <details v-if="mask && trial">
         <summary>The steps of its wash day</summary>
         <StepsPanel :mask="mask" :bowl="trial.bowl" @change="set" />
@@ -447,7 +460,7 @@ function throwAway(): void {
         label="Your own cautions, one a line"
         rows="2"
         auto-grow
-        :error-messages="errors['cautions']"
+        :error-messages="errors['cautions'] ?? null"
       />
     </section>
     <p class="actions">

@@ -22,6 +22,9 @@ import {
   writeMinutes,
 } from '../words/mask';
 import { writeDay, writeTime } from '../words/when';
+import { useWords } from '../composables/useWords';
+
+const { say } = useWords();
 
 const props = defineProps<{ id: string }>();
 const household = useHousehold();
@@ -46,10 +49,10 @@ const texture = computed(() =>
 );
 const notes = computed(() =>
   mask.value
-    ? handlingNotes(mask.value, catalogue.value).map(({ id, ingredientIds, words }) => ({
+    ? handlingNotes(mask.value, catalogue.value).map(({ id, ingredientIds, what }) => ({
         id,
         who: ingredientIds.map((one) => ingredientById(catalogue.value, one).name).join(', '),
-        words,
+        words: say(what),
       }))
     : [],
 );
@@ -80,7 +83,7 @@ function save(kind: 'json' | 'jsonld' | 'txt'): void {
   else download(name, 'text/plain', maskToText(one, catalogue.value));
 }
 const when = (instant: string): string =>
-  `${writeDay(instant, household.now(), household.settings.timeZone)}, ${writeTime(instant, household.settings.timeZone)}`;
+  `${writeDay(instant, household.now(), household.where)}, ${writeTime(instant, household.where)}`;
 const partWords = ({ mask: before }: MaskVersion): string =>
   before.parts
     .map(({ ingredientId, share }) => `${catalogue.value.get(ingredientId)?.name ?? ingredientId} ${shareWords(share)}`)

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { FAMILIES, ingredientById, type Family } from '@amber-ladle/core/ingredient';
+import { ingredientById, type Family } from '@amber-ladle/core/ingredient';
 import { BUILT_IN_MASKS, NEEDS, type Mask, type Need } from '@amber-ladle/core/mask';
 import { computed, ref } from 'vue';
 import MaskFileButton from '../parts/MaskFileButton.vue';
@@ -7,7 +7,7 @@ import RankedMasks from '../parts/RankedMasks.vue';
 import { useRanking } from '../composables/useRanking';
 import FormulaBar from '../drawings/FormulaBar.vue';
 import { useHousehold } from '../stores/household';
-import { FAMILY_WORDS } from '../words/family';
+import { FAMILY_ITEMS } from '../words/family';
 import { NEED_WORDS, SLOT_WORDS, writeMinutes } from '../words/mask';
 
 const household = useHousehold();
@@ -19,7 +19,7 @@ const slot = ref<Mask['slot'] | null>(null);
 const mostMinutes = ref<number | null>(null);
 
 const needs = NEEDS.map((value) => ({ value, title: NEED_WORDS[value] }));
-const families = FAMILIES.map((value) => ({ value, title: FAMILY_WORDS[value] }));
+const families = FAMILY_ITEMS;
 const slots = (['before-shampoo', 'after-shampoo'] as const).map((value) => ({ value, title: SLOT_WORDS[value] }));
 /** For whom, and what today allows; nobody shows the book as it is. */
 const headId = ref<string | null>(null);
@@ -53,7 +53,7 @@ const words = (mask: Mask): string =>
 const found = computed(() =>
   household.masks.filter(
     (mask) =>
-      words(mask).includes((search.value ?? '').trim().toLowerCase()) &&
+      words(mask).includes(search.value.trim().toLowerCase()) &&
       (!need.value || mask.needs.includes(need.value)) &&
       (!family.value || familiesOf(mask).includes(family.value)),
   ),

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { localDay } from '@amber-ladle/core/time';
 import type { OpenLog } from '@amber-ladle/contract';
 import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
@@ -52,7 +53,7 @@ async function readOpen(): Promise<void> {
 void readOpen();
 useChanges(['notes', 'bowls', 'clock'], readOpen);
 const shown = computed(() => open.value.find((one) => key(one) === chosen.value));
-const day = (at: string): string => writeDay(at, household.now(), household.settings.timeZone);
+const day = (at: string): string => writeDay(at, household.now(), household.where);
 const asks = computed(() =>
   shown.value?.wants === 'next-day'
     ? `How is ${shown.value.facts.headName}’s hair now that it is dry?`
@@ -85,12 +86,12 @@ watch(
   () => head.value?.id,
   () => (maskId.value = null),
 );
-const today = computed(() => Math.floor(household.moment / 86_400_000) * 86_400_000);
+const today = computed(() => localDay(household.moment, household.settings.timeZone));
 const wish = computed(() => ({
   headId: head.value?.id,
   maskId: look.value === 'log' ? (maskId.value ?? undefined) : undefined,
   days: days.value,
-  now: today.value,
+  today: today.value,
 }));
 const { logged, judged, total, isReady, readMore } = useHistory(wish);
 const masks = computed(() => {

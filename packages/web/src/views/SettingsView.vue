@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import type { Settings } from '@amber-ladle/contract';
+import { LOCALES, type Settings } from '@amber-ladle/contract';
 import { SPOON_SETS, spoonMillilitres, spoonName, type MeasureSystem } from '@amber-ladle/core/measure';
 import { computed } from 'vue';
 import HouseholdFiles from '../parts/HouseholdFiles.vue';
 import SchoolsPanel from '../parts/SchoolsPanel.vue';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
+import { writeMoment } from '../words/when';
 
 const household = useHousehold();
 const notice = useNotice();
@@ -43,6 +44,14 @@ function toggle(id: string): void {
   const own = settings.value.spoonIds;
   void change({ spoonIds: own.includes(id) ? own.filter((known) => known !== id) : [...own, id] });
 }
+/** Each by its country and a day as it is written there. */
+const locales = computed(() => {
+  const countries = new Intl.DisplayNames(settings.value.locale, { type: 'region' });
+  return LOCALES.map((locale) => ({
+    value: locale,
+    title: `${countries.of(locale.slice(3)) ?? locale}: ${writeMoment(household.moment, { ...household.where, locale })}`,
+  }));
+});
 const zones = Intl.supportedValuesOf('timeZone');
 </script>
 
@@ -103,6 +112,14 @@ const zones = Intl.supportedValuesOf('timeZone');
     </section>
     <section>
       <h2>Where you are</h2>
+      <v-select
+        :model-value="settings.locale"
+        :items="locales"
+        label="Dates and numbers"
+        data-test="locale"
+        class="narrow"
+        @update:model-value="change({ locale: $event })"
+      />
       <v-autocomplete
         :model-value="settings.timeZone"
         :items="['UTC', ...zones]"
@@ -110,6 +127,19 @@ const zones = Intl.supportedValuesOf('timeZone');
         class="narrow"
         no-data-text="No zone of that name."
         @update:model-value="(zone: string | null) => zone && change({ timeZone: zone })"
+      />
+    </section>
+    <section v-if="!household.isDemo">
+      <h2>Devices to practise with</h2>
+      <p class="quiet">
+        A scale and a thermometer that only pretend. What they show counts for nothing: no window, no stock and no bowl
+        ever follows them. What your own show is typed in, on Shelf and on Make.
+      </p>
+      <v-switch
+        :model-value="settings.practiceDevices"
+        label="show them, for practice"
+        data-test="practice"
+        @update:model-value="change({ practiceDevices: $event === true })"
       />
     </section>
     <section>

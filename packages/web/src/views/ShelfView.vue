@@ -1,16 +1,20 @@
 <script setup lang="ts">
+import { TWENTY_FOUR_HOURS, addDays, localDay } from '@amber-ladle/core/time';
 import type { Place } from '@amber-ladle/core/shelf';
 import { computed, onMounted, ref } from 'vue';
 import BuyPanel from '../parts/BuyPanel.vue';
 import LotLane from '../parts/LotLane.vue';
 import QuickAdd from '../parts/QuickAdd.vue';
 import ScalePanel from '../parts/ScalePanel.vue';
+import ReadingsPanel from '../parts/ReadingsPanel.vue';
 import ThermometerPanel from '../parts/ThermometerPanel.vue';
 import { useLotActions } from '../composables/useLotActions';
 import { useKeys } from '../composables/useKeys';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
 import { useShelf, type ShelvedLot } from '../stores/shelf';
+import { writeCelsius } from '../words/shelf';
+import { weekdayWord } from '../words/when';
 
 /** Produce as lanes over the coming days: what is cut first, then place by place; what keeps for months at the end. */
 const household = useHousehold();
@@ -18,15 +22,18 @@ const shelf = useShelf();
 const notice = useNotice();
 const actions = useLotActions();
 const DAYS = 7;
-const DAY = 86_400_000;
 /** What lasts longer is not a matter of days. */
 const LONG_DAYS = 30;
 const openId = ref<string>();
 
-onMounted(() => shelf.load().catch((error: unknown) => notice.fail(error)));
+onMounted(() =>
+  shelf.load().catch((error: unknown) => {
+    notice.fail(error);
+  }),
+);
 
 const byEnd = (a: ShelvedLot, b: ShelvedLot): number => a.window.endsAt - b.window.endsAt;
-const isLong = ({ window }: ShelvedLot): boolean => window.endsAt - household.moment > LONG_DAYS * DAY;
+const isLong = ({ window }: ShelvedLot): boolean => window.endsAt - household.moment > LONG_DAYS * TWENTY_FOUR_HOURS;
 const isRemnant = ({ lot }: ShelvedLot): boolean =>
   lot.state === 'cut' || lot.state === 'opened' || lot.state === 'made';
 
@@ -55,14 +62,13 @@ const dayNames = computed(() =>
   Array.from({ length: DAYS }, (_, i) =>
     i === 0
       ? 'today'
-      : new Intl.DateTimeFormat('en-GB', { weekday: 'short', timeZone: household.settings.timeZone }).format(
-          household.moment + i * DAY,
-        ),
+      : weekdayWord(addDays(localDay(household.moment, household.settings.timeZone), i), 'short', household.where),
   ),
 );
 const today = computed(() =>
   shelf.shelved.filter(
-    ({ window }) => !window.isPast && window.endsAt - household.moment < DAY && window.ripeness?.stage !== 'unripe',
+    ({ window }) =>
+      !window.isPast && window.endsAt - household.moment < TWENTY_FOUR_HOURS && window.ripeness?.stage !== 'unripe',
   ),
 );
 const summary = computed(() => {
@@ -84,8 +90,20 @@ function walk(direction: 1 | -1): void {
   lanes[Math.min(lanes.length - 1, Math.max(0, at + direction))]?.focus();
 }
 useKeys([
-  { keys: ['ArrowDown'], does: 'next lane', run: () => walk(1) },
-  { keys: ['ArrowUp'], does: 'lane before', run: () => walk(-1) },
+  {
+    keys: ['ArrowDown'],
+    does: 'next lane',
+    run: () => {
+      walk(1);
+    },
+  },
+  {
+    keys: ['ArrowUp'],
+    does: 'lane before',
+    run: () => {
+      walk(-1);
+    },
+  },
 ]);
 </script>
 
@@ -109,6 +127,7 @@ useKeys([
           >
           <span />
         </div>
+        <!-- eslint-disable-next-line vuejs-accessibility/no-static-element-interactions -- dropping is a second way; every lot has its place in a list -->
         <section
           v-for="group in groups"
           :key="group.id"
@@ -119,7 +138,7 @@ useKeys([
         >
           <h2 :id="`group-${group.id}`">
             {{ group.title }}
-            <span v-if="group.place" class="quiet figures">{{ Math.round(group.place.celsius) }} °C</span>
+            <span v-if="group.place" class="quiet figures">{{ writeCelsius(Math.round(group.place.celsius)) }}</span>
           </h2>
           <ul class="plain-list">
             <LotLane
@@ -143,6 +162,7 @@ useKeys([
       </div>
       <aside>
         <BuyPanel />
+        <ReadingsPanel />
         <ThermometerPanel />
         <ScalePanel />
       </aside>

@@ -1,11 +1,13 @@
 <script setup lang="ts">
-import { needFor } from '@amber-ladle/core/batch';
+import { TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
+import { headNeedIn } from '@amber-ladle/core/house';
 import { ingredientById } from '@amber-ladle/core/ingredient';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { beatsOf } from '@amber-ladle/core/judge';
 import type { OpenLog } from '@amber-ladle/contract';
 import { computed, onMounted, shallowRef } from 'vue';
 import BowlList from '../parts/BowlList.vue';
+import CautionPanel from '../parts/CautionPanel.vue';
 import RunningBowls from '../parts/RunningBowls.vue';
 import { ask } from '../api/client';
 import { useChanges } from '../composables/useChanges';
@@ -14,41 +16,46 @@ import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
 import { useShelf } from '../stores/shelf';
 import { reasonSentence, RHYTHM_WORDS } from '../words/judge';
-import { writeDay } from '../words/when';
-import { amountWords, leftWords, lotInSentence, lotName, untilWords } from '../words/shelf';
+import { untilWords, writeDay } from '../words/when';
+import { amountWords, leftWords, lotInSentence, lotName } from '../words/shelf';
 
 /** What turns today, what is ready soon, which bowls run, and one bowl worth making. */
 const household = useHousehold();
 const shelf = useShelf();
 const notice = useNotice();
 const { suggestion, isWorking } = useSuggestion();
-onMounted(() => shelf.load().catch((error: unknown) => notice.fail(error)));
+onMounted(() =>
+  shelf.load().catch((error: unknown) => {
+    notice.fail(error);
+  }),
+);
 
-const DAY = 86_400_000;
-const HALF_DAY = DAY / 2;
+const HALF_DAY = TWENTY_FOUR_HOURS / 2;
 const rowOf = (id: string) => ingredientById(household.catalogue, id);
 const zone = computed(() => household.settings.timeZone);
 
 const turning = computed(() =>
   shelf.shelved
-    .filter(({ window }) => !window.isPast && window.endsAt - household.moment < 1.25 * DAY)
+    .filter(({ window }) => !window.isPast && window.endsAt - household.moment < 1.25 * TWENTY_FOUR_HOURS)
     .sort((a, b) => a.window.endsAt - b.window.endsAt)
     .map(({ lot, window, place }) => ({
       id: lot.id,
       name: lotName(lot, rowOf(lot.ingredientId)),
       amount: amountWords(lot, rowOf(lot.ingredientId)),
       place: place?.name ?? '',
-      until: untilWords(window.endsAt, household.moment, zone.value),
+      until: untilWords(window.endsAt, household.moment, household.where),
       left: leftWords(window.endsAt - household.moment),
       isUrgent: window.endsAt - household.moment < HALF_DAY,
     })),
 );
 const soon = computed(() =>
   shelf.shelved
-    .filter(({ window }) => window.ripeness?.ready && window.ripeness.ready.at - household.moment < 4 * DAY)
+    .filter(
+      ({ window }) => window.ripeness?.ready && window.ripeness.ready.at - household.moment < 4 * TWENTY_FOUR_HOURS,
+    )
     .map(({ lot, window }) => ({
       id: lot.id,
-      words: `${amountWords(lot, rowOf(lot.ingredientId))}: ${untilWords(window.ripeness?.ready?.at ?? 0, household.moment, zone.value)}`,
+      words: `${amountWords(lot, rowOf(lot.ingredientId))}: ${untilWords(window.ripeness?.ready?.at ?? 0, household.moment, household.where)}`,
     })),
 );
 const past = computed(() => shelf.shelved.filter(({ window }) => window.isPast));
@@ -116,7 +123,7 @@ const due = computed(() =>
         id: head.id,
         key: `${head.id} ${rhythm}`,
         name: head.name,
-        words: `${RHYTHM_WORDS[rhythm]}, last ${writeDay(lastAt, household.now(), zone.value)}`,
+        words: `${RHYTHM_WORDS[rhythm]}, last ${writeDay(lastAt, household.now(), household.where)}`,
       })),
   ),
 );
@@ -126,7 +133,7 @@ const people = computed(() =>
   household.heads.map((head) => {
     const last = household.bowls.items.find(({ headId }) => headId === head.id);
     const mask = household.maskById(last?.maskId) ?? household.masks[0];
-    const takes = mask ? needFor(household.taught(head, { texture: mask.texture }), mask) : 0;
+    const takes = mask ? headNeedIn(household.house, head, mask).usualMillilitres : 0;
     return { head, mask, isAgain: Boolean(last), takes: kitchenRound(takes) };
   }),
 );
@@ -144,6 +151,7 @@ const people = computed(() =>
       <h2 id="worth">{{ worth.found.mask.name }} for {{ worth.head?.name }}</h2>
       <p>{{ worth.reason }}</p>
       <p v-if="worth.why">{{ worth.why }}</p>
+      <CautionPanel v-if="worth.head" :mask="worth.found.mask" :heads="[worth.head]" place="choosing" />
       <p class="quiet">{{ worth.beside }}</p>
       <p v-if="worth.second" class="quiet">{{ worth.second }}</p>
       <v-btn
@@ -212,7 +220,7 @@ const people = computed(() =>
               class="person"
             >
               <span class="serif name">{{ head.name }}</span>
-              <span class="serif takes figures">{{ takes }} mL</span>
+              <span class="takes figures"><span class="quiet">usually takes</span> {{ takes }} mL</span>
               <span class="quiet of">{{ isAgain ? 'last bowl again:' : 'to begin with:' }} {{ mask?.name }}</span>
             </RouterLink>
           </li>
@@ -292,6 +300,9 @@ li.figures {
 }
 .name {
   font-size: 1.4rem;
+}
+.takes .quiet {
+  font-size: 0.95rem;
 }
 .takes {
   font-size: 1.4rem;

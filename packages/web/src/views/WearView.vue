@@ -16,6 +16,7 @@ import { useWearing } from '../composables/useWearing';
 import { useHousehold } from '../stores/household';
 import { COVERAGE_WORDS, HEAT_WORDS, KEEPING_WORDS, rinseWords, writeMinutes } from '../words/mask';
 import { writeTime } from '../words/when';
+import { SECTION_WORDS } from '@amber-ladle/words';
 
 /** On the head: section by section, then the ring of time, then the rinse. */
 const household = useHousehold();
@@ -36,7 +37,7 @@ useKeys([
 ]);
 const onHead = computed(() => kitchenRound(head.value?.millilitres ?? 0));
 const isEgg = computed(() => mask.value?.heat === 'never');
-const time = (at: number): string => writeTime(new Date(at).toISOString(), household.settings.timeZone);
+const time = (at: number): string => writeTime(new Date(at).toISOString(), household.where);
 const PHASE_WORDS = {
   early: 'Not yet: it has hardly begun.',
   fine: 'It works. A little longer is better.',
@@ -93,7 +94,7 @@ const advice = computed(() => {
     <section v-if="life?.endedAt || isRinsed" data-test="rinsed">
       <p class="serif step">
         <template v-if="heads.length > 1">{{ head?.name }}: </template>Rinsed out at
-        {{ writeTime(worn?.rinsedAt ?? life?.endedAt ?? '', household.settings.timeZone) }}.
+        {{ writeTime(worn?.rinsedAt ?? life?.endedAt ?? '', household.where) }}.
       </p>
       <AcidRinsePanel v-if="mask.rinse.acidRinse" />
       <LeftOverPanel
@@ -130,7 +131,7 @@ const advice = computed(() => {
             :aria-pressed="coated.includes(one.id)"
             @click="feel(one.id)"
           >
-            {{ one.name }}
+            {{ SECTION_WORDS[one.id] }}
           </button>
           <p v-if="residue" aria-live="polite" data-test="residue">{{ residue }}</p>
         </div>
@@ -160,7 +161,7 @@ const advice = computed(() => {
               :aria-pressed="doneIds.includes(one.id)"
               @click="wearing.toggle(one.id)"
             >
-              <span>{{ one.name }}</span>
+              <span>{{ SECTION_WORDS[one.id] }}</span>
               <b class="figures"
                 >{{ kitchenRound(one.millilitres) }} mL<template v-if="one.fillings">
                   · {{ writeFraction(Math.max(0.25, Math.round(one.fillings * 4) / 4)) }} bottle</template
@@ -193,7 +194,9 @@ const advice = computed(() => {
           <p v-if="advice" aria-live="polite" data-test="pace">{{ advice }}</p>
         </div>
         <div class="buttons">
-          <v-btn v-if="next" color="primary" height="64" @click="wearing.forward">Done: {{ next.name }}</v-btn>
+          <v-btn v-if="next" color="primary" height="64" @click="wearing.forward"
+            >Done: {{ SECTION_WORDS[next.id] }}</v-btn
+          >
           <v-btn :variant="next ? 'tonal' : 'flat'" color="primary" height="64" @click="wearing.capOn"
             >Cap on, start the time</v-btn
           >

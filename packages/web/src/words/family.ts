@@ -1,52 +1,7 @@
-import type { Family } from '@amber-ladle/core/ingredient';
+import { FAMILY_ROWS, familyOf } from '@amber-ladle/core/ingredient';
 
-/** A fill for each family in the vessel. The name always stands beside it: colour carries nothing alone. */
-export const FAMILY_FILL: Readonly<Record<Family, string>> = {
-  fruit: '#9DB26A',
-  vegetable: '#A9C79A',
-  root: '#D9874A',
-  egg: '#E9BC4E',
-  aloe: '#B9D3B0',
-  grain: '#E8D9B8',
-  'seed-gel': '#CBBFA0',
-  starch: '#EDE6D4',
-  dairy: '#F3EAD7',
-  'plant-milk': '#EFE7DC',
-  honey: '#D98E2B',
-  oil: '#C9A545',
-  butter: '#E5D08D',
-  powder: '#9B5A5F',
-  pepper: '#5F554C',
-  clay: '#D4CBBE',
-  soda: '#E3E3DF',
-  acid: '#D6CE62',
-  humectant: '#BFD0D6',
-  scent: '#A58DB0',
-  base: '#E7DAD0',
-  water: '#C3DAE0',
-};
-
-export const FAMILY_WORDS: Readonly<Record<Family, string>> = {
-  fruit: 'Fruit',
-  vegetable: 'Vegetables',
-  root: 'Roots',
-  egg: 'Egg',
-  aloe: 'Aloe',
-  grain: 'Grains',
-  'seed-gel': 'Seed and pod gels',
-  starch: 'Starch',
-  dairy: 'Dairy',
-  'plant-milk': 'Plant milks',
-  honey: 'Honey',
-  oil: 'Oils',
-  butter: 'Butters',
-  powder: 'Leaf and flower powders',
-  pepper: 'Pepper',
-  clay: 'Clay',
-  soda: 'Soda',
-  acid: 'Acids',
-  humectant: 'Humectants',
-  scent: 'Scents',
-  base: 'Bought bases',
-  water: 'Water',
-};
+/** The fill of a family in the vessel. The name always stands beside it: colour carries nothing alone. */
+export const familyFill = (family: string): string => familyOf(family).tint;
+export const familyName = (family: string): string => familyOf(family).name;
+/** All families, to choose from. */
+export const FAMILY_ITEMS = FAMILY_ROWS.map(({ id, name }) => ({ value: id, title: name }));

@@ -1,5 +1,6 @@
-import type { HeadStory, RankTerm, Rhythm, TermId } from '@amber-ladle/core/judge';
-import type { Allergen, Catalogue } from '@amber-ladle/core/ingredient';
+import type { HeadStory, RankTerm, TermId } from '@amber-ladle/core/judge';
+import type { Allergen, Catalogue, Rhythm } from '@amber-ladle/core/ingredient';
+import { listed } from '@amber-ladle/words';
 import { NEED_WORDS, writeMinutes } from './mask';
 
 export const RHYTHM_WORDS: Readonly<Record<Rhythm, string>> = {
@@ -30,13 +31,14 @@ export const ALLERGEN_WORDS: Readonly<Record<Allergen, string>> = {
   banana: 'banana',
   papaya: 'papaya',
   mango: 'mango',
+  kiwi: 'kiwi',
   coconut: 'coconut',
+  celery: 'celery',
+  sulphites: 'sulphites',
 };
 
-const names = (ids: readonly string[] | undefined, catalogue: Catalogue): string => {
-  const all = (ids ?? []).map((id) => catalogue.get(id)?.name.toLowerCase() ?? id);
-  return all.length > 1 ? `${all.slice(0, -1).join(', ')} and ${all.at(-1)}` : (all[0] ?? '');
-};
+const names = (ids: readonly string[] | undefined, catalogue: Catalogue): string =>
+  listed((ids ?? []).map((id) => catalogue.get(id)?.name.toLowerCase() ?? id));
 
 /** One reason for or against a mask, in a few words. */
 export function termWords(term: RankTerm, catalogue: Catalogue): string {

@@ -57,6 +57,7 @@ export function factorWords(factor: number): string {
 export function evidenceWords({ kind, logRatio }: Pick<Evidence, 'kind' | 'logRatio'>): string {
   const share = percent(Math.exp(logRatio));
   if (kind === 'at-least') return `ran out: at least ${share} of what was expected`;
+  if (kind === 'between') return `took about ${share} of what was expected, by eye`;
   return kind === 'partial'
     ? `ran out on the way: about ${share} of what was expected`
     : `took ${share} of what was expected`;

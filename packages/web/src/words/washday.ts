@@ -47,28 +47,28 @@ export function buttonWords(
 /** A line of the record, after its moment. */
 export function recordWords({
   kind,
-  step,
+  title,
   minutes,
   grams,
   isJudged,
   takenWords,
   tookMinutes,
   overMinutes,
-}: RecordLine & { takenWords?: string }): string {
+}: Omit<RecordLine, 'step' | 'at'> & { readonly title: string; readonly takenWords?: string }): string {
   switch (kind) {
     case 'begin':
-      return `${step.title}: begun.`;
+      return `${title}: begun.`;
     case 'hands-off':
-      return `${step.title}: runs by itself.`;
+      return `${title}: runs by itself.`;
     case 'more':
-      return `${step.title}: ${minutes} min more.`;
+      return `${title}: ${minutes} min more.`;
     case 'weigh':
       return `${takenWords ?? 'It'} in: ${kitchenRound(grams ?? 0)} g${isJudged ? ', by spoon as written' : ''}.`;
     case 'done': {
       const over = overMinutes ?? 0;
       const beside =
         Math.abs(over) < 2 ? '' : over > 0 ? `, ${over} longer than planned` : `, ${-over} less than planned`;
-      return `${step.title}: done, after ${writeMinutes(Math.max(1, tookMinutes ?? 0))}${beside}.`;
+      return `${title}: done, after ${writeMinutes(Math.max(1, tookMinutes ?? 0))}${beside}.`;
     }
   }
 }

@@ -1,5 +1,7 @@
 import type { SizedBowl } from '@amber-ladle/core/batch';
+import { isOfLocks } from '@amber-ladle/core/hair';
 import { kitchenRound } from '@amber-ladle/core/measure';
+import { writeNumber, type Where } from './when';
 
 /** One step of the arithmetic behind a bowl: what, from what, and what it comes to. */
 export interface WhyStep {
@@ -25,10 +27,12 @@ const TOOL_WORDS = {
 /** The way from the head to the millilitres, step by step. */
 export function whySteps(
   sized: Pick<SizedBowl, 'demand' | 'losses' | 'enoughChance' | 'wantedOnHeadMillilitres' | 'needMillilitres'>,
+  where: Pick<Where, 'locale'>,
 ): WhyStep[] {
   const { demand, losses } = sized;
   const { reason } = demand;
-  const coated = reason.coatedShare < 0.995 ? ` × ${percent(reason.coatedShare)} of each strand` : '';
+  const coated = reason.coatedShare < 0.995 ? `${percent(reason.coatedShare)} of each strand, ` : '';
+  const film = reason.filmFactor === 1 ? '' : ` × ${reason.filmFactor} for the texture`;
   const style = reason.styleFactor === 1 ? '' : ` × ${reason.styleFactor} for the style`;
   const ends = reason.endsExtraShare === 0 ? '' : ` × ${1 + reason.endsExtraShare} for the ends`;
   const { personalFactor: factor } = reason;
@@ -38,7 +42,7 @@ export function whySteps(
     {
       what: 'Strands',
       from: 'from the amount of hair',
-      result: `${Math.round(reason.strands / 1000).toLocaleString('en-GB')},000`,
+      result: writeNumber(Math.round(reason.strands / 1000) * 1000, where),
     },
     {
       what: 'Surface of all strands',
@@ -47,7 +51,9 @@ export function whySteps(
     },
     {
       what: 'For the lengths',
-      from: `surface × a film of ${reason.strandFilmMicrometres} µm${coated}${style}${ends}`,
+      from: isOfLocks(reason)
+        ? `${coated}in locks: ${reason.lockMillilitres} mL × surface^${reason.lockExponent}${film}${style}${ends}`
+        : 'as it was reckoned then, strand by strand',
       result: millilitres(demand.lengthsMillilitres / factor),
     },
     {
@@ -74,7 +80,7 @@ export function whySteps(
     },
     {
       what: 'Clings and drips',
-      from: `${losses.holdUp.map(({ tool, millilitres: ml }) => `${TOOL_WORDS[tool]} ${ml}`).join(', ')} mL, and ${percent(losses.dripShare)} drips`,
+      from: `${losses.holdUp.map(({ tool, millilitres: ml }) => `${TOOL_WORDS[tool]} ${kitchenRound(ml)}`).join(', ')} mL, and ${percent(losses.dripShare)} drips`,
       result: millilitres(sized.needMillilitres - sized.wantedOnHeadMillilitres),
     },
     { what: 'To make', from: 'at the least', result: millilitres(sized.needMillilitres) },

@@ -1,3 +1,4 @@
+import { addDays, localDay } from '@amber-ladle/core/time';
 import { NO_LOG } from '@amber-ladle/contract';
 import { between, evidenceWords, factorWords, lastedWords, QUALITY_WORDS, timeWords } from './notes';
 import { buttonWords, clockWords, helpWords, recordWords } from './washday';
@@ -12,24 +13,48 @@ import { rinseWords, writeMinutes } from './mask';
 import { consequenceWords } from './swap';
 import { pullWords } from './texture';
 import { whySteps } from './why';
-import { writeDay, writeTime } from './when';
+import { weekdayWord, writeDay, writeNumber, writeTime } from './when';
+
+const HERE = { timeZone: 'UTC', locale: 'en-GB' };
 
 describe('when', () => {
   const now = new Date('2026-03-14T09:30:00Z');
+  it('is written the way of the place: British days before months, American hours to twelve', () => {
+    const there = { ...HERE, locale: 'en-US' };
+    expect([writeDay('2026-03-02T12:00:00Z', now, HERE), writeDay('2026-03-02T12:00:00Z', now, there)]).toEqual([
+      '2 March',
+      'March 2',
+    ]);
+    expect([writeTime('2026-03-02T15:05:00Z', HERE), writeTime('2026-03-02T15:05:00Z', there)]).toEqual([
+      '15:05',
+      expect.stringMatching(/^3:05\sPM$/),
+    ]);
+    expect([writeNumber(150000, HERE), writeNumber(150000, { locale: 'en-IN' })]).toEqual(['150,000', '1,50,000']);
+  });
+
   it.each([
     ['2026-03-14T00:10:00Z', 'today'],
     ['2026-03-13T23:50:00Z', 'yesterday'],
     ['2026-03-10T12:00:00Z', 'Tuesday'],
     ['2026-03-02T12:00:00Z', '2 March'],
-  ])('calls %s %s', (instant, words) => expect(writeDay(instant, now, 'UTC')).toBe(words));
+  ])('calls %s %s', (instant, words) => {
+    expect(writeDay(instant, now, HERE)).toBe(words);
+  });
 
   it('belongs to the household’s zone, not to the browser’s', () => {
     // 23:50 UTC is already the 14th in Auckland.
-    expect(writeDay('2026-03-13T23:50:00Z', now, 'Pacific/Auckland')).toBe('today');
-    expect(writeTime('2026-03-14T09:30:00Z', 'Europe/Paris')).toBe('10:30');
+    expect(writeDay('2026-03-13T23:50:00Z', now, { ...HERE, timeZone: 'Pacific/Auckland' })).toBe('today');
+    expect(writeTime('2026-03-14T09:30:00Z', { ...HERE, timeZone: 'Europe/Paris' })).toBe('10:30');
     // The night the clocks go forward in Paris, 29 March 2026: 00:30 UTC is 01:30, 01:30 UTC is 03:30.
-    expect(writeTime('2026-03-29T00:30:00Z', 'Europe/Paris')).toBe('01:30');
-    expect(writeTime('2026-03-29T01:30:00Z', 'Europe/Paris')).toBe('03:30');
+    expect(writeTime('2026-03-29T00:30:00Z', { ...HERE, timeZone: 'Europe/Paris' })).toBe('01:30');
+    expect(writeTime('2026-03-29T01:30:00Z', { ...HERE, timeZone: 'Europe/Paris' })).toBe('03:30');
+  });
+
+  it('names each coming day once on the long night the clocks go back', () => {
+    const halfPastMidnight = Date.parse('2026-10-24T22:30:00Z');
+    const first = localDay(halfPastMidnight, 'Europe/Paris');
+    const names = [0, 1, 2, 3].map((i) => weekdayWord(addDays(first, i), 'short', HERE));
+    expect(names).toEqual(['Sun', 'Mon', 'Tue', 'Wed']);
   });
 });
 
@@ -39,7 +64,9 @@ it.each([
   [90, '1½ h'],
   [75, '1 h 15 min'],
   [480, '8 h'],
-])('writes %d minutes as %s', (minutes, words) => expect(writeMinutes(minutes)).toBe(words));
+])('writes %d minutes as %s', (minutes, words) => {
+  expect(writeMinutes(minutes)).toBe(words);
+});
 
 it('says how to rinse', () => {
   const egg = BUILT_IN_MASKS.find(({ id }) => id === 'galley-egg')!;
@@ -52,19 +79,35 @@ it('explains a need by steps that end at it', () => {
   const profile = aProfile({ style: 'twists' });
   const wearer = { ageYears: 30, sensitiveSkin: false };
   const sized = sizeBowl({ profile, wearer }, BUILT_IN_MASKS[0]!, CATALOGUE, { spoons: SPOON_SETS.us });
-  const steps = whySteps(sized);
+  const steps = whySteps(sized, HERE);
   expect(steps.at(-1)).toMatchObject({ what: 'To make' });
   expect(steps[0]?.result).toBe('102,000');
-  expect(steps[2]?.from).toContain('0.75 for the style');
+  expect(steps[2]?.from).toContain('0.7 for the style');
+});
+
+const making = (ingredientId: string, grams: number, catalogue = CATALOGUE, makings = {}) =>
+  makingWords([{ ingredientId, grams }], SPOON_SETS.us, catalogue, makings).get(ingredientId) ?? '';
+
+it('tells a pot that two grains share once, as the steps of the day do', () => {
+  const words = makingWords(
+    [
+      { ingredientId: 'oat-cream', grams: 150 },
+      { ingredientId: 'rice-cream', grams: 200 },
+    ],
+    SPOON_SETS.us,
+    CATALOGUE,
+  );
+  expect(words.get('rice-cream')).toMatch(/^From \d+ g white rice, dry \(.*\) and \d+ g .*oats.* mL water, 25 min/);
+  expect(words.get('oat-cream')).toBe('In one pot with rice cream.');
 });
 
 it('says what goes in the pot, and nothing of what comes as it is', () => {
-  const words = makingWords('rice-cream', 400, SPOON_SETS.us, CATALOGUE);
+  const words = making('rice-cream', 400, CATALOGUE);
   expect(words).toMatch(
     /^From \d+ g white rice, dry \(.*cup.*\) and \d+ mL water, 25 min with the lid ajar; \d+ mL more at the blender\.$/,
   );
-  expect(makingWords('rose-infused-oil', 50, SPOON_SETS.us, CATALOGUE)).toContain('almond oil');
-  expect(makingWords('milk', 50, SPOON_SETS.us, CATALOGUE)).toBe('');
+  expect(making('rose-infused-oil', 50, CATALOGUE)).toContain('almond oil');
+  expect(making('milk', 50, CATALOGUE)).toBe('');
 });
 
 it('names what thickens and what thins a bowl most', () => {
@@ -85,7 +128,7 @@ it('says what a swap changes: texture, allergens, what is stricter now', () => {
 });
 
 it('says what goes in the pot by the school that was chosen, and what a made thing of one’s own is made of', () => {
-  const pot = (options: object) => makingWords('rice-cream', 400, SPOON_SETS.us, CATALOGUE, { 'rice-cream': options });
+  const pot = (options: object) => making('rice-cream', 400, CATALOGUE, { 'rice-cream': options });
   expect(pot({ volumes: 3.75 })).toContain('top up with');
   expect(pot({ soaked: true })).toMatch(/, 1[67] min/);
   expect(pot({ lid: 'on' })).toContain('with the lid on');
@@ -93,25 +136,30 @@ it('says what goes in the pot by the school that was chosen, and what a made thi
     ...CATALOGUE.get('olive-oil')!,
     id: 'balm',
     name: 'Balm',
-    madeOf: {
-      parts: [
-        { ingredientId: 'olive-oil', share: 0.75 },
-        { ingredientId: 'shea-butter', share: 0.25 },
-      ],
-      keptBackShare: 0,
-      minutes: 10,
+    recipe: {
+      method: 'stir-together',
+      yield: {
+        kind: 'blend',
+        parts: [
+          { ingredientId: 'olive-oil', share: 0.75 },
+          { ingredientId: 'shea-butter', share: 0.25 },
+        ],
+        keptBackShare: 0,
+      },
+      standMinutes: 10,
       how: '',
+      source: 'household',
     },
-  };
-  expect(makingWords('balm', 40, SPOON_SETS.us, overlaid([balm]))).toBe('Made of 30 g olive oil, 10 g shea butter.');
+  } as const;
+  expect(making('balm', 40, overlaid([balm]))).toBe('Made of 30 g olive oil, 10 g shea butter.');
 });
 
 describe('the words of a wash day', () => {
   const step = {
     id: 'boil',
     kind: 'boil',
-    title: 'Boil the rice',
-    words: '',
+    title: { id: 'said', params: { text: 'Boil the rice' } },
+    words: [],
     tools: [],
     cautions: [],
     handsOnMinutes: 2,
@@ -137,15 +185,13 @@ describe('the words of a wash day', () => {
   });
 
   it('tell what happened, and what would help', () => {
-    const at = '2026-03-14T10:00:00Z';
-    expect(recordWords({ at, kind: 'done', step, tookMinutes: 31, overMinutes: 4 })).toBe(
+    const title = 'Boil the rice';
+    expect(recordWords({ title, kind: 'done', tookMinutes: 31, overMinutes: 4 })).toBe(
       'Boil the rice: done, after 31 min, 4 longer than planned.',
     );
-    expect(recordWords({ at, kind: 'weigh', step, grams: 42, takenWords: 'Honey' })).toBe('Honey in: 42 g.');
-    expect(recordWords({ at, kind: 'weigh', step, grams: 28, isJudged: true, takenWords: 'Oil' })).toContain(
-      'by spoon',
-    );
-    expect(recordWords({ at, kind: 'more', step, minutes: 1 })).toBe('Boil the rice: 1 min more.');
+    expect(recordWords({ title, kind: 'weigh', grams: 42, takenWords: 'Honey' })).toBe('Honey in: 42 g.');
+    expect(recordWords({ title, kind: 'weigh', grams: 28, isJudged: true, takenWords: 'Oil' })).toContain('by spoon');
+    expect(recordWords({ title, kind: 'more', minutes: 1 })).toBe('Boil the rice: 1 min more.');
     expect(helpWords({ kind: 'no-soak', subject: '', savesMinutes: 60, isEnough: true }, '')).toBe(
       'Without the soak: 1 h sooner, and that is enough.',
     );

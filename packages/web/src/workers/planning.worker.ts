@@ -1,5 +1,5 @@
 import { millilitresByHead, sizeBowl, type SizedHead } from '@amber-ladle/core/batch';
-import { overlaid, type Ingredient } from '@amber-ladle/core/ingredient';
+import { overlaid, type SaidIngredient } from '@amber-ladle/core/ingredient';
 import type { Mask } from '@amber-ladle/core/mask';
 import type { Spoon } from '@amber-ladle/core/measure';
 import {
@@ -23,7 +23,7 @@ import { expose } from 'comlink';
 /** Heads as another mask would be sized for them. */
 export interface OtherHeads {
   readonly masks: readonly Mask[];
-  readonly own: readonly Ingredient[];
+  readonly own: readonly SaidIngredient[];
   readonly spoons: readonly Spoon[];
   readonly heads: readonly (SizedHead & Pick<HeadToServe, 'id' | 'name'>)[];
 }
@@ -43,7 +43,6 @@ function otherDays({ masks, own, spoons, heads }: OtherHeads): readonly OtherDay
         lines: sized.lines,
         madeMillilitres: sized.madeMillilitres,
         catalogue,
-        spoons,
         heads: heads.map(({ id, name, profile }, i) => ({ id, name, profile, millilitres: millilitres[i] ?? 0 })),
       };
       return [{ maskId: mask.id, steps: daySteps([bowl]) }];

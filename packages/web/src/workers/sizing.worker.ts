@@ -3,9 +3,7 @@ import {
   masksUsingUp,
   reviewMask,
   simulateShortfall,
-  sizeBowl,
   slips,
-  togetherOrApart,
   type AmountOptions,
   type InHand,
   type ReviewFinding,
@@ -13,12 +11,20 @@ import {
   type ShortfallOptions,
   type SizedBowl,
   type SizedHead,
-  type SizeOptions,
   type Slip,
   type TogetherOrApart,
   type UpUse,
 } from '@amber-ladle/core/batch';
-import { CATALOGUE, overlaid, type Ingredient } from '@amber-ladle/core/ingredient';
+import {
+  bareHouse,
+  oneOrEach,
+  refitted,
+  sizing,
+  type House,
+  type RecordedBowl,
+  type SizingWish,
+} from '@amber-ladle/core/house';
+import { overlaid, type SaidIngredient } from '@amber-ladle/core/ingredient';
 import {
   rankMasks,
   stockNow,
@@ -29,60 +35,52 @@ import {
   type Suggestion,
 } from '@amber-ladle/core/judge';
 import type { Mask } from '@amber-ladle/core/mask';
-import type { Spoon } from '@amber-ladle/core/measure';
-import type { Climate, Lot } from '@amber-ladle/core/shelf';
+import type { Lot } from '@amber-ladle/core/shelf';
 import { expose } from 'comlink';
 
-let catalogue = CATALOGUE;
+/** The household as the page last told it. */
+let house: House = bareHouse([], 0);
 
-const sizing = {
-  /** The household's own rows, laid over the built-in ones from here on. */
-  learn: (own: readonly Ingredient[]): void => void (catalogue = overlaid(own)),
-  size: (head: SizedHead, mask: Mask, options: SizeOptions): SizedBowl => sizeBowl(head, mask, catalogue, options),
+/** A house as it can be sent: its own rows instead of the whole catalogue. */
+export type SentHouse = Omit<House, 'catalogue'> & { readonly own: readonly SaidIngredient[] };
+
+const sizingJobs = {
+  /** The household from here on; what is asked later waits behind this. */
+  live: ({ own, ...rest }: SentHouse): void => void (house = { ...rest, catalogue: overlaid(own) }),
+  size: (wish: SizingWish): SizedBowl => sizing(house, wish).bowl,
+  refit: (record: RecordedBowl, poured: Readonly<Record<string, number>>): SizedBowl => refitted(record, poured),
   fromInHand: (
     mask: Mask,
     gramsInHand: Readonly<Record<string, number>>,
     head: Pick<SizedHead, 'wearer'>,
     options: AmountOptions,
-  ): InHand => bowlFromInHand(mask, catalogue, gramsInHand, head, options),
+  ): InHand => bowlFromInHand(mask, house.catalogue, gramsInHand, head, options),
   shortfall: (bowl: SizedBowl, mask: Mask, options: ShortfallOptions): Shortfall =>
-    simulateShortfall(bowl, mask, catalogue, options),
-  together: (
-    heads: readonly [SizedHead, ...SizedHead[]],
-    mask: Mask,
-    options: Omit<SizeOptions, 'others'>,
-  ): TogetherOrApart => togetherOrApart(heads, mask, catalogue, options),
+    simulateShortfall(bowl, mask, house.catalogue, options),
+  together: (wish: SizingWish): TogetherOrApart => oneOrEach(house, wish),
   usingUp: (
     masks: readonly Mask[],
     ingredientId: string,
     grams: number,
     head: SizedHead,
     options: AmountOptions,
-  ): readonly UpUse[] => masksUsingUp(masks, catalogue, ingredientId, grams, head, options),
-  slips: (bowl: SizedBowl, mask: Mask): readonly Slip[] => slips(bowl, mask, catalogue),
-  suggestion: (
-    mask: Mask,
-    headId: string,
-    head: SizedHead,
-    lots: readonly Lot[],
-    climate: Climate,
-    spoons: readonly Spoon[],
-    now: number,
-  ): Suggestion => suggestionFor(mask, headId, head, lots, catalogue, climate, spoons, now),
+  ): readonly UpUse[] => masksUsingUp(masks, house.catalogue, ingredientId, grams, head, options),
+  slips: (bowl: SizedBowl, mask: Mask): readonly Slip[] => slips(bowl, mask, house.catalogue),
+  suggestion: (mask: Mask, headId: string, head: SizedHead, lots: readonly Lot[], now: number): Suggestion =>
+    suggestionFor(mask, headId, head, lots, house.catalogue, house.climate, house.spoons, now),
   /** Masks for each head, by head. */
   rank: (
     masks: readonly Mask[],
     heads: readonly RankedHead[],
     lots: readonly Lot[],
-    climate: Climate,
     wish: RankWish,
   ): Record<string, Ranking> => {
-    const stock = stockNow(lots, catalogue, climate, wish.now);
-    return Object.fromEntries(heads.map((head) => [head.id, rankMasks(masks, head, stock, catalogue, wish)]));
+    const stock = stockNow(lots, house.catalogue, house.climate, wish.now);
+    return Object.fromEntries(heads.map((head) => [head.id, rankMasks(masks, head, stock, house.catalogue, wish)]));
   },
-  review: (mask: Mask, spoons: readonly Spoon[]): readonly ReviewFinding[] => reviewMask(mask, catalogue, spoons),
+  review: (mask: Mask): readonly ReviewFinding[] => reviewMask(mask, house.catalogue, house.spoons),
 };
 
-export type Sizing = typeof sizing;
+export type Sizing = typeof sizingJobs;
 
-expose(sizing);
+expose(sizingJobs);

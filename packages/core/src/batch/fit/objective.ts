@@ -21,7 +21,7 @@ export const FULL = 1 - 1e-9;
 /** Per whole bowl too much: a tenth over weighs like an ingredient at just over half its tolerance. */
 export const OVER_SLOPE = 3;
 /** On top, per whole bowl beyond the limit. */
-export const LIMIT_SLOPE = 40;
+export const LIMIT_SLOPE = 20;
 export const CAP_BROKEN = 3000;
 export const CAP_SLOPE = 3000;
 

@@ -1,12 +1,13 @@
 import type { SourceId } from '../../source';
-import type { Composition, Ingredient, Pieces, PieceSize } from '../types';
+import { completed } from '../complete';
+import type { Composition, Ingredient, Pieces, PieceSize, SaidIngredient } from '../types';
 
 /** What a table row must say; the rest has quiet defaults. */
-type Row = Pick<Ingredient, 'id' | 'name' | 'family' | 'measuredBy' | 'flowLog10'> & Partial<Ingredient>;
+export type Row = Pick<SaidIngredient, 'id' | 'name' | 'family' | 'measuredBy' | 'flowLog10'> & Partial<SaidIngredient>;
 
-/** A catalogue row with the defaults filled in: nothing strained out, no allergen, no stain. */
+/** A catalogue row: nothing strained out, no allergen, no stain unless it says so; the rest from its family. */
 export function ingredient(row: Row): Ingredient {
-  return {
+  return completed({
     state: '',
     flowSource: 'own',
     strainedOutShare: 0,
@@ -15,7 +16,7 @@ export function ingredient(row: Row): Ingredient {
     stains: false,
     advice: '',
     ...row,
-  };
+  });
 }
 
 /** A composition per 100 g: water, protein, fat, carbohydrate without fibre, fibre, ash. */
@@ -51,7 +52,14 @@ export function pieces(
   [noun, nouns]: readonly [string, string],
   sizes: readonly SizeRow[],
   usualSize: string,
-  rest: { cutInto: number; refuseShare: number; refuseSource?: SourceId; weightSpread?: number },
+  rest: {
+    cutInto: number;
+    refuseShare: number;
+    refuseSource?: SourceId;
+    weightSpread?: number;
+    gramsPerCentimetre?: number;
+    nounIsName?: false;
+  },
 ): Pieces {
   return {
     noun,
@@ -63,3 +71,7 @@ export function pieces(
     ...rest,
   };
 }
+
+/** Water and what it may hold: nothing worth a line. */
+export const WATERY = per100([99, 0.1, 0, 0.6, 0.1, 0.2], 'own');
+export const PURE_FAT = per100([0, 0, 100, 0, 0, 0]);

@@ -1,7 +1,19 @@
+import { coldDays, keepsDays } from '../keeping';
+import type { Recipe } from '../recipe';
 import type { Ingredient } from '../types';
-import { gramsEach, ingredient, per100, perCup, pieces } from './build';
+import { ingredient, per100, perCup, pieces } from './build';
 
-/** Vegetables, roots and what is pressed or boiled from them. */
+/** Boiled barely covered; baking keeps more in, and takes longer. */
+const COOKED_SOFT: Recipe = {
+  method: 'cook-soft',
+  pot: { liquidId: 'water', minutes: 18, lid: 'on' },
+  yield: { kind: 'itself' },
+  standMinutes: 0,
+  how: '',
+  source: 'common-practice',
+};
+
+/** Vegetables that are blended as they are, then roots and pumpkin, which are cooked soft. */
 export const VEGETABLES: readonly Ingredient[] = [
   ingredient({
     id: 'cucumber',
@@ -21,7 +33,52 @@ export const VEGETABLES: readonly Ingredient[] = [
     measuredBy: ['piece', 'weight', 'spoon'],
     flowLog10: 2.0,
     strainedOutShare: 0.15,
+    keeping: { whole: keepsDays(2, 4, 'foodkeeper') },
+    traits: {
+      swaps: [
+        { ingredientId: 'aloe-gel', ratio: 1, changes: ['thicker'] },
+        { ingredientId: 'melon', ratio: 1, changes: ['thicker'] },
+      ],
+    },
     advice: 'Watery: it thins whatever it meets.',
+  }),
+  ingredient({
+    id: 'tomato',
+    name: 'Tomato',
+    family: 'vegetable',
+    state: 'ripe, blended, sieved',
+    composition: per100([94.5, 0.88, 0.2, 2.7, 1.2, 0.5]),
+    pieces: pieces(
+      ['tomato', 'tomatoes'],
+      [
+        ['small', 91],
+        ['medium', 123],
+        ['large', 182],
+      ],
+      'medium',
+      { cutInto: 2, refuseShare: 0.09, weightSpread: 0.16 },
+    ),
+    measuredBy: ['piece', 'weight', 'spoon'],
+    flowLog10: 2.6,
+    strainedOutShare: 0.12,
+    crossesWithLatex: true,
+    keeping: { whole: keepsDays(4, 7, 'foodkeeper'), cut: coldDays(2) },
+    traits: { leavesBits: true, skin: ['stings', 'lively'] },
+    advice: 'Seeds and skin stay in the sieve; sour on a sore scalp.',
+  }),
+  ingredient({
+    id: 'spinach',
+    name: 'Spinach',
+    family: 'vegetable',
+    state: 'blended, strained',
+    composition: per100([91.4, 2.9, 0.4, 1.4, 2.2, 1.7]),
+    measuredBy: ['weight', 'spoon'],
+    flowLog10: 2.8,
+    strainedOutShare: 0.25,
+    stains: true,
+    keeping: { whole: keepsDays(0.5, 3, 'foodkeeper'), cut: coldDays(1) },
+    traits: { leavesBits: true },
+    advice: 'Greens pale hair and towels.',
   }),
   ingredient({
     id: 'carrot',
@@ -43,6 +100,9 @@ export const VEGETABLES: readonly Ingredient[] = [
     flowLog10: 4.5,
     strainedOutShare: 0.15,
     stains: true,
+    recipe: COOKED_SOFT,
+    keeping: { whole: keepsDays(4, 14, 'foodkeeper') },
+    traits: { swaps: [{ ingredientId: 'pumpkin', ratio: 1, changes: [] }] },
     advice: 'Colours towels and pale hair: before shampoo only.',
   }),
   ingredient({
@@ -59,11 +119,15 @@ export const VEGETABLES: readonly Ingredient[] = [
         ['large', 180],
       ],
       'medium',
-      { cutInto: 2, refuseShare: 0.28, weightSpread: 0.18 },
+      { cutInto: 4, refuseShare: 0.28, weightSpread: 0.18 },
     ),
     measuredBy: ['piece', 'weight', 'spoon'],
     flowLog10: 5.1,
     strainedOutShare: 0.08,
+    alsoCalled: ['yam sweet', 'sweet yam'],
+    recipe: COOKED_SOFT,
+    keeping: { whole: keepsDays(14, 14, 'foodkeeper') },
+    traits: { swaps: [{ ingredientId: 'pumpkin', ratio: 1, changes: ['thinner'] }] },
     advice: 'Baked keeps more in than boiled; let it cool before it meets egg or yogurt.',
   }),
   ingredient({
@@ -76,37 +140,57 @@ export const VEGETABLES: readonly Ingredient[] = [
     measuredBy: ['weight', 'spoon'],
     flowLog10: 4.5,
     strainedOutShare: 0.06,
+    alsoCalled: ['squash', 'butternut', 'butternut squash'],
+    recipe: COOKED_SOFT,
+    keeping: { whole: keepsDays(30, 60, 'foodkeeper') },
+    traits: {
+      swaps: [
+        { ingredientId: 'sweet-potato', ratio: 1, changes: ['thicker'] },
+        { ingredientId: 'carrot', ratio: 1, changes: [] },
+      ],
+    },
     advice: 'Drain the mash well, or it drips.',
   }),
   ingredient({
-    id: 'onion-juice',
-    name: 'Onion juice',
-    family: 'vegetable',
-    state: 'grated and pressed',
-    composition: per100([90.5, 0.9, 0.1, 7.9, 0.2, 0.4], 'own'),
-    pieces: pieces(
-      ['onion', 'onions'],
-      [
-        ['small', 40, 'own'],
-        ['medium', 62, 'own'],
-        ['large', 85, 'own'],
-      ],
-      'medium',
-      { cutInto: 2, refuseShare: 0.43, refuseSource: 'own', weightSpread: 0.18 },
-    ),
-    measuredBy: ['piece', 'spoon', 'weight'],
-    flowLog10: 0.3,
-    advice: 'Counted as juice pressed from a piece. The smell stays a day; a weak acid rinse helps.',
+    id: 'beetroot',
+    name: 'Beetroot',
+    family: 'root',
+    state: 'boiled soft, blended',
+    composition: per100([87.1, 1.7, 0.2, 8.0, 2.0, 1.0]),
+    pieces: pieces(['beetroot', 'beetroots'], [['medium', 82]], 'medium', {
+      cutInto: 2,
+      refuseShare: 0.33,
+      weightSpread: 0.2,
+    }),
+    measuredBy: ['piece', 'weight', 'spoon'],
+    flowLog10: 4.3,
+    strainedOutShare: 0.12,
+    stains: true,
+    alsoCalled: ['beet', 'red beet'],
+    recipe: COOKED_SOFT,
+    advice: 'Stains everything red, pale hair for days: gloves, old towel, before shampoo.',
   }),
   ingredient({
-    id: 'okra-gel',
-    name: 'Okra gel',
-    family: 'seed-gel',
-    state: 'boiled and strained at once',
-    composition: per100([97.0, 0.4, 0.05, 2.0, 0.3, 0.25], 'own'),
-    density: gramsEach(1.0, 'own'),
-    measuredBy: ['spoon', 'weight'],
-    flowLog10: 3.0,
-    advice: 'Strain while hot: cold, it will not pass.',
+    id: 'potato',
+    name: 'Potato',
+    family: 'root',
+    state: 'boiled, mashed',
+    composition: per100([77.5, 1.7, 0.1, 18.0, 1.8, 0.7]),
+    pieces: pieces(
+      ['potato', 'potatoes'],
+      [
+        ['small', 125],
+        ['medium', 167],
+      ],
+      'medium',
+      { cutInto: 4, refuseShare: 0.25, weightSpread: 0.2 },
+    ),
+    measuredBy: ['piece', 'weight', 'spoon'],
+    flowLog10: 5.1,
+    strainedOutShare: 0.06,
+    recipe: COOKED_SOFT,
+    keeping: { whole: keepsDays(21, 30, 'foodkeeper') },
+    traits: { swaps: [{ ingredientId: 'sweet-potato', ratio: 1, changes: [] }] },
+    advice: 'Mash it while hot; glue comes of a long blend.',
   }),
 ];

@@ -37,8 +37,8 @@ export const EGG_MASKS: readonly Mask[] = [
     mixing: 'fork',
     heat: 'never',
     of: [
-      ['egg-whole', 42, 'active'],
-      ['mayonnaise', 50, 'body'],
+      ['egg-whole', 36, 'active'],
+      ['mayonnaise', 56, 'body'],
       ['castor-oil', 8, 'oil'],
     ],
     wear: minutes(15, 20, 60),

@@ -1,9 +1,9 @@
+import { MINUTE } from '../../time';
 import { planDay, type DayPlan, type PlannedStep, type PlanOptions } from '../schedule';
 import type { PlanStep } from '../steps';
 import { type DayEvent, type DayMove } from './event';
 import { progressOf, type Progress } from './progress';
 
-const MINUTE = 60_000;
 /** What the plan has for this soon is for now. */
 export const NOW_WITHIN_MINUTES = 1.5;
 

@@ -1,5 +1,4 @@
-import { tz } from '@date-fns/tz';
-import { addDays, set } from 'date-fns';
+import { addDays, atLocal, localDay } from '../../time';
 
 /**
  * The next moment at a time of day: today, or tomorrow where that is past.
@@ -10,7 +9,7 @@ export function nextAt(time: string, now: number, timeZone: string): number {
   const found = /^(\d{1,2}):(\d\d)$/.exec(time.trim());
   const [hours, minutes] = [Number(found?.[1]), Number(found?.[2])];
   if (!found || hours > 23 || minutes > 59) throw new RangeError('A time is written as 20:30.');
-  const zone = { in: tz(timeZone) };
-  const today = set(new Date(now), { hours, minutes, seconds: 0, milliseconds: 0 }, zone);
-  return today.getTime() > now ? today.getTime() : addDays(today, 1, zone).getTime();
+  const today = localDay(now, timeZone);
+  const at = (day: string): number => atLocal(day, hours * 60 + minutes, timeZone);
+  return at(today) > now ? at(today) : at(addDays(today, 1));
 }

@@ -1,3 +1,4 @@
+import { MINUTE } from '../../time';
 import { lengthOf, type PlanStep } from '../steps';
 import { effective, type DayEvent, type EventKind } from './event';
 import { progressOf } from './progress';
@@ -16,8 +17,6 @@ export interface RecordLine {
   readonly tookMinutes?: number;
   readonly overMinutes?: number;
 }
-
-const MINUTE = 60_000;
 
 /** What happened, in order, without what was taken back. A step that began and ended in one press is one line. */
 export function recordOf(steps: readonly PlanStep[], events: readonly DayEvent[]): readonly RecordLine[] {

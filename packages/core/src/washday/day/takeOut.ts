@@ -1,3 +1,4 @@
+import { MINUTE } from '../../time';
 import type { PlaceKind } from '../../shelf';
 import type { DayPlan } from '../schedule';
 import type { PlanStep } from '../steps';
@@ -30,7 +31,7 @@ export function takeOuts(
         const from = standsIn(ingredientId);
         const usedAt = startOf.get(step.id);
         if ((from !== 'fridge' && from !== 'freezer') || usedAt === undefined) return [];
-        return [{ ingredientId, from, usedAt, at: usedAt - TAKE_OUT_MINUTES[from] * 60_000 }];
+        return [{ ingredientId, from, usedAt, at: usedAt - TAKE_OUT_MINUTES[from] * MINUTE }];
       }),
     )
     .sort((a, b) => a.at - b.at);

@@ -1,3 +1,4 @@
+import { MINUTE } from '../../time';
 import { bareMinutes, planDay, type PlanOptions } from '../schedule';
 import type { PlanStep } from '../steps';
 
@@ -31,7 +32,7 @@ export function whatHelps(
 ): readonly Help[] {
   const plan = planDay(steps, options);
   const minutes = bareMinutes(steps, options.kitchen);
-  const missing = options.wish.kind === 'rinsed-by' ? (plan.endsAt - options.wish.at) / 60_000 : 0;
+  const missing = options.wish.kind === 'rinsed-by' ? (plan.endsAt - options.wish.at) / MINUTE : 0;
   const help = (kind: Help['kind'], subject: string, changed: readonly PlanStep[], rings = options.kitchen.rings) => {
     const savesMinutes = minutes - bareMinutes(changed, { rings });
     return savesMinutes >= 1 ? [{ kind, subject, savesMinutes, isEnough: savesMinutes >= missing }] : [];

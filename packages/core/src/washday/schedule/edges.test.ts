@@ -30,7 +30,10 @@ it('forces only what every row of jobs that keeps its windows does', () => {
       const rows = rowsOf(all);
       const after = forcedAfter(all);
       const before = forcedBefore(all);
-      if (!after || !before) return void expect(rows).toEqual([]);
+      if (!after || !before) {
+        expect(rows).toEqual([]);
+        return;
+      }
       forced += after.length + before.length;
       for (const row of rows) {
         for (const { job, others } of after)

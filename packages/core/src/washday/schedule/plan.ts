@@ -1,8 +1,8 @@
+import { MINUTE } from '../../time';
 import { lengthOf, type PlanStep } from '../steps/step';
 import { endRow, rowOf, START, type DayProblem, type Task } from './problem';
 import { shortestDay, shortestMinutes, type Answer } from './search';
 
-const MINUTE = 60_000;
 /** A new order of steps must save at least this much before it is put to somebody in the middle of her day. Assumption of this project. */
 export const WORTH_A_NEW_ORDER_MINUTES = 4;
 

@@ -14,8 +14,13 @@ export interface Answer {
   readonly lags: Lags;
 }
 
-/** Stops a search that would keep a person waiting; such a day is far beyond the sizes met here. */
+/**
+ * Stops a search that would keep a person waiting: about half a second, as what a node costs grows with the cube of the
+ * tasks. Days as they are met here need a few dozen nodes. A first answer is waited for.
+ */
+const MOST_WORK = 3e7;
 const MOST_NODES = 20_000;
+const mostNodes = (tasks: number): number => Math.min(MOST_NODES, Math.ceil(MOST_WORK / Math.max(1, tasks) ** 3));
 
 /** What a search is after: a schedule that its lags allow, and a number that no completion of them can undercut. */
 interface Aim {
@@ -34,10 +39,20 @@ interface Aim {
  * hands at once, or too many the rings, either order of a pair is tried. An order that contradicts the windows is never
  * entered, and forced orders are put in at once.
  *
+ * Where the search is stopped before it is done, a day for fewer rings is looked at too: what they allow, more allow as well,
+ * and so another ring never makes a day longer.
+ *
  * @param before the order of an earlier plan, tried first so that a plan only changes for a reason
  * @returns nothing where no schedule keeps every limit
  */
 export function shortestDay(problem: DayProblem, before: readonly string[] = []): Answer | undefined {
+  const own = searched(problem, before);
+  if (own?.isProven === true || problem.rings <= 1) return own;
+  const fewer = shortestDay({ ...problem, rings: problem.rings - 1 }, before);
+  return fewer && (!own || fewer.endsAt < own.endsAt) ? { ...fewer, isProven: false } : own;
+}
+
+function searched(problem: DayProblem, before: readonly string[]): Answer | undefined {
   const root = lagsOf(problem);
   if (!root) return undefined;
   const { tasks } = problem;
@@ -105,9 +120,13 @@ function search(problem: DayProblem, root: Lags, rank: ReadonlyMap<string, numbe
   const singles = oneAtATime(problem);
   let best: (Answer & { cost: number }) | undefined;
   let nodes = 0;
+  const most = mostNodes(tasks.length);
+  // The shortest day is always found; that its fresh tasks start late is worth half a second.
+  const isOver = (): boolean => nodes > (best || aim.isForFresh === true ? most : MOST_NODES);
 
   const visit = (lags: Lags): void => {
-    if (nodes++ > MOST_NODES) return;
+    nodes++;
+    if (isOver()) return;
     if (best && aim.tighten?.(lags, best.cost) === false) return;
     if (!settleForced(lags, singles)) return;
     const cost = aim.cost(lags);
@@ -125,7 +144,7 @@ function search(problem: DayProblem, root: Lags, rank: ReadonlyMap<string, numbe
     }
   };
   visit(root.copy());
-  return best && { ...best, isProven: nodes <= MOST_NODES };
+  return best && { ...best, isProven: !isOver() };
 }
 
 type Order = readonly [first: number, second: number, minutes: number];

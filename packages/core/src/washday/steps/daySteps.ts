@@ -1,5 +1,6 @@
 import type { Mask } from '../../mask';
-import { bowlSteps, readyStepOf, type BowlToMake } from './bowlSteps';
+import { bowlSteps, readyStepOf } from './bowlSteps';
+import type { BowlToMake } from './bowlToMake';
 import { editedSteps } from './edits';
 import { headSteps, type HeadToServe } from './headSteps';
 import { applyMinutes } from './minutes';
@@ -37,7 +38,7 @@ function stepsOfBowl(bowl: BowlOfDay): readonly PlanStep[] {
   const ready = readyStepOf(making);
   let before = 0;
   const wearing = bowl.heads.flatMap((head) => {
-    const steps = headSteps(head, mask, ready, before);
+    const steps = headSteps(head, mask, bowl.catalogue, ready, before);
     before += 4 + applyMinutes(head.millilitres, sectionsOf(head.profile).length);
     return steps;
   });

@@ -1,6 +1,6 @@
 import type { Mask, OwnStep } from '../../mask';
-import { step } from './bowlSteps';
-import type { PlanStep, StepLink } from './step';
+import { message } from '../../message';
+import { step, type PlanStep, type StepLink } from './step';
 
 /** A head's id stands in front of its steps; an edit holds for every head. */
 const HEAD = 'head';
@@ -33,7 +33,7 @@ export function editedSteps(
         ...one,
         handsOnMinutes: edit?.handsOnMinutes ?? one.handsOnMinutes,
         waitMinutes: edit?.waitMinutes ?? one.waitMinutes,
-        words: edit?.words ?? one.words,
+        words: edit?.words === undefined ? one.words : [message('said', { text: edit.words })],
         after: linksOf(one),
       };
     });
@@ -51,7 +51,7 @@ function withOwn(
   const row = step({
     id,
     kind: 'own',
-    title: own.title,
+    title: message('said', { text: own.title }),
     handsOnMinutes: own.handsOnMinutes,
     waitMinutes: own.waitMinutes,
   });

@@ -1,10 +1,10 @@
 import type { HairProfile } from '../../hair';
-import { kitchenRound } from '../../measure';
-import { hairStateFor, type Mask } from '../../mask';
+import { ingredientById, type Catalogue } from '../../ingredient';
+import { hairStateFor, handlingNotes, type Mask } from '../../mask';
+import { message } from '../../message';
 import { sectionsOf } from '../sections';
-import { step } from './bowlSteps';
 import { applyMinutes, detangleMinutes, rinseMinutes, sectionMinutes, washMinutes, wetMinutes } from './minutes';
-import type { PlanStep } from './step';
+import { step, type PlanStep } from './step';
 
 /** A head on its wash day. */
 export interface HeadToServe {
@@ -14,6 +14,13 @@ export interface HeadToServe {
   /** What reaches this head, mL. */
   readonly millilitres: number;
 }
+
+const RINSE_IN = {
+  'cool-to-lukewarm': 'step.rinse-hair.in-cool',
+  lukewarm: 'step.rinse-hair.in-lukewarm',
+  'lukewarm-then-cool': 'step.rinse-hair.in-lukewarm-then-cool',
+  warm: 'step.rinse-hair.in-warm',
+} as const satisfies Record<Mask['rinse']['temperature'], string>;
 
 /** Hair dries: how long sections may wait wet for the mask. Assumptions of this project. */
 const WET_WAITS_MINUTES = 20;
@@ -30,6 +37,7 @@ const BOWL_WAITS_MINUTES = 20;
 export function headSteps(
   head: HeadToServe,
   mask: Mask,
+  catalogue: Catalogue,
   readyStepId: string | undefined,
   servedBefore = 0,
 ): readonly PlanStep[] {
@@ -37,6 +45,10 @@ export function headSteps(
   const sections = sectionsOf(profile).length;
   const state = hairStateFor(mask);
   const isBraided = profile.style === 'braids';
+  const rows = mask.parts.map(({ ingredientId }) => ingredientById(catalogue, ingredientId));
+  const cooks = rows.some(({ traits }) => traits.cooksInWarmth);
+  const stains = mask.stains === true || rows.some((row) => row.stains);
+  const shakes = handlingNotes(mask, catalogue).some((note) => note.id === 'shake');
   const id = (kind: string): string => `${headId}.${kind}`;
   const steps: PlanStep[] = [];
   const then = (row: PlanStep, withinMinutes?: number): void => {
@@ -50,12 +62,10 @@ export function headSteps(
       step({
         id: id('detangle'),
         kind: 'detangle',
-        title: `Detangle ${name}’s hair`,
-        words: mask.needs.includes('tangles')
-          ? 'Fingers only, from the ends up; the mask does the rest.'
-          : 'From the ends up: fingers first, then the wide comb.',
-        lookFor: 'Fingers run through.',
-        tools: ['wide comb'],
+        title: message('step.detangle.title', { head: name }),
+        words: [message(mask.needs.includes('tangles') ? 'step.detangle.mask-does' : 'step.detangle.words')],
+        lookFor: message('step.detangle.look'),
+        tools: ['wide-comb'],
         handsOnMinutes: detangleMinutes(profile),
       }),
     );
@@ -64,9 +74,9 @@ export function headSteps(
       step({
         id: id('wash'),
         kind: 'wash',
-        title: `Wash and towel-dry ${name}’s hair`,
-        words: 'Shampoo, rinse, press the towel: no rubbing.',
-        lookFor: 'Damp, no longer dripping.',
+        title: message('step.wash.title', { head: name }),
+        words: [message('step.wash.words')],
+        lookFor: message('step.wash.look'),
         tools: ['shampoo', 'towel'],
         handsOnMinutes: washMinutes(profile),
       }),
@@ -75,10 +85,10 @@ export function headSteps(
     step({
       id: id('section'),
       kind: 'section',
-      title: `Part ${name}’s hair in ${sections}`,
-      words: isBraided ? 'Clear the partings, one by one.' : 'Clip or twist each section away.',
-      tools: ['clips', 'old towel'],
-      cautions: mask.stains ? ['It stains: dark shirt, towel round the neck.'] : [],
+      title: message('step.section.title', { head: name, sections }),
+      words: [message(isBraided ? 'step.section.braids' : 'step.section.words')],
+      tools: ['clips', 'old-towel'],
+      cautions: stains ? [message('step.stains')] : [],
       handsOnMinutes: sectionMinutes(sections),
     }),
     state === 'towel-dried' ? TOWELLED_WAITS_MINUTES : undefined,
@@ -88,9 +98,9 @@ export function headSteps(
       step({
         id: id('wet'),
         kind: 'wet',
-        title: `Wet all of ${name}’s sections`,
-        words: 'A light spritz: damp, not soaked. First all of them, then the mask.',
-        tools: ['spray bottle'],
+        title: message('step.wet.title', { head: name }),
+        words: [message('step.wet.words')],
+        tools: ['spray-bottle'],
         handsOnMinutes: wetMinutes(sections),
       }),
     );
@@ -98,11 +108,11 @@ export function headSteps(
     step({
       id: id('apply'),
       kind: 'apply',
-      title: `Mask on ${name}’s hair`,
-      words: `${kitchenRound(millilitres)} mL, section by section; the ends twice, nape and edges too.`,
-      lookFor: 'Every strand coated, nothing dripping.',
-      tools: [mask.applicator === 'bottle' ? 'applicator bottle' : mask.applicator === 'brush' ? 'brush' : 'hands'],
-      cautions: ['Stop at burning, swelling or a rash: rinse at once.'],
+      title: message('step.apply.title', { head: name }),
+      words: [message('step.apply.words', { millilitres })],
+      lookFor: message('step.apply.look'),
+      tools: [mask.applicator === 'bottle' ? 'applicator-bottle' : mask.applicator === 'brush' ? 'brush' : 'hands'],
+      cautions: [message('step.apply.stop'), ...(shakes ? [message('handling.shake')] : [])],
       handsOnMinutes: applyMinutes(millilitres, sections),
       after:
         readyStepId === undefined ? [] : [{ stepId: readyStepId, withinMinutes: BOWL_WAITS_MINUTES + servedBefore }],
@@ -114,26 +124,34 @@ export function headSteps(
     step({
       id: id('wear'),
       kind: 'wear',
-      title: `${name} under the cap`,
-      words: 'Cap, then a scarf against drips.',
-      limit: `Out by ${limitMinutes} minutes, whatever happens.`,
+      title: message('step.wear.title', { head: name }),
+      words: [message('step.wear.words')],
+      limit: message('step.wear.limit', { minutes: limitMinutes }),
       tools: ['cap'],
-      cautions: mask.heat === 'never' ? ['No warmth at all: raw egg cooks.'] : [],
+      cautions: cooks ? [message('step.wear.no-warmth')] : [],
       handsOnMinutes: 1,
       waitMinutes: aimMinutes,
     }),
     3,
   );
-  const { shampoos, conditioner, acidRinse } = mask.rinse;
+  const { temperature, shampoos, conditioner, acidRinse } = mask.rinse;
   then(
     step({
       id: id('rinse'),
       kind: 'rinse',
-      title: `Rinse ${name}’s hair`,
-      words: 'Fingers through every section, longest at the scalp and the nape.',
-      lookFor: 'Nothing left, section by section.',
-      tools: ['shower', ...(shampoos > 0 ? ['shampoo'] : []), ...(conditioner ? ['conditioner'] : [])],
-      cautions: mask.heat === 'never' ? ['Cool to lukewarm only: warm water cooks the egg in.'] : [],
+      title: message('step.rinse-hair.title', { head: name }),
+      words: [
+        message(RINSE_IN[temperature]),
+        ...(shampoos > 0 ? [message('step.rinse-hair.shampoos', { count: shampoos })] : []),
+        ...(conditioner ? [message('step.rinse-hair.conditioner')] : []),
+      ],
+      lookFor: message('step.rinse-hair.look'),
+      tools: [
+        'shower',
+        ...(shampoos > 0 ? (['shampoo'] as const) : []),
+        ...(conditioner ? (['conditioner'] as const) : []),
+      ],
+      cautions: cooks ? [message('step.rinse-hair.cool')] : [],
       handsOnMinutes: rinseMinutes(profile) + shampoos * 3 + (conditioner ? 4 : 0),
     }),
     Math.max(0, limitMinutes - aimMinutes),
@@ -143,10 +161,10 @@ export function headSteps(
       step({
         id: id('acid-rinse'),
         kind: 'acid-rinse',
-        title: `Acid rinse for ${name}`,
-        words: 'The weakest that does the job, eyes closed, kept off a sore scalp; then plain water.',
+        title: message('step.acid-rinse.title', { head: name }),
+        words: [message('step.acid-rinse.words')],
         tools: ['jug'],
-        cautions: ['It stings in eyes and on broken skin, and may fade colour.'],
+        cautions: [message('step.acid-rinse.stings')],
         handsOnMinutes: 3,
         waitMinutes: 5,
       }),

@@ -1,6 +1,7 @@
-export { bowlSteps, readyStepOf, step, type BowlToMake } from './bowlSteps';
+export { bowlSteps, readyStepOf } from './bowlSteps';
+export type { BowlToMake } from './bowlToMake';
 export { headSteps, type HeadToServe } from './headSteps';
 export { daySteps, stepsOfMask, type BowlOfDay } from './daySteps';
 export { editedSteps, editNameOf } from './edits';
-export { lengthOf, MOST_STEPS, STEP_KINDS } from './step';
-export type { PlanStep, StepKind, StepLink } from './step';
+export { lengthOf, MOST_STEPS, step, STEP_KINDS, TOOLS } from './step';
+export type { PlanStep, StepKind, StepLink, Tool } from './step';

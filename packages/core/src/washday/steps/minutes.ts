@@ -15,7 +15,6 @@ export const MINUTES = {
   /** Cooked things are hand-warm after so long, by how much there is. */
   cool: { least: 10, most: 25, perGram: 0.03 },
   coolStarch: 5,
-  boilRoot: 18,
   drainSap: 10,
   paste: { base: 2, perGram: 1 / 90 },
 } as const;

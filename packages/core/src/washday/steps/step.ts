@@ -1,3 +1,5 @@
+import type { Message } from '../../message';
+
 /** What a step is about; decides its place in the day and its picture on the screen. */
 export const STEP_KINDS = [
   'prepare',
@@ -19,6 +21,42 @@ export const STEP_KINDS = [
 ] as const;
 export type StepKind = (typeof STEP_KINDS)[number];
 
+/** What a step is done with. */
+export const TOOLS = [
+  'applicator-bottle',
+  'blender',
+  'board',
+  'bowl',
+  'brush',
+  'cap',
+  'clips',
+  'cloth',
+  'conditioner',
+  'cup',
+  'fork',
+  'grater',
+  'hands',
+  'jar',
+  'jug',
+  'knife',
+  'masher',
+  'old-towel',
+  'pan',
+  'press',
+  'scale',
+  'shampoo',
+  'shower',
+  'sieve',
+  'small-spoon',
+  'spoon',
+  'spoons',
+  'spray-bottle',
+  'towel',
+  'whisk',
+  'wide-comb',
+] as const;
+export type Tool = (typeof TOOLS)[number];
+
 /** A step that must have ended before, and for how long its result may then stand. */
 export interface StepLink {
   readonly stepId: string;
@@ -34,16 +72,16 @@ export interface PlanStep {
   readonly id: string;
   readonly kind: StepKind;
   /** What to do, in a few words: "Boil the rice". */
-  readonly title: string;
-  /** The amounts and the way of it. */
-  readonly words: string;
+  readonly title: Message;
+  /** The amounts and the way of it, one after the other. */
+  readonly words: readonly Message[];
   /** How one sees that it is done. */
-  readonly lookFor?: string;
+  readonly lookFor?: Message;
   /** What must not be overdone. */
-  readonly limit?: string;
-  readonly tools: readonly string[];
+  readonly limit?: Message;
+  readonly tools: readonly Tool[];
   /** What to be careful about at this very moment. */
-  readonly cautions: readonly string[];
+  readonly cautions: readonly Message[];
   /** Whole minutes, 0 or more. */
   readonly handsOnMinutes: number;
   /** Whole minutes that it runs by itself afterwards, 0 or more. */
@@ -66,3 +104,19 @@ export const lengthOf = ({ handsOnMinutes, waitMinutes }: Pick<PlanStep, 'handsO
 
 /** Most steps that a day may have: the schedule is exact up to here. */
 export const MOST_STEPS = 40;
+
+/** A step with the usual filled in. */
+export function step(row: Pick<PlanStep, 'id' | 'kind' | 'title'> & Partial<PlanStep>): PlanStep {
+  return {
+    words: [],
+    tools: [],
+    cautions: [],
+    handsOnMinutes: 0,
+    waitMinutes: 0,
+    usesRing: false,
+    after: [],
+    isFresh: false,
+    ingredientIds: [],
+    ...row,
+  };
+}

@@ -1,3 +1,5 @@
+import { TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
+
 /** A backup as far as keeping it is concerned. */
 export interface Dated {
   readonly name: string;
@@ -5,12 +7,11 @@ export interface Dated {
   readonly at: string;
 }
 
-const DAY = 86_400_000;
 /** Everything of the last day; then one a day for a week, one a week for two months, one a month for a year. Ours. */
 const SPANS = [
-  { from: DAY, days: 1, most: 7 },
-  { from: 8 * DAY, days: 7, most: 8 },
-  { from: 64 * DAY, days: 30, most: 12 },
+  { from: TWENTY_FOUR_HOURS, days: 1, most: 7 },
+  { from: 8 * TWENTY_FOUR_HOURS, days: 7, most: 8 },
+  { from: 64 * TWENTY_FOUR_HOURS, days: 30, most: 12 },
 ] as const;
 
 /**
@@ -32,9 +33,9 @@ export function backupsToKeep(backups: readonly Dated[], now: string): readonly 
       continue;
     }
     // Counted from a fixed day, so that what stays today stays tomorrow.
-    const slot = Math.floor(Date.parse(at) / (span.days * DAY));
+    const slot = Math.floor(Date.parse(at) / (span.days * TWENTY_FOUR_HOURS));
     const key = `${span.days} ${slot}`;
-    if (taken.has(key) || age > span.from + span.most * span.days * DAY) continue;
+    if (taken.has(key) || age > span.from + span.most * span.days * TWENTY_FOUR_HOURS) continue;
     taken.add(key);
     kept.add(name);
   }

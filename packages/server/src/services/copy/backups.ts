@@ -1,3 +1,4 @@
+import { TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
 import { existsSync, mkdirSync, readdirSync, rmSync, statSync } from 'node:fs';
 import { copyFile } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
@@ -14,7 +15,6 @@ import { inWorkshop, openRaw } from './workshop';
 /** What a backup was made for. */
 type Why = 'daily' | 'by-hand' | 'before-reading-a-file' | 'before-a-restore';
 const NAME = /^(\d{4}-\d\d-\d\dT\d\d-\d\d-\d\dZ)-([a-z-]+)\.sqlite$/;
-const DAY = 86_400_000;
 
 export const backupFolder = ({ source }: Pick<Household, 'source'>): string =>
   join(dirname(String(source.options.database)), 'backups');
@@ -53,7 +53,8 @@ export async function backUp(household: Household, why: Why): Promise<Backup[]> 
 export async function backUpDaily(household: Household): Promise<void> {
   const [last] = listBackups(household).filter(({ why }) => why === 'daily');
   const now = Date.parse(household.clock.now());
-  if (!last || now - Date.parse(last.at) >= DAY || Date.parse(last.at) > now) await backUp(household, 'daily');
+  if (!last || now - Date.parse(last.at) >= TWENTY_FOUR_HOURS || Date.parse(last.at) > now)
+    await backUp(household, 'daily');
 }
 
 /**

@@ -77,7 +77,7 @@ export function toFile(value: unknown, { kind }: Column): unknown {
   if (value === null) return null;
   switch (kind) {
     case 'json':
-      return JSON.parse(String(value)) as unknown;
+      return JSON.parse(value as string) as unknown;
     case 'boolean':
       return value === 1;
     case 'bytes':
@@ -96,7 +96,7 @@ export function fromFile(value: unknown, { kind }: Column): unknown {
     case 'boolean':
       return value === true ? 1 : 0;
     case 'bytes':
-      return Buffer.from(String(value), 'base64');
+      return Buffer.from(value as string, 'base64');
     default:
       return value;
   }

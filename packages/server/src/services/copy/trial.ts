@@ -77,7 +77,7 @@ async function rowFaults({ source }: Household): Promise<Fault[]> {
 /** Every bowl is opened as its page would open it. */
 async function bowlFaults({ source }: Household): Promise<Fault[]> {
   const faults: Fault[] = [];
-  const ids = (await source.query('SELECT id FROM bowl ORDER BY rowid')) as { id: string }[];
+  const ids = await source.query<{ id: string }[]>('SELECT id FROM bowl ORDER BY rowid');
   for (const [i, { id }] of ids.entries()) {
     try {
       const { snapshot } = await source.manager.findOneByOrFail(BowlEntity, { id });

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Head } from '@amber-ladle/contract';
-import { needFor } from '@amber-ladle/core/batch';
+import { headNeedIn, NOTHING_TAUGHT } from '@amber-ladle/core/house';
 import { factorBand, factorSteps, learnFactor } from '@amber-ladle/core/learn';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { CategoryScale, Chart, Filler, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js';
@@ -32,9 +32,8 @@ const byTexture = computed(() =>
     return belief.isOfTexture ? [`${texture} ${factorBand(belief).median.toFixed(2)}`] : [];
   }),
 );
-const zone = computed(() => household.settings.timeZone);
 const labels = computed(() =>
-  steps.value.map(({ evidence: one }) => (one ? writeShortDay(one.at, zone.value) : 'to begin with')),
+  steps.value.map(({ evidence: one }) => (one ? writeShortDay(one.at, household.where) : 'to begin with')),
 );
 
 /** The mask she had last, with and without what was learnt. */
@@ -42,11 +41,11 @@ const next = computed(() => {
   const last = household.bowls.items.find(({ headId }) => headId === head.id);
   const mask = household.maskById(last?.maskId) ?? household.masks[0];
   if (!mask) return undefined;
-  const plain = { profile: head.profile, wearer: head };
+  const unlearnt = { ...household.house, learning: NOTHING_TAUGHT };
   return {
     mask,
-    taught: kitchenRound(needFor(household.taught(head, { texture: mask.texture }), mask)),
-    plain: kitchenRound(needFor(plain, mask)),
+    taught: kitchenRound(headNeedIn(household.house, head, mask).millilitres),
+    plain: kitchenRound(headNeedIn(unlearnt, head, mask).millilitres),
   };
 });
 
@@ -176,7 +175,7 @@ async function forget(): Promise<void> {
           </thead>
           <tbody>
             <tr v-for="{ step, one } in rows" :key="one.bowlId">
-              <td>{{ writeShortDay(one.at, zone) }}</td>
+              <td>{{ writeShortDay(one.at, household.where) }}</td>
               <td>
                 <RouterLink class="quiet-link" :to="{ name: 'kept-bowl', params: { id: one.bowlId } }">{{
                   one.maskName
@@ -200,7 +199,7 @@ async function forget(): Promise<void> {
       <p class="quiet">
         After a bowl, say what was left, or that it ran out. From then on the next one is sized by it.
         <template v-if="learnt?.forgottenBefore"
-          >Everything before {{ writeShortDay(learnt.forgottenBefore, zone) }} is forgotten.</template
+          >Everything before {{ writeShortDay(learnt.forgottenBefore, household.where) }} is forgotten.</template
         >
       </p>
     </template>

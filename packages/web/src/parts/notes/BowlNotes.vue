@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Bowl, LoggedBowl } from '@amber-ladle/contract';
-import { needFor } from '@amber-ladle/core/batch';
+import { headNeedIn } from '@amber-ladle/core/house';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed, shallowRef, watch } from 'vue';
 import LogEditor from './LogEditor.vue';
@@ -39,8 +39,7 @@ const again = computed(() => {
   const mask = household.maskById(bowl.maskId);
   if (!head || !mask || bowl.snapshot.others.length > 0) return undefined;
   const { enoughChance } = bowl.snapshot.choices;
-  const taughtNow = household.taught(head, { texture: mask.texture, enoughChance });
-  const need = kitchenRound(needFor(taughtNow, mask, enoughChance));
+  const need = kitchenRound(headNeedIn(household.house, head, mask, enoughChance).millilitres);
   const before = kitchenRound(bowl.snapshot.sized.needMillilitres);
   if (need === before) return { words: `Made again it needs ${need} mL, as it did.`, head, mask };
   const length = head.profile.stretchedLengthCentimetres - bowl.snapshot.head.profile.stretchedLengthCentimetres;

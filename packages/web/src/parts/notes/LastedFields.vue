@@ -4,6 +4,7 @@ import { kitchenRound, spoonMillilitres, spoonName } from '@amber-ladle/core/mea
 import { computed, ref } from 'vue';
 import { useHousehold } from '../../stores/household';
 import { lastedWords } from '../../words/notes';
+import { readNumber } from '../../words/number';
 
 /** How the bowl lasted: what was left, by eye, spoon, scale or jug, or after which section it ran out. */
 const { page, log } = defineProps<{ page: LoggedBowl; log: WearLog }>();
@@ -43,7 +44,7 @@ const fault = computed(() => {
   return value > made.value + 0.5 ? `More than the ${kitchenRound(made.value)} mL that were made.` : '';
 });
 const amount = computed(() => {
-  const value = Number(measured.value.replace(',', '.'));
+  const value = readNumber(measured.value);
   const size = units.value.find(({ value: id }) => id === unit.value)?.millilitres ?? 1;
   return measured.value.trim() === '' || Number.isNaN(value) || value < 0 ? undefined : value * size;
 });

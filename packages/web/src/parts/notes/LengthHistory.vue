@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
 import { MEASURE_KINDS, type Head, type HeadMeasure, type LoggedBowl } from '@amber-ladle/contract';
 import { lengthKept, SHEDDING } from '@amber-ladle/core/learn';
 import { nearestLandmark } from '@amber-ladle/core/hair';
@@ -21,7 +22,6 @@ const { head, logged } = defineProps<{ head: Head; logged: readonly LoggedBowl[]
 const household = useHousehold();
 const notice = useNotice();
 const { ink, look, axis } = useChartLook();
-const zone = computed(() => household.settings.timeZone);
 const measures = shallowRef<readonly HeadMeasure[]>([]);
 const address = computed(() => `/heads/${head.id}/measures`);
 const read = async (): Promise<void> => {
@@ -34,7 +34,7 @@ watch(() => head.id, read, { immediate: true });
 useChanges(['notes'], read);
 
 const kept = computed(() => lengthKept(measures.value));
-const MONTH = 30.44 * 86_400_000;
+const MONTH = 30.44 * TWENTY_FOUR_HOURS;
 const words = computed(() => {
   const { answer, kept: gained, grown, lost } = kept.value;
   if (!gained || !lost) return 'From the third length on, over four months or more, growing is told from keeping.';
@@ -116,7 +116,7 @@ const chart = computed(() => ({
         color: ink.value.quiet,
         maxRotation: 0,
         maxTicksLimit: 7,
-        callback: (at: string | number) => writeShortDay(Number(at), zone.value),
+        callback: (at: string | number) => writeShortDay(Number(at), household.where),
       },
     },
     y: axis('cm, stretched'),
@@ -197,7 +197,7 @@ async function remove(measure: HeadMeasure, says = true): Promise<void> {
       <table class="figures" data-test="measures">
         <tbody>
           <tr v-for="one in [...measures].reverse()" :key="one.id">
-            <td>{{ writeShortDay(one.at, zone) }}</td>
+            <td>{{ writeShortDay(one.at, household.where) }}</td>
             <td>{{ KIND_WORDS[one.kind] }}</td>
             <td>{{ one.centimetres }} cm</td>
             <td>{{ one.where }}</td>

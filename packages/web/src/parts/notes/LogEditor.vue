@@ -11,6 +11,7 @@ import {
 } from '@amber-ladle/core/learn';
 import { ref, toRef } from 'vue';
 import LastedFields from './LastedFields.vue';
+import PlateField from './PlateField.vue';
 import { useLog } from '../../composables/useLog';
 import { CHANGE_WORDS, MOMENT_WORDS, QUALITY_WORDS, SHED_WORDS } from '../../words/notes';
 import { TEXTURES } from '../../words/texture';
@@ -22,12 +23,13 @@ const moment = ref<Moment>(props.begin ?? 'going-on');
 const textures = TEXTURES;
 const saidOf = (one: Moment): number =>
   QUALITIES[one].filter((quality) => log.value.said[quality] !== undefined).length;
-const toggle = (what: Confounder): void =>
+const toggle = (what: Confounder): void => {
   change({
     changes: log.value.changes.includes(what)
       ? log.value.changes.filter((one) => one !== what)
       : [...log.value.changes, what],
   });
+};
 const countFault = ref('');
 function countShed(written: string): void {
   const count = Number(written);
@@ -95,6 +97,12 @@ const STATE_WORDS = { still: '', saving: 'Writing it down…', saved: 'Written d
           </button>
         </div>
       </div>
+      <PlateField
+        v-if="moment === 'going-on' && page.facts.texture !== 'oil'"
+        :centimetres="log.plateCentimetres"
+        :grams-per-millilitre="page.facts.gramsPerMillilitre"
+        @change="change({ plateCentimetres: $event })"
+      />
     </div>
     <LastedFields :page="page" :log="log" @change="change({ lasted: $event })" />
     <v-text-field

@@ -17,7 +17,7 @@ const rows = computed(() =>
     const score = verdict(log.said);
     return {
       page,
-      day: writeShortDay(at, household.settings.timeZone),
+      day: writeShortDay(at, household.where),
       made: `${kitchenRound(facts.madeMillilitres)} mL`,
       lasted: lastedWords(page),
       score: score === undefined ? '–' : score.toFixed(1),

@@ -40,7 +40,9 @@ function change(side: 'left' | 'right', part: Partial<Crop>): void {
 }
 const SIDES = ['left', 'right'] as const;
 const STEP = 0.05;
-const same = (): void => change('right', { ...crops.value.left });
+const same = (): void => {
+  change('right', { ...crops.value.left });
+};
 </script>
 
 <template>

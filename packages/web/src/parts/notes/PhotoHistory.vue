@@ -34,12 +34,11 @@ const readMore = (): Promise<void> => readFrom(photos.value.length, PER_PAGE);
 watch(() => head.id, read, { immediate: true });
 useChanges(['notes'], read);
 
-const zone = computed(() => household.settings.timeZone);
 const MOMENT_WORDS = { before: 'before', after: 'after', length: 'length' } as const;
 const moments = PHOTO_MOMENTS.map((value) => ({ value, title: MOMENT_WORDS[value] }));
 const moment = ref<Photo['moment']>('after');
 const words = (photo: Photo): string =>
-  `${writeShortDay(photo.at, zone.value)}, ${MOMENT_WORDS[photo.moment]}${photo.words ? `: ${photo.words}` : ''}`;
+  `${writeShortDay(photo.at, household.where)}, ${MOMENT_WORDS[photo.moment]}${photo.words ? `: ${photo.words}` : ''}`;
 
 /** The earliest beside the newest, until others are chosen. */
 const leftId = ref<string>();

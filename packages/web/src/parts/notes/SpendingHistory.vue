@@ -7,12 +7,14 @@ import { Bar } from 'vue-chartjs';
 import { ask } from '../../api/client';
 import { useChanges } from '../../composables/useChanges';
 import { useChartLook } from '../../composables/useChartLook';
+import { useHousehold } from '../../stores/household';
 import { useNotice } from '../../stores/notice';
 import { timeWords } from '../../words/notes';
 import { writeMonth } from '../../words/when';
 
 /** What bowls cost, what was thrown away and how long it took, month by month, for the whole household. */
 Chart.register(CategoryScale, LinearScale, BarElement, Tooltip);
+const household = useHousehold();
 const notice = useNotice();
 const { ink, look, axis } = useChartLook();
 const months = shallowRef<readonly MonthOfSpending[]>([]);
@@ -32,7 +34,7 @@ const perBowl = computed(() => {
   return { bowls, spent, wasted, each: bowls === 0 ? 0 : spent / bowls };
 });
 const data = computed(() => ({
-  labels: months.value.map(({ month }) => writeMonth(month)),
+  labels: months.value.map(({ month }) => writeMonth(month, household.where)),
   datasets: [
     { label: 'in bowls', data: months.value.map((month) => month.money), backgroundColor: ink.value.leaf },
     { label: 'thrown away', data: months.value.map((month) => month.wasteMoney), backgroundColor: ink.value.fill },
@@ -80,7 +82,7 @@ const chart = computed(() => ({
         </thead>
         <tbody>
           <tr v-for="month in months" :key="month.month">
-            <th scope="row">{{ writeMonth(month.month) }}</th>
+            <th scope="row">{{ writeMonth(month.month, household.where) }}</th>
             <td>{{ month.bowls }}</td>
             <td>{{ money(month.money) }}{{ month.unpricedGrams > 0 ? ' or more' : '' }}</td>
             <td>

@@ -19,7 +19,6 @@ const { name, judged, logged } = defineProps<{
 }>();
 const household = useHousehold();
 const { ink, look, axis } = useChartLook();
-const zone = computed(() => household.settings.timeZone);
 
 const works = computed(() => whatWorks(judged));
 const nameOf = (maskId: string): string =>
@@ -104,7 +103,7 @@ const chart = computed(() => ({
         color: ink.value.quiet,
         maxRotation: 0,
         maxTicksLimit: 7,
-        callback: (at: string | number) => writeShortDay(Number(at), zone.value),
+        callback: (at: string | number) => writeShortDay(Number(at), household.where),
       },
     },
     y: axis('verdict, 1 to 5', { min: 1, max: 5 }),

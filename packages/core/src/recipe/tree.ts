@@ -1,7 +1,14 @@
-import { ingredientById, type Catalogue } from './catalogue';
-import { gramsPerMillilitre } from './density';
-import { makingFor, preparationOf, type Making, type MakingOptions } from './preparation';
-import type { Ingredient, MadeOf } from './types';
+import {
+  gramsPerMillilitre,
+  ingredientById,
+  keepingInBowl,
+  rawRecipeOf,
+  type BlendYield,
+  type Catalogue,
+  type Ingredient,
+  type Keeping,
+} from '../ingredient';
+import { makingFor, type Making, type MakingOptions } from './making';
 
 /** One thing to have in an amount, and what it is made from, down to what is bought. */
 export interface MakingNode {
@@ -44,38 +51,56 @@ function node(
   if (above.includes(ingredientId)) throw new RangeError(`${ingredient.name} is made of itself.`);
   if (above.length > DEEPEST) throw new RangeError(`${ingredient.name} rests on too many made things.`);
   const path = [...above, ingredientId];
-  const { madeOf } = ingredient;
-  if (madeOf) {
-    const goesIn = grams / (1 - madeOf.keptBackShare);
-    const total = madeOf.parts.reduce((sum, { share }) => sum + share, 0);
+  const how = ingredient.recipe?.yield;
+  if (how?.kind === 'blend') {
+    const goesIn = grams / (1 - how.keptBackShare);
+    const total = how.parts.reduce((sum, { share }) => sum + share, 0);
     if (!(total > 0)) throw new RangeError(`${ingredient.name} is made of nothing.`);
-    const from = madeOf.parts.map((part) =>
+    const from = how.parts.map((part) =>
       node(catalogue, part.ingredientId, (goesIn * part.share) / total, options, path),
     );
     return { ingredientId, grams, from };
   }
-  const preparation = preparationOf(ingredientId);
-  if (!preparation) return { ingredientId, grams, from: [] };
-  const making = makingFor(preparation, grams, options[ingredientId]);
+  const recipe = rawRecipeOf(ingredient);
+  if (!recipe) return { ingredientId, grams, from: [] };
+  const making = makingFor(recipe, grams, options[ingredientId]);
   const liquid = making.liquidGrams + making.blenderGrams + making.topUpGrams;
-  return { ingredientId, grams, making, from: [node(catalogue, preparation.liquidId, liquid, options, path)] };
+  return { ingredientId, grams, making, from: [node(catalogue, recipe.pot.liquidId, liquid, options, path)] };
 }
 
-/** What follows from its parts for a made thing of one's own: density, flow, allergens, stains. */
-export type MadeProperties = Pick<Ingredient, 'density' | 'flowLog10' | 'allergens' | 'crossesWithLatex' | 'stains'>;
+/** What follows for a made thing from what goes into it: density, flow, allergens, stains, and how long it keeps. */
+export type MadeProperties = Pick<Ingredient, 'density' | 'flowLog10' | 'allergens' | 'crossesWithLatex' | 'stains'> & {
+  readonly keeping: { readonly made: Keeping };
+};
+
+/** The strictest of several keepings, figure by figure; the source of the shortest time in the cold. */
+export function strictestKeeping(all: readonly [Keeping, ...Keeping[]]): Keeping {
+  const least = (of: (keeping: Keeping) => number): number => Math.min(...all.map(of));
+  const frozen = all.flatMap(({ frozenHours }) => frozenHours ?? []);
+  const first = all.reduce((strict, one) => (one.coldHours < strict.coldHours ? one : strict));
+  return {
+    roomHours: least(({ roomHours }) => roomHours),
+    warmHours: least(({ warmHours }) => warmHours),
+    coldHours: least(({ coldHours }) => coldHours),
+    // What has a part that does not freeze does not freeze.
+    ...(frozen.length === all.length ? { frozenHours: Math.min(...frozen) } : {}),
+    source: first.source,
+  };
+}
 
 /**
  * The properties a blend has from its parts: volumes add up, flow mixes over mass (Arrhenius mixing rule, from memory),
- * and what any part brings of allergens and stains stays.
+ * what any part brings of allergens and stains stays, and it keeps as its most perishable part does.
  * @throws RangeError for parts that sum to nothing or are unknown
  */
-export function madeProperties({ parts }: MadeOf, catalogue: Catalogue): MadeProperties {
+export function blendProperties({ parts }: Pick<BlendYield, 'parts'>, catalogue: Catalogue): MadeProperties {
   const total = parts.reduce((sum, { share }) => sum + share, 0);
-  if (!(total > 0)) throw new RangeError('A made thing needs at least one ingredient with an amount.');
   const rows = parts.map(({ ingredientId, share }) => ({
     row: ingredientById(catalogue, ingredientId),
     share: share / total,
   }));
+  const [first, ...more] = rows.map(({ row }) => keepingInBowl(row));
+  if (!(total > 0) || !first) throw new RangeError('A made thing needs at least one ingredient with an amount.');
   const millilitresPerGram = rows.reduce((sum, { row, share }) => sum + share / gramsPerMillilitre(row), 0);
   return {
     density: { gramsPerMillilitre: 1 / millilitresPerGram, source: 'own' },
@@ -83,5 +108,6 @@ export function madeProperties({ parts }: MadeOf, catalogue: Catalogue): MadePro
     allergens: [...new Set(rows.flatMap(({ row }) => row.allergens))],
     crossesWithLatex: rows.some(({ row }) => row.crossesWithLatex),
     stains: rows.some(({ row }) => row.stains),
+    keeping: { made: strictestKeeping([first, ...more]) },
   };
 }

@@ -1,34 +1,52 @@
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, catalogueOf, INGREDIENTS, ingredientById, madeProperties, makingTree, type Ingredient } from '.';
+import {
+  CATALOGUE,
+  catalogueOf,
+  INGREDIENTS,
+  ingredientById,
+  type BlendYield,
+  type Ingredient,
+  type Recipe,
+} from '../ingredient';
+import { blendProperties, makingTree, strictestKeeping } from '.';
+
+/** Ingredients put together, as a household would say it. */
+const blended = (parts: BlendYield['parts'], keptBackShare: number): Recipe & { readonly yield: BlendYield } => ({
+  method: 'stir-together',
+  yield: { kind: 'blend', parts, keptBackShare },
+  standMinutes: 5,
+  how: 'Shake.',
+  source: 'household',
+});
 
 /** Own things on own things: a blend of oils, petals steeped in it, a milk stirred from rice cream. */
 const blend: Ingredient = {
   ...ingredientById(CATALOGUE, 'olive-oil'),
   id: 'quay-blend',
   name: 'Quay blend',
-  madeOf: {
-    parts: [
+  recipe: blended(
+    [
       { ingredientId: 'rose-infused-oil', share: 3 },
       { ingredientId: 'jojoba-oil', share: 1 },
     ],
-    keptBackShare: 0,
-    minutes: 2,
-    how: 'Shake.',
-  },
+    0,
+  ),
 };
 const drink: Ingredient = {
   ...ingredientById(CATALOGUE, 'oat-milk'),
   id: 'rice-drink',
   name: 'Rice drink',
-  madeOf: {
-    parts: [
+  recipe: blended(
+    [
       { ingredientId: 'rice-cream', share: 0.4 },
       { ingredientId: 'water', share: 0.6 },
     ],
-    keptBackShare: 0.1,
-    minutes: 5,
-    how: 'Whisk and strain.',
-  },
+    0.1,
+  ),
+};
+const blendOf = ({ recipe }: Ingredient): BlendYield => {
+  if (recipe?.yield.kind !== 'blend') throw new Error('Not a blend.');
+  return recipe.yield;
 };
 const catalogue = catalogueOf([...INGREDIENTS, blend, drink]);
 
@@ -63,24 +81,34 @@ describe('makingTree', () => {
       ...drink,
       id: 'snake',
       name: 'Snake',
-      madeOf: { ...drink.madeOf!, parts: [{ ingredientId: 'tail', share: 1 }] },
+      recipe: blended([{ ingredientId: 'tail', share: 1 }], 0),
     };
     const tail: Ingredient = {
       ...snake,
       id: 'tail',
-      madeOf: { ...snake.madeOf!, parts: [{ ingredientId: 'snake', share: 1 }] },
+      recipe: blended([{ ingredientId: 'snake', share: 1 }], 0),
     };
     expect(() => makingTree(catalogueOf([...INGREDIENTS, snake, tail]), 'snake', 10)).toThrow('made of itself');
     expect(() => makingTree(catalogue, 'moonlight', 10)).toThrow(RangeError);
   });
 });
 
-describe('madeProperties', () => {
+describe('blendProperties', () => {
   it('adds volumes and keeps every allergen', () => {
-    const made = madeProperties(blend.madeOf!, CATALOGUE);
+    const made = blendProperties(blendOf(blend), CATALOGUE);
     expect(made.density!.gramsPerMillilitre).toBeCloseTo(1 / (0.75 / 0.915 + 0.25 / 0.866), 9);
     expect(made.allergens).toEqual(['nuts']);
     expect(made.flowLog10).toBeCloseTo(0.75 * 1.9 + 0.25 * 1.6, 9);
-    expect(() => madeProperties({ ...blend.madeOf!, parts: [] }, CATALOGUE)).toThrow(RangeError);
+    expect(() => blendProperties({ parts: [] }, CATALOGUE)).toThrow(RangeError);
+  });
+
+  it('keeps as its most perishable part does, figure by figure', () => {
+    const { keeping } = blendProperties(blendOf(drink), CATALOGUE);
+    expect(keeping.made).toMatchObject({ roomHours: 2, coldHours: 24 });
+    const [long, short] = [
+      { roomHours: 9, warmHours: 4, coldHours: 20, frozenHours: 700, source: 'own' },
+      { roomHours: 3, warmHours: 2, coldHours: 60, source: 'uk-fsa' },
+    ] as const;
+    expect(strictestKeeping([long, short])).toEqual({ roomHours: 3, warmHours: 2, coldHours: 20, source: 'own' });
   });
 });

@@ -1,7 +1,8 @@
+import type { SizedLine } from '@amber-ladle/core/batch';
+import { CATALOGUE } from '@amber-ladle/core/ingredient';
+import { MILLILITRES_PER, SPOON_SETS } from '@amber-ladle/core/measure';
 import { expect, it } from 'vitest';
-import { CATALOGUE } from '../ingredient';
-import { MILLILITRES_PER, SPOON_SETS } from '../measure';
-import { writeLine, type SizedLine } from '.';
+import { writeLine } from '.';
 
 const base: SizedLine = {
   ingredientId: 'avocado',
@@ -44,4 +45,6 @@ it.each([
   expect(write(change)).toMatchObject({ amount, name, left });
 });
 
-it('stands grams and millilitres beside', () => expect(write({}).beside).toBe('170 g · 175 mL'));
+it('stands grams and millilitres beside', () => {
+  expect(write({}).beside).toBe('170 g · 175 mL');
+});

@@ -1,0 +1,5 @@
+export * from './house';
+export * from './taught';
+export * from './sizing';
+export * from './record';
+export * from './written';

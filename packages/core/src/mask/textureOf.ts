@@ -1,0 +1,19 @@
+import type { TextureClass } from '../hair';
+import type { Catalogue } from '../ingredient';
+import { OIL_TREATMENT_SHARE, oilShareOf, rowsOf } from './careful';
+import { estimateTexture } from './texture';
+import type { Mask } from './types';
+
+/**
+ * The texture that a formula has, whatever it is called: mostly oil lies as an oil does, all else as thick as it is
+ * estimated to come out. What is sized goes by this, so that no wrong word can double a bowl.
+ *
+ * @param offset how much thicker this kitchen makes it than reckoned, log₁₀ mPa·s
+ * @throws RangeError for an empty formula or an unknown ingredient
+ * @example textureOf(riceSilk, CATALOGUE) // 'creamy'
+ */
+export function textureOf(mask: Pick<Mask, 'parts'>, catalogue: Catalogue, offset = 0): TextureClass {
+  if (oilShareOf(rowsOf(mask, catalogue)) >= OIL_TREATMENT_SHARE) return 'oil';
+  const parts = mask.parts.map(({ ingredientId, share }) => ({ ingredientId, grams: share }));
+  return estimateTexture(parts, catalogue, offset).texture;
+}

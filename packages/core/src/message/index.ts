@@ -1,0 +1,11 @@
+export type { AmountValue, TimedValue } from './value';
+export { MESSAGES } from './table';
+export {
+  message,
+  type Message,
+  type MessageId,
+  type ParamKind,
+  type ParamsOf,
+  type ParamTypes,
+  type ParamValue,
+} from './message';

@@ -1,0 +1,3 @@
+export * from './making';
+export * from './tree';
+export * from './pots';
