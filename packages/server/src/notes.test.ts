@@ -180,6 +180,20 @@ describe('what bowls teach', () => {
     await write(plated.id, { plateCentimetres: 2 }, 1).expect(422);
   });
 
+  it('takes a plate from a bowl that stands on the bench, and has it in the log once that is worn', async () => {
+    const bowl = await keep();
+    await write(bowl.id, { plateCentimetres: 9 }).expect(200);
+    expect((await learning()).textures['rice-silk']?.count).toBe(1);
+    const logged = async (): Promise<LoggedBowl[]> =>
+      (await api().get(`/api/logs?headId=${headId}`).expect(200)).body.items;
+    expect(await logged()).toEqual([]);
+    pass(1);
+    await worn(bowl);
+    const [page] = await logged();
+    expect(page?.log.plateCentimetres).toBe(9);
+    expect(Date.parse(page?.at ?? '') - Date.parse(bowl.keptAt)).toBeGreaterThanOrEqual(86_400_000);
+  });
+
   it('takes a bowl that was put away out again', async () => {
     const bowl = await left(0.5);
     await api().delete(`/api/bowls/${bowl.id}`).expect(204);

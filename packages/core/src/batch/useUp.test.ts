@@ -59,10 +59,16 @@ describe('slips of the hand', () => {
   });
 
   it('thickens with what is thick and thins with what is thin', () => {
-    const mask = maskCalled('two-yolk-evening');
-    const all = slips(sizeBowl(head, mask, CATALOGUE, us), mask, CATALOGUE);
-    expect(all.find(({ ingredientId }) => ingredientId === 'honey')!.flowChange).toBeGreaterThan(0);
-    expect(all.find(({ ingredientId }) => ingredientId === 'olive-oil')!.flowChange).toBeLessThan(0);
+    const changeOf = (maskId: string, ingredientId: string): number => {
+      const mask = maskCalled(maskId);
+      const all = slips(sizeBowl(head, mask, CATALOGUE, us), mask, CATALOGUE);
+      return all.find((slip) => slip.ingredientId === ingredientId)!.flowChange;
+    };
+    expect(changeOf('freckled-banana', 'banana')).toBeGreaterThan(0);
+    expect(changeOf('freckled-banana', 'buttermilk')).toBeLessThan(0);
+    expect(changeOf('freckled-banana', 'olive-oil')).toBeLessThan(0);
+    // Bound by yolk, oil thickens.
+    expect(changeOf('two-yolk-evening', 'olive-oil')).toBeGreaterThan(0);
   });
 });
 

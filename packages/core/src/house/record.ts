@@ -1,7 +1,7 @@
 import { demandFor, filled, fitAmounts, millilitresToFit, strictestWearer, type SizedBowl } from '../batch';
 import { isOfLocks } from '../hair';
 import type { SaidIngredient } from '../ingredient';
-import { textureOf, type Mask } from '../mask';
+import { estimateTexture, textureOf, type Mask } from '../mask';
 import type { Spoon } from '../measure';
 import { bareHouse, type House } from './house';
 import type { SizingChoices } from './sizing';
@@ -46,6 +46,10 @@ export function expectedOf(
   );
   return { texture: now.texture, millilitres };
 }
+
+/** How thick a recorded bowl is reckoned to be without what earlier bowls taught, log₁₀ mPa·s: what a felt texture is held against. */
+export const flowOfRecord = (record: Pick<RecordedBowl, 'ingredients' | 'spoons' | 'sized'>): number =>
+  estimateTexture(record.sized.lines, houseOfRecord(record).catalogue).flowLog10;
 
 /**
  * A recorded bowl fitted anew round what is in it already: what was poured is fixed, the rest follows. It is asked for what

@@ -7,5 +7,6 @@ export * from './family';
 export * from './data/families';
 export * from './complete';
 export * from './density';
+export * from './flow';
 export * from './pieces';
 export * from './catalogue';

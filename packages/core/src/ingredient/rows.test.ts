@@ -126,7 +126,7 @@ describe('what is true of which row', () => {
   });
 
   it.each([
-    ['emulsion', 'egg-yolk mayonnaise home-mayonnaise'],
+    ['emulsion', 'egg-whole egg-yolk mayonnaise home-mayonnaise'],
     ['cooked-starch', 'rice-cream oat-cream barley-cream starch-slurry milk-starch coconut-starch rice-starch'],
     ['syrup', 'honey agave-syrup maple-syrup molasses'],
   ] as const)('thickens as %s', (how, ids) => {

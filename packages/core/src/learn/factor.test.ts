@@ -106,7 +106,7 @@ describe('the personal factor', () => {
   it('never recommends less after a bowl that ran out', () => {
     fc.assert(
       fc.property(
-        fc.array(anyEvidence, { maxLength: 6 }),
+        fc.array(anyEvidence, { maxLength: 4 }),
         fc.double({ min: -0.9, max: 0.9, noNaN: true }),
         fc.integer({ min: 0, max: 600 }),
         fc.double({ min: 0.5, max: 0.99, noNaN: true }),

@@ -74,21 +74,51 @@ export const priorSigma = (amount: HairAmount['kind']): number =>
  * @param evidence in any order
  */
 export function learnFactor(evidence: readonly Evidence[], options: FactorOptions): FactorBelief {
-  const { amount, now, texture } = options;
+  const table = tableOf(evidence, options);
+  return { log: mixtureOf(table), count: evidence.length, isOfTexture: table.isOfTexture };
+}
+
+/** How likely each bowl is along the grid of log k, for each noise: what is believed after any of them is put together from it. */
+interface Table {
+  readonly prior: Belief;
+  readonly isOfTexture: boolean;
+  readonly slices: readonly {
+    readonly noise: number;
+    readonly weight: number;
+    readonly bowls: readonly (readonly number[])[];
+  }[];
+}
+
+function tableOf(evidence: readonly Evidence[], { amount, now, texture }: FactorOptions): Table {
   // Only bowls with an amount count towards telling textures apart: a bowl that ran out must never loosen what is known.
   const own = evidence.filter((one) => one.texture === texture && one.kind !== 'at-least').length;
   const isOfTexture = own >= TELLS_TEXTURE_FROM;
   const apart = (one: Evidence): number => (isOfTexture && one.texture !== texture ? BETWEEN_TEXTURES : 0);
   const prior = priorOf(amount);
-  const slices = NOISES.map(([noise, weight]) => {
-    const told = evidence.map((one) => likelihoodOf(one, now, Math.hypot(noise, one.noise, apart(one))));
-    const logs = likelihoodsOn(prior, told);
+  const slices = NOISES.map(([noise, weight]) => ({
+    noise,
+    weight,
+    bowls: evidence.map((one) =>
+      likelihoodsOn(prior, [likelihoodOf(one, now, Math.hypot(noise, one.noise, apart(one)))]),
+    ),
+  }));
+  return { prior, isOfTexture, slices };
+}
+
+/** What is believed after the bowls that are kept. */
+function mixtureOf({ prior, slices }: Table, isKept: (bowl: number) => boolean = () => true): Mixture {
+  const told = slices.map(({ noise, weight, bowls }) => {
+    const kept = bowls.filter((_, i) => isKept(i));
+    const logs = prior.weights.map((_, k) => kept.reduce((sum, bowl) => sum + (bowl[k] ?? 0), 0));
     return { noise, belief: observedOn(prior, logs), told: Math.log(weight) + evidenceOn(WIDE, logs) };
   });
-  const top = Math.max(...slices.map(({ told }) => told));
-  const total = slices.reduce((sum, { told }) => sum + Math.exp(told - top), 0);
-  const log = slices.map(({ noise, belief, told }) => ({ noise, belief, weight: Math.exp(told - top) / total }));
-  return { log, count: evidence.length, isOfTexture };
+  const top = Math.max(...told.map((slice) => slice.told));
+  const total = told.reduce((sum, slice) => sum + Math.exp(slice.told - top), 0);
+  return told.map((slice) => ({
+    noise: slice.noise,
+    belief: slice.belief,
+    weight: Math.exp(slice.told - top) / total,
+  }));
 }
 
 /** Bowls are compared with each other and hardly with the model where the noise is learnt: a head far off is not a noisy one. */
@@ -124,8 +154,8 @@ export function fading(at: string, now: number): number {
 
 /** A leftover is a surprise when so much less was taken than is usual, log. */
 const SURPRISE = 0.25;
-/** So many bowls that ran out are looked at one by one. */
-const MOST_LEFT_OUT = 6;
+/** So many bowls that ran out, the latest, are left out in every way. */
+const MOST_LEFT_OUT = 5;
 /** What is left over more of is looked at up to here, log. */
 const LOOKED_UP_TO = 0.8;
 const LOOK_STEP = 0.16;
@@ -152,9 +182,9 @@ export function nextUse(evidence: readonly Evidence[], options: FactorOptions, e
 
 function worked(evidence: readonly Evidence[], options: FactorOptions, enoughChance: number): Lognormal {
   const anchor = Math.max(enoughChance, 0.75);
-  const { log } = learnFactor(evidence, options);
+  const table = tableOf(evidence, options);
+  const log = mixtureOf(table);
   const middle = mixtureQuantile(log, 0.5);
-  const at = (some: readonly Evidence[]): number => mixtureQuantile(learnFactor(some, options).log, anchor);
   const quantiles = [mixtureQuantile(log, anchor)];
   const last = evidence.reduce<Evidence | undefined>(
     (latest, one) => (one.kind !== 'at-least' && (!latest || one.at >= latest.at) ? one : latest),
@@ -163,14 +193,32 @@ function worked(evidence: readonly Evidence[], options: FactorOptions, enoughCha
   if (last && last.logRatio < middle - SURPRISE)
     for (let to = Math.ceil(last.logRatio / LOOK_STEP + 1e-9) * LOOK_STEP; to <= LOOKED_UP_TO; to += LOOK_STEP) {
       const less = evidence.map((one) => (one === last ? moved(one, to) : one));
-      quantiles.push(at(less));
+      quantiles.push(mixtureQuantile(learnFactor(less, options).log, anchor));
     }
-  // A bowl that ran out never makes the next one smaller, not even by what it tells of the noise.
-  const ranOut = evidence.filter(({ kind }) => kind === 'at-least');
-  const without = ranOut.slice(0, MOST_LEFT_OUT).map((one) => at(evidence.filter((other) => other !== one)));
-  const least = Math.min(...quantiles);
-  const sigma = (Math.max(least, ...without) - middle) / normalQuantile(anchor, 0, 1);
+  const without = withoutSomeThatRanOut(evidence).map((left) =>
+    mixtureQuantile(
+      mixtureOf(table, (bowl) => !left.has(bowl)),
+      anchor,
+    ),
+  );
+  const sigma = (Math.max(Math.min(...quantiles), ...without) - middle) / normalQuantile(anchor, 0, 1);
   return lognormal(Math.exp(middle), Math.max(0.02, sigma));
+}
+
+/**
+ * A bowl that ran out never makes the next one smaller, not even by what it tells of the noise: so what would be made without
+ * some of them is the least that is made. Every choice of them is looked at, since leaving out one more may lift again.
+ */
+function withoutSomeThatRanOut(evidence: readonly Evidence[]): readonly ReadonlySet<number>[] {
+  const latest = evidence
+    .map((one, bowl) => ({ one, bowl }))
+    .filter(({ one }) => one.kind === 'at-least')
+    .sort((a, b) => (a.one.at < b.one.at ? 1 : -1))
+    .slice(0, MOST_LEFT_OUT);
+  return Array.from(
+    { length: 2 ** latest.length - 1 },
+    (_, choice) => new Set(latest.flatMap(({ bowl }, i) => (((choice + 1) >> i) & 1 ? [bowl] : []))),
+  );
 }
 
 /** The same bowl, had it been used up to another logarithm. */

@@ -9,4 +9,5 @@ export * from './foam';
 export * from './rebalance';
 export * from './swap';
 export * from './compose';
+export * from './gramsToReach';
 export * from './textureFix';

@@ -124,27 +124,51 @@ describe('re-balancing', () => {
     expect(inClass / all).toBeGreaterThan(0.95);
   });
 
-  it('is the least change: no random formula of the same texture lies nearer', () => {
-    const mask: Mask = { ...maskCalled('two-yolk-evening'), texture: 'creamy' };
-    const best = rebalanced(mask, CATALOGUE);
-    const target = flowOf({ parts: best });
-    const cost = (shares: readonly number[]) =>
-      mask.parts.reduce((sum, part, i) => sum + ((shares[i]! - part.share) / (part.tolerance * part.share)) ** 2, 0);
-    const flows = rowsOf(mask).map(({ flowLog10 }) => flowLog10);
-    const least = cost(best.map(({ share }) => share));
+  const formula = (shares: Readonly<Record<string, number>>, texture: 'pourable' | 'creamy' | 'thick') => {
+    const [like] = BUILT_IN_MASKS[0]!.parts;
+    const parts = Object.entries(shares).map(([ingredientId, share], i) => ({
+      ...like!,
+      ingredientId,
+      share,
+      tolerance: 0.15 + 0.05 * i,
+    }));
+    return { parts, texture };
+  };
+  it.each([
+    ['a straight line', formula({ avocado: 0.62, yogurt: 0.22, 'olive-oil': 0.09, honey: 0.07 }, 'thick'), 4.35],
+    ['an emulsion', formula({ 'egg-yolk': 0.25, yogurt: 0.45, milk: 0.18, 'olive-oil': 0.12 }, 'creamy'), 3.15],
+    ['starch in much water', formula({ 'rice-cream': 0.55, water: 0.35, honey: 0.1 }, 'pourable'), 2.85],
+  ] as const)('is the least change on %s: no random formula of the same texture lies nearer', (_, mask, target) => {
+    const best = rebalanced(mask, CATALOGUE).map(({ share }) => share);
+    const shares = mask.parts.map(({ share }) => share);
+    const flow = (some: readonly number[]) =>
+      flowOf({ parts: mask.parts.map((part, i) => ({ ...part, share: some[i]! })) });
+    const cost = (some: readonly number[]) =>
+      mask.parts.reduce((sum, part, i) => sum + ((some[i]! - part.share) / (part.tolerance * part.share)) ** 2, 0);
+    expect(flow(best)).toBeCloseTo(target, 6);
+    let compared = 0;
     fc.assert(
-      fc.property(
-        fc.tuple(fc.double({ min: 0.05, max: 0.9, noNaN: true }), fc.double({ min: 0.01, max: 0.4, noNaN: true })),
-        ([a, b]) => {
-          // Two shares are free, the two constraints give the others.
-          const rest = 1 - a - b;
-          const flowRest = target - a * flows[0]! - b * flows[1]!;
-          const d = (flowRest - rest * flows[2]!) / (flows[3]! - flows[2]!);
-          const shares = [a, b, rest - d, d];
-          if (shares.every((share) => share >= 0)) expect(cost(shares)).toBeGreaterThanOrEqual(least - 1e-9);
-        },
-      ),
+      fc.property(fc.array(fc.double({ min: -1, max: 1, noNaN: true }), { minLength: 8, maxLength: 8 }), (ways) => {
+        // From the formula as it is, in some direction, until the texture is there.
+        const along = (far: number): number[] => {
+          const moved = shares.map((share, i) => Math.max(1e-6, share * (1 + far * ways[i]!)));
+          const sum = moved.reduce((all, one) => all + one, 0);
+          return moved.map((one) => one / sum);
+        };
+        let [low, high] = [0, 3];
+        const sign = Math.sign(flow(shares) - target);
+        if ((flow(along(high)) - target) * sign > 0) return;
+        for (let i = 0; i < 60; i++) {
+          const middle = (low + high) / 2;
+          if ((flow(along(middle)) - target) * sign > 0) low = middle;
+          else high = middle;
+        }
+        compared++;
+        expect(cost(along(high))).toBeGreaterThanOrEqual(cost(best) - 1e-6);
+      }),
+      { numRuns: 400, seed: 7 },
     );
+    expect(compared).toBeGreaterThan(10);
   });
 });
 

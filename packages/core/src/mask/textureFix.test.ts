@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from '../ingredient';
-import { BUILT_IN_MASKS, estimateTexture, textureFixes } from '.';
+import { BUILT_IN_MASKS, changed, estimateTexture, gramsToReach, textureFixes, type Change } from '.';
 
 const CLASSES = ['runny', 'pourable', 'creamy', 'thick'] as const;
 const bowlOf = (id: string, grams = 200) =>
@@ -15,13 +15,14 @@ describe('textureFixes', () => {
     fc.assert(
       fc.property(fc.constantFrom(...BUILT_IN_MASKS), fc.constantFrom(...CLASSES), (mask, wanted) => {
         const bowl = bowlOf(mask.id);
-        for (const { does, ingredientId, grams } of textureFixes(bowl, CATALOGUE, wanted)) {
+        for (const { does, ingredientId, grams, liquidId } of textureFixes(bowl, CATALOGUE, wanted)) {
           expect(grams).toBeGreaterThan(0);
-          const sign = does === 'add' ? 1 : -1;
-          const after = bowl.map((part) =>
-            part.ingredientId === ingredientId ? { ...part, grams: part.grams + sign * grams } : part,
-          );
-          if (!bowl.some((part) => part.ingredientId === ingredientId)) after.push({ ingredientId, grams });
+          const change = {
+            add: { inId: ingredientId },
+            'hold-back': { outId: ingredientId },
+            'cook-thinner': { inId: liquidId, outId: ingredientId },
+          }[does];
+          const after = changed(bowl, change as Change, grams);
           expect(after.every((part) => part.grams > 0)).toBe(true);
           expect(estimateTexture(after, CATALOGUE).texture).toBe(wanted);
         }
@@ -32,7 +33,34 @@ describe('textureFixes', () => {
   it('thins with what is thin, and says what to hold back (common practice, no published source)', () => {
     const fixes = textureFixes(bowlOf('galley-egg'), CATALOGUE, 'pourable');
     expect(fixes.some(({ does, ingredientId }) => does === 'add' && ingredientId === 'water')).toBe(true);
-    expect(fixes.some(({ does, ingredientId }) => does === 'hold-back' && ingredientId === 'mayonnaise')).toBe(true);
+    const stiff = [
+      { ingredientId: 'banana', grams: 160 },
+      { ingredientId: 'yogurt', grams: 40 },
+    ];
+    expect(textureFixes(stiff, CATALOGUE, 'creamy')).toContainEqual(
+      expect.objectContaining({ does: 'hold-back', ingredientId: 'banana' }),
+    );
+  });
+
+  it('makes a cream of grain pourable by a thinner pot, in a bowl of the same size (common practice, no published source)', () => {
+    for (const [mask, cream] of [
+      ['rice-silk', 'rice-cream'],
+      ['rose-rice', 'rice-cream'],
+      ['oat-ease', 'oat-cream'],
+    ] as const) {
+      const fixes = textureFixes(bowlOf(mask), CATALOGUE, 'pourable');
+      expect(fixes).toContainEqual(
+        expect.objectContaining({ does: 'cook-thinner', ingredientId: cream, liquidId: 'water' }),
+      );
+    }
+  });
+
+  it('finds the grams that bring a bowl to a flow, and says where there are none', () => {
+    const bowl = [{ ingredientId: 'avocado', grams: 150 }];
+    const grams = gramsToReach(bowl, CATALOGUE, { inId: 'milk' }, 4, 100)!;
+    expect(grams).toBeCloseTo((150 * (4.9 - 4)) / (4 - 0.3), 6);
+    expect(gramsToReach(bowl, CATALOGUE, { inId: 'milk' }, 6, 100)).toBeUndefined();
+    expect(gramsToReach(bowl, CATALOGUE, { inId: 'milk' }, 4.9, 100)).toBe(0);
   });
 
   it('offers nothing where the bowl is there already', () => {

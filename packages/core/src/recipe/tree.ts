@@ -2,6 +2,7 @@ import {
   gramsPerMillilitre,
   ingredientById,
   keepingInBowl,
+  mixedFlow,
   rawRecipeOf,
   type BlendYield,
   type Catalogue,
@@ -89,7 +90,7 @@ export function strictestKeeping(all: readonly [Keeping, ...Keeping[]]): Keeping
 }
 
 /**
- * The properties a blend has from its parts: volumes add up, flow mixes over mass (Arrhenius mixing rule, from memory),
+ * The properties a blend has from its parts: volumes add up, flow is {@link mixedFlow},
  * what any part brings of allergens and stains stays, and it keeps as its most perishable part does.
  * @throws RangeError for parts that sum to nothing or are unknown
  */
@@ -104,7 +105,7 @@ export function blendProperties({ parts }: Pick<BlendYield, 'parts'>, catalogue:
   const millilitresPerGram = rows.reduce((sum, { row, share }) => sum + share / gramsPerMillilitre(row), 0);
   return {
     density: { gramsPerMillilitre: 1 / millilitresPerGram, source: 'own' },
-    flowLog10: rows.reduce((sum, { row, share }) => sum + share * row.flowLog10, 0),
+    flowLog10: mixedFlow(rows.map(({ row, share }) => ({ row, grams: share }))).flowLog10,
     allergens: [...new Set(rows.flatMap(({ row }) => row.allergens))],
     crossesWithLatex: rows.some(({ row }) => row.crossesWithLatex),
     stains: rows.some(({ row }) => row.stains),

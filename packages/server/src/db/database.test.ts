@@ -151,7 +151,13 @@ it('reckons anew what the model expected of earlier bowls, so that what they tau
       ...[id, 'h', 'Wren', 'rice-silk', 'Rice silk', 100, '2026-01-01'],
       JSON.stringify(body),
     ]);
-  const facts = { maskId: 'rice-silk', texture: 'runny', modelMillilitres: 1.9 * today, madeMillilitres: 200 };
+  const facts = {
+    maskId: 'rice-silk',
+    texture: 'runny',
+    modelMillilitres: 1.9 * today,
+    madeMillilitres: 200,
+    flowLog10: 4,
+  };
   for (const [id, body] of [
     ['b', snapshot],
     ['torn', {}],
@@ -173,6 +179,7 @@ it('reckons anew what the model expected of earlier bowls, so that what they tau
     ...facts,
     texture: 'creamy',
     modelMillilitres: expect.closeTo(today, 9) as number,
+    flowLog10: expect.closeTo(bowl.texture.flowLog10, 9) as number,
   });
   expect(await read('torn')).toEqual(facts);
   await backTo(again, 'HairInLocks');

@@ -1,7 +1,7 @@
 import type { BowlLife } from '@amber-ladle/contract';
 import { bowlBudget, bowlPastOf, bowlRuleOf, type Place } from '@amber-ladle/core/shelf';
 import type { EntityManager } from 'typeorm';
-import { BowlEntity, BowlLifeEntity, type BowlLifeRow } from '../db/entities';
+import { BowlEntity, BowlLifeEntity, WearLogEntity, type BowlLifeRow } from '../db/entities';
 import { invalid, notFound } from '../http/errors';
 import { climateOf } from './climate';
 import type { Household } from './household';
@@ -15,6 +15,21 @@ export const toLife = ({ plannedFor, leftOver, endedAt, endedHow, ...row }: Bowl
   ...(endedAt === null ? {} : { endedAt }),
   ...(endedHow === null ? {} : { endedHow }),
 });
+
+/** When a head wore a bowl, as far as was told. ISO 8601. */
+export function wornAt(life: BowlLife | undefined, headId: string): string | undefined {
+  const worn = life?.wearing[headId];
+  return worn?.rinsedAt ?? worn?.wornFrom ?? (life?.endedHow === 'worn' ? life.endedAt : undefined);
+}
+
+/** What was written of a bowl before it was worn, on a plate, is a page of the moment it is worn at. */
+async function datePages(manager: EntityManager, life: BowlLifeRow): Promise<void> {
+  for (const { headId, at } of await manager.findBy(WearLogEntity, { bowlId: life.bowlId })) {
+    const worn = wornAt(toLife(life), headId);
+    if (worn !== undefined && worn !== at)
+      await manager.update(WearLogEntity, { bowlId: life.bowlId, headId }, { at: worn });
+  }
+}
 
 /** What a bowl past its time is refused with until somebody decides. */
 export const needsDecision = () =>
@@ -55,7 +70,9 @@ export async function changed(
     const row = await manager.findOneBy(BowlLifeEntity, { bowlId });
     if (!row) throw notFound('bowl');
     if (row.endedAt) throw invalid({ bowl: 'This bowl has ended.' });
-    return manager.save(BowlLifeEntity, await change(manager, row));
+    const next = await manager.save(BowlLifeEntity, await change(manager, row));
+    await datePages(manager, next);
+    return next;
   });
   household.events.tell('bowls');
   return toLife(life);

@@ -6,9 +6,9 @@ import { BowlEntity, BowlLifeEntity, WearLogEntity, type BowlLifeRow, type WearL
 import { invalid, notFound, stale } from '../http/errors';
 import { broughtUpToDate } from './snapshots';
 import type { Household } from './household';
-import { toLife } from './lifeRules';
+import { toLife, wornAt } from './lifeRules';
 import { readSettings } from './settings';
-import { wornAt, wornFacts } from './wornFacts';
+import { wornFacts } from './wornFacts';
 
 /** What is asked of the log. Moments are ISO 8601; `to` is left out of the answer. */
 export interface LogWish {
@@ -37,6 +37,12 @@ export const READ_LOGS = `SELECT w.bowl_id AS bowlId, w.head_id AS headId, w.at,
   JOIN bowl b ON b.id = w.bowl_id AND b.removed_at IS NULL
   LEFT JOIN bowl_life l ON l.bowl_id = w.bowl_id`;
 
+/** Of a bowl that only lay on a plate so far there is nothing to read in the log. */
+const ONLY_A_PLATE = `(json_extract(w.body, '$.plateCentimetres') IS NOT NULL AND json_extract(w.body, '$.said') = '{}'
+    AND json_extract(w.body, '$.lasted') IS NULL AND json_extract(w.body, '$.words') = ''
+    AND NOT EXISTS (SELECT 1 FROM bowl_life e WHERE e.bowl_id = w.bowl_id
+      AND (e.wearing LIKE '%wornFrom%' OR e.wearing LIKE '%rinsedAt%' OR e.ended_how = 'worn')))`;
+
 /** The log, newest first. */
 export async function listLogs({ source }: Household, wish: LogWish): Promise<Page<LoggedBowl>> {
   const { headId, maskId, from, to, offset, limit } = wish;
@@ -46,7 +52,7 @@ export async function listLogs({ source }: Household, wish: LogWish): Promise<Pa
     ...(from ? [['w.at >= ?', from] as const] : []),
     ...(to ? [['w.at < ?', to] as const] : []),
   ];
-  const where = tests.length > 0 ? ` WHERE ${tests.map(([test]) => test).join(' AND ')}` : '';
+  const where = ` WHERE ${[`NOT ${ONLY_A_PLATE}`, ...tests.map(([test]) => test)].join(' AND ')}`;
   const values = tests.map(([, value]) => value);
   const rows = await source.query<ReadRow[]>(
     `${READ_LOGS}${where} ORDER BY w.at DESC, w.bowl_id, w.head_id LIMIT ? OFFSET ?`,

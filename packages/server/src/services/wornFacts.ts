@@ -1,6 +1,5 @@
-import type { BowlLife, BowlSnapshot, WornFacts } from '@amber-ladle/contract';
-import { expectedOf } from '@amber-ladle/core/house';
-import { estimateTexture } from '@amber-ladle/core/mask';
+import type { BowlSnapshot, WornFacts } from '@amber-ladle/contract';
+import { expectedOf, flowOfRecord } from '@amber-ladle/core/house';
 import { gramsIn, progressOf, sectionsOf, type DayEvent, type PlanStep } from '@amber-ladle/core/washday';
 import { In, type EntityManager } from 'typeorm';
 import { WashDayEntity } from '../db/entities';
@@ -21,13 +20,11 @@ export async function wornFacts(
   snapshot: BowlSnapshot,
   headId: string,
 ): Promise<WornFacts | undefined> {
-  const { head, others, mask, sized, ingredients } = snapshot;
+  const { head, others, mask, sized } = snapshot;
   const people = [head, ...others];
   const person = people.find(({ id }) => id === headId);
   if (!person) return undefined;
   const day = await dayOf(manager, bowlId);
-  const rows = new Map(ingredients.map((row) => [row.id, row]));
-  const known = sized.lines.filter(({ ingredientId }) => rows.has(ingredientId));
   const expected = expectedOf(snapshot);
   const minutes = day && minutesOf(day, bowlId);
   return {
@@ -35,8 +32,7 @@ export async function wornFacts(
     maskName: mask.name,
     maskId: mask.id,
     texture: expected.texture,
-    // Without what earlier bowls taught, so that it is not learnt twice.
-    flowLog10: known.length > 0 ? estimateTexture(known, rows).flowLog10 : sized.texture.flowLog10,
+    flowLog10: flowOfRecord(snapshot),
     modelMillilitres: expected.millilitres,
     neededMillilitres: sized.needMillilitres,
     plannedMillilitres: sized.madeMillilitres,
@@ -48,12 +44,6 @@ export async function wornFacts(
     sections: sectionsOf(person.profile).map(({ share }) => share),
     ...(minutes === undefined ? {} : { minutes }),
   };
-}
-
-/** When a head wore a bowl, as far as was told. ISO 8601. */
-export function wornAt(life: BowlLife | undefined, headId: string): string | undefined {
-  const worn = life?.wearing[headId];
-  return worn?.rinsedAt ?? worn?.wornFrom ?? (life?.endedHow === 'worn' ? life.endedAt : undefined);
 }
 
 async function dayOf(manager: EntityManager, bowlId: string): Promise<DayOfBowl | undefined> {

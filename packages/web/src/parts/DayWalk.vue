@@ -4,10 +4,12 @@ import { useWakeLock } from '@vueuse/core';
 import { computed, onScopeDispose, ref, useTemplateRef } from 'vue';
 import DayTimeline from '../drawings/DayTimeline.vue';
 import DayEnd from './DayEnd.vue';
+import PlateTest from './PlateTest.vue';
 import PotTimers from './PotTimers.vue';
 import PourPanel from './PourPanel.vue';
 import { useKeptBowl } from '../composables/useKeptBowl';
 import { useKeys } from '../composables/useKeys';
+import { usePages } from '../composables/usePages';
 import type { RunningDayOnScreen } from '../composables/useRunningDay';
 import { useTakeOuts } from '../composables/useTakeOuts';
 import { useHousehold } from '../stores/household';
@@ -43,6 +45,12 @@ const inHandFor = computed(() => {
   return far ? Math.max(0, Math.floor((second.value - far.startedAt) / 60_000)) : 0;
 });
 const onHead = computed(() => ['apply', 'wear', 'rinse'].includes(step.value?.kind ?? ''));
+/** The bowl is mixed and not yet on a head: the moment for a plate. */
+const canTry = computed(
+  () => focus.value?.kind !== 'waiting' && step.value?.kind === 'apply' && bowl.value?.snapshot.mask.texture !== 'oil',
+);
+const pages = usePages(computed(() => (canTry.value ? bowl.value?.id : undefined)));
+const page = computed(() => pages.value.find(({ headId }) => headId === bowl.value?.snapshot.head.id));
 const planned = computed(() => plannedById(step.value?.id));
 const doneCount = computed(() => plan.value?.steps.filter(({ isDone }) => isDone).length ?? 0);
 const label = computed(() => buttonWords(focus.value?.kind ?? 'finished', step.value));
@@ -144,6 +152,7 @@ const isEnding = ref(false);
           <p v-if="step.tools.length > 0" class="quiet tools">
             {{ step.tools.map((tool) => TOOL_WORDS[tool]).join(' · ') }}
           </p>
+          <PlateTest v-if="page && bowl" :key="page.bowlId" :page="page" :bowl="bowl" :catalogue="catalogue" />
           <v-btn
             v-if="onHead && bowl"
             variant="tonal"

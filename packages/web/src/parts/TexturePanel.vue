@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import type { FittedAmounts } from '@amber-ladle/core/batch';
-import { gramsPerMillilitre, ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
+import { ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
 import { textureFixes } from '@amber-ladle/core/mask';
-import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed, ref, watch } from 'vue';
 import TextureScale from '../drawings/TextureScale.vue';
-import { pullWords, TEXTURES, type ScaleTexture } from '../words/texture';
+import { fixWords, pullWords, TEXTURES, type ScaleTexture } from '../words/texture';
 
 /** How thick the bowl comes out, what does that, and how to have it otherwise. */
 const {
@@ -26,20 +25,13 @@ watch(
 );
 
 /** Further fixes are more of the same. */
-const MOST_OF = { add: 2, 'hold-back': 1 } as const;
+const MOST_OF = { add: 2, 'hold-back': 1, 'cook-thinner': 1 } as const;
 const fixes = computed(() => {
   if (!wanted.value) return [];
   const all = textureFixes(bowl.lines, catalogue, wanted.value, offset);
-  return (['add', 'hold-back'] as const)
+  return (['cook-thinner', 'add', 'hold-back'] as const)
     .flatMap((what) => all.filter(({ does }) => does === what).slice(0, MOST_OF[what]))
-    .map(({ does, ingredientId, grams, isInBowl }) => {
-      const row = ingredientById(catalogue, ingredientId);
-      const name = row.name.toLowerCase();
-      const amount = `${kitchenRound(grams / gramsPerMillilitre(row))} mL (${kitchenRound(grams)} g)`;
-      return does === 'add'
-        ? `add about ${amount} ${isInBowl ? 'more ' : ''}${name}`
-        : `hold back about ${amount} of the ${name}`;
-    });
+    .map((fix) => fixWords(fix, catalogue));
 });
 const LONGEST = 120;
 const pulls = computed(() => {
@@ -61,6 +53,9 @@ const pulls = computed(() => {
     <TextureScale :flow-log10="bowl.texture.flowLog10" />
     <p class="quiet">
       {{ pullWords(bowl, catalogue) }}.
+      <template v-if="bowl.texture.boundOilShare > 0.02"
+        >The egg binds the oil: beaten in by drops, it thickens.</template
+      >
       <template v-if="Math.abs(offset) > 0.1"
         >In this kitchen it comes out {{ offset > 0 ? 'thicker' : 'thinner' }} than reckoned.</template
       >

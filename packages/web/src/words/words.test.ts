@@ -3,7 +3,7 @@ import { NO_LOG } from '@amber-ladle/contract';
 import { between, evidenceWords, factorWords, lastedWords, QUALITY_WORDS, timeWords } from './notes';
 import { buttonWords, clockWords, helpWords, recordWords } from './washday';
 import { describe, expect, it } from 'vitest';
-import { BUILT_IN_MASKS, swapConsequences, swapped, swapsFor } from '@amber-ladle/core/mask';
+import { BUILT_IN_MASKS, swapConsequences, swapped, swapsFor, type TextureFix } from '@amber-ladle/core/mask';
 import { sizeBowl } from '@amber-ladle/core/batch';
 import { CATALOGUE, overlaid } from '@amber-ladle/core/ingredient';
 import { SPOON_SETS } from '@amber-ladle/core/measure';
@@ -11,7 +11,7 @@ import { makingWords } from './making';
 import { aProfile } from '@amber-ladle/core/testing';
 import { rinseWords, writeMinutes } from './mask';
 import { consequenceWords } from './swap';
-import { pullWords } from './texture';
+import { fixWords, plateSays, pullWords } from './texture';
 import { whySteps } from './why';
 import { weekdayWord, writeDay, writeNumber, writeTime } from './when';
 
@@ -115,6 +115,31 @@ it('names what thickens and what thins a bowl most', () => {
   const head = { profile: aProfile(), wearer: { ageYears: 30, sensitiveSkin: false } };
   const bowl = sizeBowl(head, mask, CATALOGUE, { spoons: SPOON_SETS.us });
   expect(pullWords(bowl, CATALOGUE)).toBe('mayonnaise thickens it most, whole egg thins it most');
+});
+
+it('says how to have a bowl otherwise: added, held back, or cooked thinner', () => {
+  const fix = (one: Partial<TextureFix>) =>
+    fixWords({ does: 'add', ingredientId: 'water', grams: 52, isInBowl: false, ...one }, CATALOGUE);
+  expect(fix({})).toBe('add about 52 mL (52 g) water');
+  expect(fix({ isInBowl: true })).toBe('add about 52 mL (52 g) more water');
+  expect(fix({ does: 'hold-back', ingredientId: 'banana' })).toMatch(/^hold back about \d+ mL \(52 g\) of the banana$/);
+  expect(fix({ does: 'cook-thinner', ingredientId: 'rice-cream', liquidId: 'water' })).toBe(
+    'cook the rice cream thinner: about 50 mL (52 g) of it less, and as much more water in the pot',
+  );
+});
+
+it('says of a plate whether the bowl is as reckoned, and what would bring it back', () => {
+  const mask = BUILT_IN_MASKS.find(({ id }) => id === 'freckled-banana')!;
+  const head = { profile: aProfile(), wearer: { ageYears: 30, sensitiveSkin: false } };
+  const bowl = sizeBowl(head, mask, CATALOGUE, { spoons: SPOON_SETS.us });
+  const reckoned = bowl.texture.flowLog10;
+  expect(bowl.texture.texture).toBe('creamy');
+  expect(plateSays(bowl, reckoned + 0.1, CATALOGUE)).toBe('As reckoned: creamy.');
+  expect(plateSays(bowl, reckoned + 1, CATALOGUE)).toMatch(
+    /^Reckoned creamy, and it is thick\. .*add about \d+ mL .* water/,
+  );
+  expect(plateSays(bowl, 1, CATALOGUE)).toMatch(/^Reckoned creamy, and it is runny/);
+  expect(plateSays({ ...bowl, texture: { ...bowl.texture, flowLog10: 4.1 } }, 4.3, CATALOGUE)).toMatch(/^Near enough/);
 });
 
 it('says what a swap changes: texture, allergens, what is stricter now', () => {

@@ -34,6 +34,7 @@ export const EGG_AND_ALOE: readonly Ingredient[] = [
       // Whole egg whisks to two or three times its volume (from memory of kitchen science texts).
       foams: 2.5,
       eggPart: 'whole',
+      thickens: 'emulsion',
       swaps: [
         { ingredientId: 'egg-yolk', ratio: 0.8, changes: ['heavier'] },
         { ingredientId: 'egg-white', ratio: 1, changes: ['lighter', 'less-fat'] },

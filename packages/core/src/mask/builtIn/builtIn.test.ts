@@ -3,7 +3,6 @@ import {
   BUILT_IN_MASKS,
   estimateTexture,
   formulaMillilitresPerGram,
-  gramsToReach,
   NEEDS,
   normaliseShares,
   textureBounds,
@@ -58,14 +57,6 @@ describe('texture', () => {
     expect(of(['coconut-milk', 100])).toBeGreaterThan(of(['milk', 100]));
     expect(of(['yogurt', 100], ['milk', 30])).toBeLessThan(of(['yogurt', 100]));
     expect(of(['milk', 100], ['yogurt', 30])).toBeGreaterThan(of(['milk', 100]));
-  });
-
-  it('brings a mixture to where it was asked', () => {
-    const estimate = estimateTexture([{ ingredientId: 'avocado', grams: 150 }], CATALOGUE);
-    const milk = ingredientById(CATALOGUE, 'milk').flowLog10;
-    const grams = gramsToReach(estimate, 150, milk, 4)!;
-    expect(of(['avocado', 150], ['milk', grams])).toBeCloseTo(4, 9);
-    expect(gramsToReach(estimate, 150, milk, 6)).toBeUndefined();
   });
 
   it('names its classes at their bounds', () => {

@@ -247,9 +247,9 @@ export const ROOT_AND_OTHER_MASKS: readonly Mask[] = [
     texture: 'pourable',
     mixing: 'pot',
     of: [
-      ['gelatine', 45, 'active'],
-      ['aloe-gel', 40, 'body'],
-      ['honey', 15, 'humectant'],
+      ['gelatine', 34, 'active'],
+      ['aloe-gel', 56, 'body'],
+      ['honey', 10, 'humectant'],
     ],
     wear: minutes(10, 20, 40),
     rinse: rinse('lukewarm', 1, true),

@@ -1,4 +1,4 @@
-import { expectedOf } from '@amber-ladle/core/house';
+import { expectedOf, flowOfRecord } from '@amber-ladle/core/house';
 import type { MigrationInterface, QueryRunner } from 'typeorm';
 
 type Facts = Record<string, unknown>;
@@ -12,8 +12,8 @@ interface Row {
 }
 
 /**
- * What a bowl teaches is said against what the model expected. Hair is reckoned in locks now, so what was expected of earlier
- * bowls is reckoned anew; what was made, left and said stays as it was.
+ * What a bowl teaches is said against what the model expected. Hair is reckoned in locks now, and starch, syrup and egg thicken
+ * by rules of their own, so what was expected of earlier bowls is reckoned anew; what was made, left and said stays as it was.
  */
 export class HairInLocks1700000000008 implements MigrationInterface {
   readonly name = 'HairInLocks1700000000008';
@@ -21,7 +21,7 @@ export class HairInLocks1700000000008 implements MigrationInterface {
   async up(runner: QueryRunner): Promise<void> {
     await rewrite(runner, (snapshot) => {
       const { texture, millilitres } = expectedOf(snapshot);
-      return { texture, modelMillilitres: millilitres };
+      return { texture, modelMillilitres: millilitres, flowLog10: flowOfRecord(snapshot) };
     });
   }
 
@@ -38,7 +38,10 @@ export class HairInLocks1700000000008 implements MigrationInterface {
 
 /** A record that holds too little to be reckoned anew keeps what it has. */
 const isWhole = (snapshot: Partial<Snapshot>): snapshot is Snapshot =>
-  snapshot.sized?.demand !== undefined && snapshot.mask !== undefined && snapshot.head !== undefined;
+  snapshot.sized?.demand !== undefined &&
+  snapshot.sized.lines.some(({ grams }) => grams > 0) &&
+  snapshot.mask !== undefined &&
+  snapshot.head !== undefined;
 
 async function rewrite(runner: QueryRunner, expected: (snapshot: Snapshot) => Facts): Promise<void> {
   const rows = (await runner.query(
