@@ -55,6 +55,16 @@ describe('a mask of one’s own', () => {
     await click('Put it in the book');
     await textWhen(page, 'h1', /Lock-keeper's Sunday/);
     expect(await text('table')).toContain('Egg yolk');
+    // What it makes as she writes it, and what "half of it was left" says of her head.
+    await textWhen(page, '#told', /As written it makes \d+ mL/);
+    const needed = async (): Promise<number> =>
+      Number(/takes (\d+) mL/.exec(await text('[data-test="told-need"]'))?.[1]);
+    const before = await needed();
+    await clickOn(page, '[data-test="told"] ::-p-text(half left)');
+    await textWhen(page, '[data-test="told-need"]', /with that in mind/);
+    await expect.poll(needed).not.toBe(before);
+    await clickOn(page, '[data-test="told"] ::-p-text(half left)');
+    await expect.poll(needed).toBe(before);
     await click('Size this');
     expect(await made(page)).toBeGreaterThan(50);
   });

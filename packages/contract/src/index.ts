@@ -16,3 +16,4 @@ export * from './photo';
 export * from './learnt';
 export * from './choices';
 export * from './owner';
+export * from './told';

@@ -59,7 +59,8 @@ export interface OpenLog extends LoggedBowl {
 
 /** What a head's bowls taught. */
 export interface HeadLearning {
-  evidence: (Evidence & { bowlId: string; maskName: string })[];
+  /** Of a bowl that was kept, or of a mask as its maker writes it. */
+  evidence: (Evidence & { bowlId?: string; maskId: string; maskName: string })[];
   /** Everything before this is forgotten. */
   forgottenBefore?: string | undefined;
   /** What was said of masks, 1 to 5, by mask. */

@@ -116,6 +116,10 @@ const maskFields = {
   school: string().trim().max(120).optional(),
   stains: boolean().optional(),
   isItsOwnWay: boolean().optional(),
+  writtenGrams: number()
+    .min(1, 'What you write comes to a gram at least.')
+    .max(10_000, 'What you write comes to 10 kg at the most.')
+    .optional(),
   cautions: array().of(string().trim().required().max(300)).max(20).optional(),
   stepEdits: dictionary(
     object({

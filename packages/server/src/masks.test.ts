@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import type { MaskInput } from '@amber-ladle/contract';
 import { INGREDIENTS, type Ingredient } from '@amber-ladle/core/ingredient';
 import { BUILT_IN_MASKS, type Mask } from '@amber-ladle/core/mask';
@@ -101,6 +102,59 @@ describe('own masks', () => {
       .expect(404);
     await api().delete('/api/masks/rice-silk').expect(404);
     expect((await api().get('/api/masks/rice-silk/versions')).body).toHaveLength(1);
+  });
+});
+
+describe('a mask as its maker writes it', () => {
+  it('teaches how much her head takes when she says whether it was enough, until she takes that back', async () => {
+    const head = (await api().post('/api/heads').send(aHead).expect(201)).body as { id: string };
+    const mask = await newMask(copied('rice-silk', { writtenGrams: 200 }));
+    const tell = (outcome: string, headId = head.id) =>
+      api().put(`/api/masks/${mask.id}/told/${headId}`).send({ outcome });
+    const need = async (): Promise<number> =>
+      (
+        await api()
+          .post('/api/bowls')
+          .send({ ...aBowl(head.id, randomUUID()), maskId: 'rice-silk' })
+      ).body.snapshot.sized.needMillilitres;
+    const before = await need();
+    expect((await tell('half-left').expect(200)).body).toMatchObject([{ headId: head.id, outcome: 'half-left' }]);
+    const half = await need();
+    expect(half).toBeLessThan(before);
+    // The last word counts, and there is one of it.
+    expect((await tell('ran-short').expect(200)).body).toHaveLength(1);
+    expect(await need()).toBeGreaterThan(before);
+    const { evidence } = (await api().get('/api/learning')).body.heads[head.id];
+    expect(evidence).toMatchObject([{ kind: 'at-least', maskId: mask.id, maskName: mask.name }]);
+    await api().delete(`/api/masks/${mask.id}/told/${head.id}`).expect(200);
+    await api().delete(`/api/masks/${mask.id}/told/${head.id}`).expect(404);
+    expect(await need()).toBeCloseTo(before, 6);
+  });
+
+  it('is refused kindly for shares alone, for crumbs, for nobody, and for another word', async () => {
+    const head = (await api().post('/api/heads').send(aHead).expect(201)).body as { id: string };
+    const tell = async (change: Partial<MaskInput>, outcome = 'just-enough', headId = head.id) => {
+      const mask = await newMask(copied('rice-silk', change));
+      return api().put(`/api/masks/${mask.id}/told/${headId}`).send({ outcome });
+    };
+    const words = async (change: Partial<MaskInput>, outcome?: string): Promise<string> => {
+      const { status, body } = await tell(change, outcome);
+      expect(status).toBe(422);
+      return body.fields.outcome as string;
+    };
+    expect(await words({})).toMatch(/only its shares are known/);
+    expect(await words({ writtenGrams: 5 })).toMatch(/makes 5 mL, and such a head takes about \d+\./);
+    expect(await words({ writtenGrams: 4000 })).toMatch(/another look at the amounts/);
+    expect(await words({ writtenGrams: 200 }, 'plenty')).toMatch(/Just enough/);
+    expect((await tell({ writtenGrams: 200 }, 'just-enough', 'nobody')).status).toBe(404);
+    expect(
+      (
+        await api()
+          .post('/api/masks')
+          .send(copied('rice-silk', { writtenGrams: 0 }))
+          .expect(422)
+      ).body.fields,
+    ).toHaveProperty('writtenGrams');
   });
 });
 

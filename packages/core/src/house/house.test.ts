@@ -16,6 +16,7 @@ import { bowlRuleOf, buyList, windowOf } from '../shelf';
 import { aProfile, anAdult } from '../testing';
 import { daySteps } from '../washday';
 import {
+  asWrittenOn,
   bareHouse,
   houseOfRecord,
   maskInHouse,
@@ -24,6 +25,7 @@ import {
   sizing,
   taughtHead,
   writtenBowl,
+  writtenMillilitres,
   type House,
 } from '.';
 
@@ -223,5 +225,31 @@ describe('a new family is data in one place', () => {
       now: new Date(NOW).toISOString(),
     });
     expect(lot).toMatchObject({ ingredientId: row.id, state: 'raw', grams: 50, placeId: 'shelf' });
+  });
+});
+
+describe('a mask as its maker writes it', () => {
+  const mask = { ...maskCalled('rice-silk'), writtenGrams: 210 };
+
+  it('makes what its amounts make, and says nothing where only shares are known', () => {
+    const { millilitres } = writtenBowl(
+      house,
+      mask.parts.map(({ ingredientId, share }) => ({ ingredientId, grams: share * 210 })),
+      mask,
+      anAdult,
+    );
+    expect(writtenMillilitres(mask, house)).toBeCloseTo(millilitres, 6);
+    expect(writtenMillilitres(maskCalled('rice-silk'), house)).toBeUndefined();
+    expect(asWrittenOn(house, ada, maskCalled('rice-silk'))).toBeUndefined();
+  });
+
+  it('is held against what the model expects of the head, whatever her bowls taught', () => {
+    const { bowl } = sizing(house, wish);
+    const on = asWrittenOn(house, ada, mask)!;
+    expect(on.modelMillilitres).toBeCloseTo(bowl.demand.total.median, 9);
+    expect(on).toMatchObject({ texture: 'creamy', heads: 1 });
+    const evidence = [{ kind: 'exact' as const, at: '2026-03-01', texture: on.texture, logRatio: -1, noise: 0.1 }];
+    const taught = { ...house, learning: { heads: { ada: { evidence } }, textures: {} } };
+    expect(asWrittenOn(taught, ada, mask)).toEqual(on);
   });
 });

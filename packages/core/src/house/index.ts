@@ -3,3 +3,4 @@ export * from './taught';
 export * from './sizing';
 export * from './record';
 export * from './written';
+export * from './asWritten';

@@ -9,3 +9,4 @@ export * from './trend';
 export * from './use';
 export * from './works';
 export * from './plate';
+export * from './told';

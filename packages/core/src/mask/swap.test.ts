@@ -4,6 +4,7 @@ import { CATALOGUE, gramsPerMillilitre, ingredientById, INGREDIENTS, type Ingred
 import {
   BUILT_IN_MASKS,
   estimateTexture,
+  lighterSwaps,
   offends,
   rebalanced,
   SWAP_WISHES,
@@ -97,6 +98,23 @@ describe('swaps by wish', () => {
         const isDry = dry.includes(ingredientById(CATALOGUE, ingredientId).family);
         for (const row of swapCandidates(mask, ingredientId, CATALOGUE)) expect(dry.includes(row.family)).toBe(isDry);
       }
+  });
+});
+
+describe('lighter, for roots that grease', () => {
+  const of = (...ids: string[]) =>
+    lighterSwaps({ parts: ids.map((ingredientId) => ({ ...BUILT_IN_MASKS[0]!.parts[0]!, ingredientId })) }, CATALOGUE);
+
+  it('is water for milk, jojoba for olive oil, white for whole egg (common practice, no published source)', () => {
+    expect(of('banana', 'milk', 'olive-oil')).toEqual({ milk: 'water', 'olive-oil': 'jojoba-oil' });
+    expect(of('egg-whole', 'mayonnaise')).toEqual({ 'egg-whole': 'egg-white' });
+  });
+
+  it('takes nothing that is there already or must be avoided, and leaves what is light', () => {
+    expect(of('milk', 'water')).toEqual({ milk: 'skimmed-milk' });
+    expect(of('banana', 'aloe-gel')).toEqual({});
+    const mask = { parts: [{ ...BUILT_IN_MASKS[0]!.parts[0]!, ingredientId: 'egg-yolk' }] };
+    expect(lighterSwaps(mask, CATALOGUE, { avoid: ({ allergens }) => allergens.includes('egg') })).toEqual({});
   });
 });
 

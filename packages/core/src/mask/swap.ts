@@ -164,6 +164,25 @@ export function swapsFromHand(
   return { swaps, without };
 }
 
+/**
+ * The swaps that make a mask lighter, for roots that grease or hair that is easily weighed down: for each ingredient the first stand-in
+ * that its row calls lighter (common practice, no published source: water for milk, jojoba for olive oil, white for whole egg).
+ * @example lighterSwaps(milkAndBanana, CATALOGUE) // { milk: 'water' }
+ */
+export function lighterSwaps(mask: Pick<Mask, 'parts'>, catalogue: Catalogue, options: SwapOptions = {}): Swaps {
+  const swaps: Record<string, string> = {};
+  for (const { ingredientId } of mask.parts) {
+    const { traits } = ingredientById(catalogue, ingredientId);
+    const lighter = traits.swaps.filter(({ changes }) => changes.includes('lighter')).map((one) => one.ingredientId);
+    const used = new Set(Object.values(swaps));
+    const found = swapCandidates(mask, ingredientId, catalogue, options).find(
+      ({ id }) => lighter.includes(id) && !used.has(id),
+    );
+    if (found) swaps[ingredientId] = found.id;
+  }
+  return swaps;
+}
+
 /** What a swap changes, for the maker to weigh. */
 export interface SwapConsequences {
   readonly textureBefore: TextureEstimate;

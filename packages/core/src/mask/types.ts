@@ -116,6 +116,8 @@ export interface Mask {
   /** What its owner changed about the steps that follow from its ingredients, by the step's name. */
   readonly stepEdits?: Readonly<Record<string, StepEdit>>;
   readonly ownSteps?: readonly OwnStep[];
+  /** What its maker's own amounts come to, grams; left out where it was never written in amounts. */
+  readonly writtenGrams?: number;
   /** The maker's own words of caution, shown beside the usual ones. */
   readonly cautions?: readonly string[];
 }

@@ -10,6 +10,7 @@ import { Stories1700000000005 } from './migrations/0005-stories';
 import { Notes1700000000006 } from './migrations/0006-notes';
 import { MessagesAndRecipes1700000000007 } from './migrations/0007-messages-and-recipes';
 import { HairInLocks1700000000008 } from './migrations/0008-hair-in-locks';
+import { ToldUses1700000000009 } from './migrations/0009-told-uses';
 
 /** The little of better-sqlite3 that is needed at opening. */
 interface RawDatabase {
@@ -39,6 +40,7 @@ export async function openDatabase(file: string): Promise<DataSource> {
       Notes1700000000006,
       MessagesAndRecipes1700000000007,
       HairInLocks1700000000008,
+      ToldUses1700000000009,
     ],
     migrationsTransactionMode: 'all',
     synchronize: false,

@@ -9,6 +9,7 @@ import type {
   WearLog,
   Worn,
   WornFacts,
+  ToldUse,
 } from '@amber-ladle/contract';
 import type { HairProfile } from '@amber-ladle/core/hair';
 import type { SaidIngredient } from '@amber-ladle/core/ingredient';
@@ -465,6 +466,20 @@ export const ForgettingEntity = new EntitySchema<ForgettingRow>({
   },
 });
 
+export type ToldUseRow = ToldUse;
+
+export const ToldUseEntity = new EntitySchema<ToldUseRow>({
+  name: 'told_use',
+  columns: {
+    maskId: { type: 'text', name: 'mask_id', primary: true },
+    headId: { type: 'text', name: 'head_id', primary: true },
+    at: { type: 'text' },
+    outcome: { type: 'text' },
+    maskName: { type: 'text', name: 'mask_name' },
+    facts: { type: 'simple-json' },
+  },
+});
+
 /** Every table there is. */
 export const ENTITIES = [
   HeadEntity,
@@ -486,4 +501,5 @@ export const ENTITIES = [
   PhotoEntity,
   PhotoDataEntity,
   ForgettingEntity,
+  ToldUseEntity,
 ];

@@ -2,6 +2,7 @@ import {
   headMeasureSchema,
   logQuerySchema,
   parse,
+  tellUseSchema,
   writeLogSchema,
   type HeadMeasure,
   type WearLog,
@@ -10,8 +11,10 @@ import { Router } from 'express';
 import type { Household } from '../services/household';
 import { forget, readLearning, remember } from '../services/learning';
 import { listLogs, logsOfBowl, openLogs, writeLog } from '../services/logs';
+import type { ToldOutcome } from '@amber-ladle/core/learn';
 import { addMeasure, listMeasures, removeMeasure } from '../services/measures';
 import { readSpending } from '../services/spending';
+import { tellUse, toldOf, untellUse } from '../services/told';
 
 /** What is written down of bowls and lengths, and what follows from it. */
 export function noteRoutes(household: Household): Router {
@@ -28,6 +31,16 @@ export function noteRoutes(household: Household): Router {
   router.put('/bowls/:id/logs/:headId', async (request, response) => {
     const { version, log } = parse<{ version: number; log: WearLog }>(writeLogSchema, request.body);
     response.json(await writeLog(household, request.params.id, request.params.headId, version, log));
+  });
+  router.get('/masks/:id/told', async (request, response) => {
+    response.json(await toldOf(household, request.params.id));
+  });
+  router.put('/masks/:id/told/:headId', async (request, response) => {
+    const { outcome } = parse<{ outcome: ToldOutcome }>(tellUseSchema, request.body);
+    response.json(await tellUse(household, request.params.id, request.params.headId, outcome));
+  });
+  router.delete('/masks/:id/told/:headId', async (request, response) => {
+    response.json(await untellUse(household, request.params.id, request.params.headId));
   });
   router.post('/heads/:id/forgetting', async (request, response) => {
     await forget(household, request.params.id);

@@ -1,14 +1,15 @@
-import type { HeadLearning, Learning, LoggedBowl } from '@amber-ladle/contract';
+import type { HeadLearning, Learning, LoggedBowl, ToldUse } from '@amber-ladle/contract';
 import {
   evidenceOf,
   flowOfSpread,
   learnTexture,
   ratingsOf,
+  toldEvidence,
   type Evidence,
   type FeltTexture,
   type Lasted,
 } from '@amber-ladle/core/learn';
-import { ForgettingEntity } from '../db/entities';
+import { ForgettingEntity, ToldUseEntity } from '../db/entities';
 import { notFound } from '../http/errors';
 import { getHead } from './heads';
 import type { Household } from './household';
@@ -38,25 +39,38 @@ async function learnAnew({ source }: Household): Promise<Learning> {
   );
   const logged = rows.map(toLogged).filter(({ log }) => !log.isSetAside);
   const forgotten = await source.manager.find(ForgettingEntity, { order: { at: 'ASC' } });
+  const spoken = await source.manager.find(ToldUseEntity);
   const before = new Map(forgotten.map(({ headId, at }) => [headId, at]));
   const heads: Record<string, HeadLearning> = {};
-  for (const headId of new Set([...logged.map((one) => one.headId), ...before.keys()]))
+  for (const headId of new Set([...[...logged, ...spoken].map((one) => one.headId), ...before.keys()]))
     heads[headId] = learningOf(
       logged.filter((one) => one.headId === headId),
+      spoken.filter((one) => one.headId === headId),
       before.get(headId),
     );
   const told = logged.filter(({ headId, at }) => at >= (before.get(headId) ?? ''));
   return { heads, textures: texturesOf(told) };
 }
 
-function learningOf(logged: readonly LoggedBowl[], forgottenBefore: string | undefined): HeadLearning {
-  return {
-    evidence: logged.flatMap((bowl) => {
-      const told = taughtBy(bowl);
-      return told && !(forgottenBefore && bowl.at < forgottenBefore)
-        ? [{ ...told, bowlId: bowl.bowlId, maskName: bowl.facts.maskName }]
-        : [];
+function learningOf(
+  logged: readonly LoggedBowl[],
+  spoken: readonly ToldUse[],
+  forgottenBefore: string | undefined,
+): HeadLearning {
+  const told = [
+    ...logged.map((bowl) => {
+      const { bowlId, facts } = bowl;
+      return { evidence: taughtBy(bowl), about: { bowlId, maskId: facts.maskId, maskName: facts.maskName } };
     }),
+    ...spoken.map(({ at, facts, outcome, maskId, maskName }) => ({
+      evidence: toldEvidence({ ...facts, at }, outcome),
+      about: { maskId, maskName },
+    })),
+  ];
+  return {
+    evidence: told.flatMap(({ evidence, about }) =>
+      evidence && !(forgottenBefore && evidence.at < forgottenBefore) ? [{ ...evidence, ...about }] : [],
+    ),
     ...(forgottenBefore ? { forgottenBefore } : {}),
     ratings: ratingsOf(
       logged.map(({ at, facts: { maskId }, log: { said, changes } }) => ({ maskId, at, said, changes })),

@@ -33,7 +33,7 @@ export function useBench(head: Ref<Head | undefined>, book: Ref<Mask | undefined
     choices.value = { ...NO_CHOICES, pieceSizes, pieceGrams };
   });
 
-  const swaps = useSwaps(book, choices);
+  const swaps = useSwaps(book, choices, head);
   /** A stand-in that has left the catalogue meanwhile stands in for nothing. */
   const standIns = computed(() =>
     Object.fromEntries(Object.entries(choices.value.swaps).filter(([, id]) => household.catalogue.has(id))),

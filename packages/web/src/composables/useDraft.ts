@@ -71,11 +71,11 @@ export function useDraft(catalogue: Ref<Catalogue>, system: Ref<MeasureSystem>, 
     });
   }
 
-  /** Lines of an existing formula, as so many grams of each to 100 g. */
-  function load(parts: readonly FormulaPart[]): void {
+  /** Lines of an existing formula. @param inAll what they come to, grams: what was written, or 100 where only shares are known */
+  function load(parts: readonly FormulaPart[], inAll = 100): void {
     rows.value = parts.flatMap((part, i) => {
       const row = catalogue.value.get(part.ingredientId);
-      const grams = round(part.share * 100);
+      const grams = round(part.share * inAll);
       return {
         key: i + 1,
         text: part.writtenAmount ?? `${grams} g ${row?.name ?? part.ingredientId}`,
@@ -107,9 +107,11 @@ export function useDraft(catalogue: Ref<Catalogue>, system: Ref<MeasureSystem>, 
       }));
     return amounts.length === 0 ? [] : composed(amounts, catalogue.value);
   });
+  /** What the lines come to, grams. */
+  const inAll = computed(() => written.value.filter(isSettled).reduce((sum, { grams }) => sum + (grams ?? 0), 0));
   const shareOf = (row: DraftRow): number =>
     parts.value.find(({ ingredientId }) => ingredientId === row.ingredientId)?.share ?? 0;
 
-  return { rows, written, open, parts, read, add, remove, replace, rewrite, choose, load, shareOf, isSettled };
+  return { rows, written, open, parts, inAll, read, add, remove, replace, rewrite, choose, load, shareOf, isSettled };
 }
 export type Draft = ReturnType<typeof useDraft>;

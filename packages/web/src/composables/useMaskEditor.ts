@@ -67,7 +67,7 @@ export function useMaskEditor(key: string, from: Ref<Mask | undefined>, newName:
     stored.value = { fields: blankMask(), rows: [], isTouched: false, isTextureCalled: false };
     if (from.value) {
       const { id: _id, version: _version, parts, ...rest } = plain(from.value);
-      draft.load(parts);
+      draft.load(parts, rest.writtenGrams);
       stored.value = {
         ...stored.value,
         fields: { ...rest, name: newName ?? rest.name },
@@ -91,13 +91,27 @@ export function useMaskEditor(key: string, from: Ref<Mask | undefined>, newName:
     });
   }
 
+  /** What the amounts come to; a mask of which only shares are known has lines to 100 g, which nobody wrote. */
+  const written = computed<Pick<Mask, 'writtenGrams'>>(() =>
+    draft.inAll.value >= 1 && (!from.value || from.value.writtenGrams !== undefined)
+      ? { writtenGrams: Number(draft.inAll.value.toPrecision(4)) }
+      : {},
+  );
   const mask = computed<Mask | undefined>(() => {
     if (draft.parts.value.length === 0) return undefined;
     const ids = new Set(draft.parts.value.map(({ ingredientId }) => ingredientId));
     const heldRatios = fields.value.heldRatios.filter(
       ({ ingredientId, toIngredientId }) => ids.has(ingredientId) && ids.has(toIngredientId),
     );
-    return { ...fields.value, heldRatios, id: key, version: from.value?.version ?? 1, parts: draft.parts.value };
+    const { writtenGrams: _before, ...rest } = fields.value;
+    return {
+      ...rest,
+      ...written.value,
+      heldRatios,
+      id: key,
+      version: from.value?.version ?? 1,
+      parts: draft.parts.value,
+    };
   });
   /** A new mask is of the texture that it is estimated to have, until its maker calls it something else. */
   watch(
@@ -144,8 +158,10 @@ export function useMaskEditor(key: string, from: Ref<Mask | undefined>, newName:
       errors.value = { parts: 'Some lines still have a question; answer it or take them out.' };
       return undefined;
     }
+    const { writtenGrams: _before, ...rest } = plain(fields.value);
     const input = {
-      ...plain(fields.value),
+      ...rest,
+      ...written.value,
       heldRatios: plain(mask.value?.heldRatios ?? []),
       parts: plain(draft.parts.value),
     };

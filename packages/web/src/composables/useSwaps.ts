@@ -1,6 +1,7 @@
-import type { BowlChoices } from '@amber-ladle/contract';
+import type { BowlChoices, Head } from '@amber-ladle/contract';
 import { ingredientById, type Ingredient } from '@amber-ladle/core/ingredient';
 import {
+  lighterSwaps,
   offends,
   SWAP_WISHES,
   swapCandidates,
@@ -20,7 +21,7 @@ import { useShelf } from '../stores/shelf';
 const MOST_OFFERED = 8;
 
 /** A mask of the book with what stands in for what, and what that changes. */
-export function useSwaps(book: Ref<Mask | undefined>, choices: Ref<BowlChoices>) {
+export function useSwaps(book: Ref<Mask | undefined>, choices: Ref<BowlChoices>, head: Ref<Head | undefined>) {
   const household = useHousehold();
   const notice = useNotice();
   const shelf = useShelf();
@@ -117,6 +118,36 @@ export function useSwaps(book: Ref<Mask | undefined>, choices: Ref<BowlChoices>)
     }
   }
 
+  /** What would sit lighter on a head that greases or is easily weighed down; proposed without being asked. */
+  const lighter = computed(() => {
+    const story = head.value?.story;
+    const isFor = story?.needs.includes('oily-roots')
+      ? 'oily-roots'
+      : story?.isWeighedDown
+        ? 'weighed-down'
+        : undefined;
+    if (!book.value || !story || !isFor) return undefined;
+    const avoid = (row: Ingredient): boolean => row.allergens.some((one) => story.allergies.includes(one));
+    const swaps = lighterSwaps(book.value, household.catalogue, { avoid });
+    const all = Object.entries(swaps);
+    const nameOf = (id: string): string => ingredientById(household.catalogue, id).name.toLowerCase();
+    return all.length === 0
+      ? undefined
+      : ({
+          isFor,
+          swaps,
+          isMade: all.every(([from, stand]) => choices.value.swaps[from] === stand),
+          names: all.map(([from, stand]) => ({ from: nameOf(from), stand: nameOf(stand) })),
+        } as const);
+  });
+  /** Takes the lighter stand-ins, or puts the book's own back. */
+  function toggleLighter(): void {
+    if (!lighter.value) return;
+    const { swaps, isMade } = lighter.value;
+    const others = Object.fromEntries(Object.entries(choices.value.swaps).filter(([from]) => !(from in swaps)));
+    put(isMade ? others : { ...others, ...swaps });
+  }
+
   /** Something on the bench is not in the house, and the shelf is kept at all. */
   const isMissing = computed(
     () =>
@@ -135,5 +166,18 @@ export function useSwaps(book: Ref<Mask | undefined>, choices: Ref<BowlChoices>)
     }
   }
 
-  return { mask, made, consequences, wishes, isMissing, offered, swap, toggleWish, fromHand, originalOf };
+  return {
+    mask,
+    made,
+    consequences,
+    wishes,
+    lighter,
+    toggleLighter,
+    isMissing,
+    offered,
+    swap,
+    toggleWish,
+    fromHand,
+    originalOf,
+  };
 }

@@ -23,6 +23,7 @@ const says = computed(() => {
   <div class="plate">
     <PlateField
       :centimetres="log.plateCentimetres"
+      asks="As thick as reckoned? Try a spoonful on a plate"
       :grams-per-millilitre="page.facts.gramsPerMillilitre"
       @change="change({ plateCentimetres: $event })"
     />

@@ -34,7 +34,7 @@ import { useShelf } from '../stores/shelf';
 import { COVERAGE_WORDS, SLOT_WORDS } from '../words/mask';
 import { enoughWords } from '../words/chance';
 import { overWords } from '../words/over';
-import { consequenceWords, WISH_WORDS } from '../words/swap';
+import { consequenceWords, lighterWords, WISH_WORDS } from '../words/swap';
 import { whySteps } from '../words/why';
 import { useWords } from '../composables/useWords';
 import { weekdayWord } from '../words/when';
@@ -69,7 +69,7 @@ const { isApart } = others;
 /** Each bowl of "a bowl each" is still compared with the one bowl it could be. */
 const bench = useBench(head, book, others.sharing);
 const { profile, choices, mask, bowl, need, isFitting, failure, isChanged } = bench;
-const { consequences, made: swapsMade, wishes, isMissing } = bench.swaps;
+const { consequences, made: swapsMade, wishes, isMissing, lighter } = bench.swaps;
 const compared = useCompared(
   computed(() => {
     const wish = bench.wish.value;
@@ -338,8 +338,18 @@ async function saveToHead(): Promise<void> {
           <v-list-item v-bind="item" :subtitle="entry.subtitle" />
         </template>
       </v-autocomplete>
-      <div v-if="wishes.length > 0 || isMissing" class="wishes" role="group" aria-label="Swaps">
+      <div v-if="wishes.length > 0 || isMissing || lighter" class="wishes" role="group" aria-label="Swaps">
         <button v-if="isMissing" type="button" class="pill" @click="bench.swaps.fromHand">with what is here</button>
+        <button
+          v-if="lighter"
+          type="button"
+          class="pill"
+          data-test="lighter"
+          :aria-pressed="lighter.isMade"
+          @click="bench.swaps.toggleLighter()"
+        >
+          {{ lighterWords(lighter) }}
+        </button>
         <button
           v-for="{ wish, isMet } in wishes"
           :key="wish"

@@ -8,6 +8,7 @@ import { useRouter } from 'vue-router';
 import FormulaBar from '../drawings/FormulaBar.vue';
 import WearScale from '../drawings/WearScale.vue';
 import InHandPanel from '../parts/InHandPanel.vue';
+import ToldPanel from '../parts/ToldPanel.vue';
 import { download } from '../composables/download';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
@@ -144,6 +145,7 @@ async function remove(): Promise<void> {
         · every {{ mask.repeatDays }} days</template
       ><template v-if="mask.school"> · {{ mask.school }}</template>
     </p>
+    <ToldPanel v-if="mask.writtenGrams !== undefined && household.heads.length > 0" :mask="mask" />
     <div class="two">
       <section aria-labelledby="formula">
         <h2 id="formula">Formula</h2>

@@ -1,4 +1,4 @@
-import type { Confounder, Evidence, Level, Moment, Quality, Shed } from '@amber-ladle/core/learn';
+import type { Confounder, Evidence, Level, Moment, Quality, Shed, ToldOutcome } from '@amber-ladle/core/learn';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import type { LoggedBowl } from '@amber-ladle/contract';
 
@@ -86,3 +86,11 @@ export function timeWords(minutes: number): string {
   const rest = Math.round(minutes % 60);
   return hours === 0 ? `${rest} min` : `${hours} h ${rest} min`;
 }
+
+/** How a mask as its maker writes it has lasted so far. */
+export const TOLD_WORDS: Readonly<Record<ToldOutcome, string>> = {
+  'just-enough': 'just enough',
+  'some-left': 'some left',
+  'half-left': 'half left',
+  'ran-short': 'ran short',
+};

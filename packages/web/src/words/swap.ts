@@ -34,3 +34,12 @@ export function consequenceWords(consequences: SwapConsequences): string[] {
     }),
   ];
 }
+
+/** What is proposed to a head that greases: "for oily roots: water for milk". */
+export function lighterWords(lighter: {
+  readonly isFor: 'oily-roots' | 'weighed-down';
+  readonly names: readonly { readonly from: string; readonly stand: string }[];
+}): string {
+  const whom = lighter.isFor === 'oily-roots' ? 'for oily roots' : 'for hair soon weighed down';
+  return `${whom}: ${lighter.names.map(({ from, stand }) => `${stand} for ${from}`).join(', ')}`;
+}

@@ -3,6 +3,8 @@ import {
   profileSchema,
   settingsSchema,
   storySchema,
+  tellUseSchema,
+  toldFactsSchema,
   wearLogSchema,
   type FileFault,
 } from '@amber-ladle/contract';
@@ -10,7 +12,7 @@ import { NO_STORY } from '@amber-ladle/core/judge';
 import type { DataSource } from 'typeorm';
 import { ValidationError, type Schema } from 'yup';
 import type { Clock } from '../../clock';
-import { BowlEntity, HeadEntity, MaskEntity, SettingEntity, WearLogEntity } from '../../db/entities';
+import { BowlEntity, HeadEntity, MaskEntity, SettingEntity, ToldUseEntity, WearLogEntity } from '../../db/entities';
 import { Events } from '../../events';
 import { listBowls } from '../bowls';
 import { readHistories } from '../histories';
@@ -71,6 +73,10 @@ async function rowFaults({ source }: Household): Promise<Fault[]> {
     if (key === 'household') check(['setting', i, 'value'], settingsSchema, value);
   for (const [i, { body }] of (await manager.find(WearLogEntity)).entries())
     check(['wear_log', i, 'body'], wearLogSchema, body);
+  for (const [i, { outcome, facts }] of (await manager.find(ToldUseEntity)).entries()) {
+    check(['told_use', i, 'outcome'], tellUseSchema, { outcome });
+    check(['told_use', i, 'facts'], toldFactsSchema, facts);
+  }
   return faults;
 }
 

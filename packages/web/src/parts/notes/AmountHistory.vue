@@ -174,12 +174,21 @@ async function forget(): Promise<void> {
             </tr>
           </thead>
           <tbody>
-            <tr v-for="{ step, one } in rows" :key="one.bowlId">
+            <tr v-for="{ step, one } in rows" :key="one.bowlId ?? one.maskId">
               <td>{{ writeShortDay(one.at, household.where) }}</td>
               <td>
-                <RouterLink class="quiet-link" :to="{ name: 'kept-bowl', params: { id: one.bowlId } }">{{
-                  one.maskName
-                }}</RouterLink>
+                <RouterLink
+                  v-if="one.bowlId"
+                  class="quiet-link"
+                  :to="{ name: 'kept-bowl', params: { id: one.bowlId } }"
+                  >{{ one.maskName }}</RouterLink
+                >
+                <template v-else>
+                  <RouterLink class="quiet-link" :to="{ name: 'mask', params: { id: one.maskId } }">{{
+                    one.maskName
+                  }}</RouterLink>
+                  as she writes it
+                </template>
               </td>
               <td>{{ evidenceWords(one) }}</td>
               <td>{{ step.low.toFixed(2) }} – {{ step.high.toFixed(2) }}</td>

@@ -7,9 +7,14 @@ import TextureScale from '../../drawings/TextureScale.vue';
 import { readNumber } from '../../words/number';
 
 /** The plate test: how far a spoonful spreads in half a minute, and how thick that is. */
-const { centimetres, gramsPerMillilitre } = defineProps<{
+const {
+  centimetres,
+  gramsPerMillilitre,
+  asks = 'More exactly, on a plate',
+} = defineProps<{
   centimetres: number | undefined;
   gramsPerMillilitre: number;
+  asks?: string;
 }>();
 const emit = defineEmits<{ change: [centimetres: number | undefined] }>();
 
@@ -40,7 +45,7 @@ function take(): void {
 
 <template>
   <details class="plate-test" data-test="plate" :open="centimetres !== undefined">
-    <summary>More exactly, on a plate</summary>
+    <summary>{{ asks }}</summary>
     <div class="row">
       <PlateDrawing :across-centimetres="flow === undefined ? undefined : value" />
       <div>

@@ -1,0 +1,114 @@
+<script setup lang="ts">
+import type { ToldUse } from '@amber-ladle/contract';
+import { headNeedIn, writtenMillilitres } from '@amber-ladle/core/house';
+import { TOLD_OUTCOMES, type ToldOutcome } from '@amber-ladle/core/learn';
+import type { Mask } from '@amber-ladle/core/mask';
+import { kitchenRound } from '@amber-ladle/core/measure';
+import { computed, ref, watch } from 'vue';
+import { ask } from '../api/client';
+import { useChanges } from '../composables/useChanges';
+import { useHousehold } from '../stores/household';
+import { useNotice } from '../stores/notice';
+import { TOLD_WORDS } from '../words/notes';
+
+/** What a mask makes as its maker writes it, whose head that was for and whether it was enough: the first that is known of her. */
+const { mask } = defineProps<{ mask: Mask }>();
+const household = useHousehold();
+const notice = useNotice();
+
+const told = ref<readonly ToldUse[]>([]);
+async function readTold(): Promise<void> {
+  told.value = await ask<ToldUse[]>('GET', `/masks/${mask.id}/told`).catch(() => told.value);
+}
+watch(() => mask.id, readTold, { immediate: true });
+useChanges(['notes'], readTold);
+
+const chosen = ref<string>();
+const head = computed(() => household.headById(chosen.value ?? told.value[0]?.headId ?? '') ?? household.heads[0]);
+const outcome = computed(() => told.value.find(({ headId }) => headId === head.value?.id)?.outcome);
+const makes = computed(() => kitchenRound(writtenMillilitres(mask, household.house) ?? 0));
+const need = computed(() =>
+  head.value ? kitchenRound(headNeedIn(household.house, head.value, mask).millilitres) : undefined,
+);
+
+async function tell(next: ToldOutcome): Promise<void> {
+  const who = head.value;
+  if (!who) return;
+  const address = `/masks/${mask.id}/told/${who.id}`;
+  try {
+    told.value =
+      next === outcome.value
+        ? await ask<ToldUse[]>('DELETE', address)
+        : await ask<ToldUse[]>('PUT', address, { outcome: next });
+  } catch (error) {
+    notice.fail(error);
+  }
+}
+</script>
+
+<template>
+  <section v-if="head" class="paper told" aria-labelledby="told" data-test="told">
+    <h2 id="told">
+      As written it makes <span class="figures">{{ makes }} mL</span>
+    </h2>
+    <div class="row">
+      <span>Whose head was that for?</span>
+      <span role="group" aria-label="Head" class="pills">
+        <button
+          v-for="one in household.heads"
+          :key="one.id"
+          type="button"
+          class="pill"
+          :aria-pressed="one.id === head.id"
+          @click="chosen = one.id"
+        >
+          {{ one.name }}
+        </button>
+      </span>
+    </div>
+    <div class="row">
+      <span>And was it enough?</span>
+      <span role="group" aria-label="Was it enough" class="pills">
+        <button
+          v-for="one in TOLD_OUTCOMES"
+          :key="one"
+          type="button"
+          class="pill"
+          :aria-pressed="one === outcome"
+          @click="tell(one)"
+        >
+          {{ TOLD_WORDS[one] }}
+        </button>
+      </span>
+    </div>
+    <p class="quiet figures" aria-live="polite" data-test="told-need">
+      <template v-if="outcome">Sized for {{ head.name }} with that in mind, it takes {{ need }} mL.</template>
+      <template v-else>Sized for {{ head.name }} it takes {{ need }} mL. Not made yet? Leave it open.</template>
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.told {
+  margin: 18px 0 8px;
+  padding: 14px 18px;
+}
+h2 {
+  margin: 0 0 8px;
+}
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px 14px;
+  margin: 6px 0;
+}
+.pills {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+p {
+  margin: 8px 0 0;
+}
+</style>
