@@ -43,7 +43,6 @@ export function rebalanced(mask: Pick<Mask, 'parts' | 'texture'>, catalogue: Cat
   for (let round = 0; round < parts.length; round++) {
     const solved = solveAround(parts, flowAt, shares, edges, free, target);
     if (!solved) return round === 0 ? parts : withShares(parts, edges);
-    shares = solved;
     const outside = solved.findIndex((share, i) => {
       const before = parts[i]?.share ?? 0;
       return free[i] === true && (share < before / MOST_CHANGE || share > before * MOST_CHANGE);

@@ -172,6 +172,35 @@ describe('the shortest day', () => {
     expect([...ends].sort((a, b) => b - a)).toEqual(ends);
   }, 60_000);
 
+  it('is never longer than one bowl after the other, beyond what can be proven too', () => {
+    for (const seed of [1, 3]) {
+      const draws = drawsFrom(seed);
+      const some = (): number => Math.abs(draws.normal());
+      const bowl = (name: string): DayProblem => {
+        const tasks = Array.from({ length: 18 }, (_, i) =>
+          task(`${name}${i}`, Math.round(1 + 4 * some()), i % 3 === 0 ? Math.round(15 * some()) : 0, {
+            usesRing: i % 5 === 0,
+            isFresh: i % 6 === 0,
+          }),
+        );
+        const links = tasks.slice(1).map(({ id }, i) => link(tasks[i >> 1]!.id, id, 120));
+        return { tasks, links, rings: 1 };
+      };
+      const [one, other] = [bowl('a'), bowl('b')];
+      for (const rings of [1, 2]) {
+        const alone = [one, other].map((each) => shortestDay({ ...each, rings })!.endsAt);
+        const both: DayProblem = {
+          tasks: [...one.tasks, ...other.tasks],
+          links: [...one.links, ...other.links],
+          rings,
+        };
+        const answer = shortestDay(both)!;
+        expect(faultsOf(both, answer.starts)).toEqual([]);
+        expect(answer.endsAt).toBeLessThanOrEqual(alone[0]! + alone[1]!);
+      }
+    }
+  }, 60_000);
+
   it('does not depend on the order its tasks are named in', () => {
     fc.assert(
       fc.property(smallDay, (problem) => {
