@@ -53,8 +53,9 @@ const tryOnPlate = async (page: Page): Promise<void> => {
   await textWhen(page, '[data-test="plate-advice"]', /Reckoned creamy, and it is runny/);
   const day = (await (await fetch(`${house.address}/api/washdays/running`)).json()) as { day: { bowlIds: string[] } };
   const written = async (): Promise<number | undefined> => {
-    const pages = await (await fetch(`${house.address}/api/bowls/${day.day.bowlIds[0]}/logs`)).json();
-    return (pages as { log: { plateCentimetres?: number } }[])[0]?.log.plateCentimetres;
+    const answer = await fetch(`${house.address}/api/bowls/${day.day.bowlIds[0]}/logs`);
+    const [page] = (await answer.json()) as { log: { plateCentimetres?: number } }[];
+    return page?.log.plateCentimetres;
   };
   await expect.poll(written).toBe(22.5);
 };

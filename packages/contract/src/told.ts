@@ -1,5 +1,5 @@
 import { TOLD_OUTCOMES, type BowlOnHead, type ToldOutcome } from '@amber-ladle/core/learn';
-import { FILM_FACTOR } from '@amber-ladle/core/hair';
+import { TEXTURES } from '@amber-ladle/core/hair';
 import { number, object, string } from 'yup';
 
 /** What a maker said of a mask as she writes it, on a head: the first that is known of how much that head takes. */
@@ -22,7 +22,7 @@ const millilitres = number().required().moreThan(0).max(20_000);
 
 /** What of such a word was reckoned when it was said, as a file may bring it. */
 export const toldFactsSchema = object({
-  texture: string().oneOf(Object.keys(FILM_FACTOR)).required(),
+  texture: string().oneOf(TEXTURES).required(),
   modelMillilitres: millilitres,
   madeMillilitres: millilitres,
   holdUpMillilitres: number().required().min(0).max(20_000),

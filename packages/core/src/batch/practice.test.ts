@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { HairProfile } from '../hair';
 import { CATALOGUE, ingredientById } from '../ingredient';
 import { SPOON_SETS } from '../measure';
-import { BUILT_IN_MASKS, normaliseShares, textureOf, type Mask } from '../mask';
+import { BUILT_IN_MASKS, asItComesOut, normaliseShares, type Mask } from '../mask';
 import { anAdult, aProfile } from '../testing';
 import { simulateShortfall, sizeBowl, type SizedBowl } from '.';
 
@@ -37,7 +37,7 @@ const NAMES = Object.keys(HEADS) as HeadName[];
 /** As a house would size it: by the texture it comes out with. */
 const maskCalled = (id: string): Mask => {
   const mask = BUILT_IN_MASKS.find((one) => one.id === id)!;
-  return { ...mask, texture: textureOf(mask, CATALOGUE) };
+  return asItComesOut(mask, CATALOGUE);
 };
 const wearerOf = (head: HeadName) => (head === 'child of six' ? { ageYears: 6, sensitiveSkin: false } : anAdult);
 const cards = new Map<string, SizedBowl>();

@@ -53,6 +53,7 @@ export function demandFor({ profile, personalFactor }: SizedHead, mask: Mask): D
   return demand(profile, {
     coverage: mask.coverage,
     texture: mask.texture,
+    flowLog10: mask.flowLog10,
     endsExtraShare: mask.endsExtraShare,
     ...(personalFactor ? { personalFactor } : {}),
   });

@@ -10,7 +10,7 @@ import {
 } from '../ingredient';
 import { namesIn, readLine, readLot } from '../exchange';
 import { cautionsFor, judged, NO_STORY } from '../judge';
-import { BUILT_IN_MASKS, swapCandidates, tightened, type Mask } from '../mask';
+import { asItComesOut, BUILT_IN_MASKS, swapCandidates, tightened, type Mask } from '../mask';
 import { SPOON_SETS } from '../measure';
 import { bowlRuleOf, buyList, windowOf } from '../shelf';
 import { aProfile, anAdult } from '../testing';
@@ -39,10 +39,15 @@ const house = bareHouse(SPOON_SETS.us, NOW);
 describe('sizing in a house', () => {
   it('is the engine’s own where nothing is known of the house', () => {
     const { bowl } = sizing(house, wish);
-    const engine = sizeBowl({ profile: ada.profile, wearer: anAdult }, wish.mask, house.catalogue, {
-      spoons: SPOON_SETS.us,
-      enoughChance: 0.85,
-    });
+    const engine = sizeBowl(
+      { profile: ada.profile, wearer: anAdult },
+      asItComesOut(wish.mask, house.catalogue),
+      house.catalogue,
+      {
+        spoons: SPOON_SETS.us,
+        enoughChance: 0.85,
+      },
+    );
     expect(bowl.lines).toEqual(engine.lines);
     expect(needIn(house, wish).millilitres).toBeCloseTo(bowl.needMillilitres, 9);
   });

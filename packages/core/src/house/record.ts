@@ -1,7 +1,7 @@
 import { demandFor, filled, fitAmounts, millilitresToFit, strictestWearer, type SizedBowl } from '../batch';
 import { isOfLocks } from '../hair';
 import type { SaidIngredient } from '../ingredient';
-import { estimateTexture, textureOf, type Mask } from '../mask';
+import { asItComesOut, estimateTexture, type Mask } from '../mask';
 import type { Spoon } from '../measure';
 import { bareHouse, type House } from './house';
 import type { SizingChoices } from './sizing';
@@ -39,7 +39,7 @@ export function expectedOf(
         0,
       ),
     };
-  const now = { ...mask, texture: textureOf(mask, houseOfRecord(record).catalogue) };
+  const now = asItComesOut(mask, houseOfRecord(record).catalogue);
   const millilitres = [head, ...others].reduce(
     (sum, one) => sum + demandFor({ profile: one.profile, wearer: one }, now).total.median,
     0,

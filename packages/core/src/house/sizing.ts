@@ -11,7 +11,7 @@ import {
   type TogetherOrApart,
 } from '../batch';
 import { schooled } from '../judge';
-import { swapped, textureOf, type Mask, type Swaps } from '../mask';
+import { asItComesOut, swapped, type Mask, type Swaps } from '../mask';
 import type { MakingOptions } from '../recipe';
 import type { House } from './house';
 import { taughtHead, type HeadInHouse } from './taught';
@@ -61,7 +61,7 @@ export function maskInHouse(
   swaps: Swaps = {},
 ): Mask {
   const made = schooled(swapped(book, swaps, catalogue), schools, catalogue);
-  return { ...made, texture: textureOf(made, catalogue, learning.textures[book.id]?.offset) };
+  return asItComesOut(made, catalogue, learning.textures[book.id]?.offset);
 }
 
 /** The heads of a wish with what their bowls taught for this mask. */

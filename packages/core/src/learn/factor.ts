@@ -6,6 +6,7 @@ import {
   heavyBelief,
   likelihoodsOn,
   lognormal,
+  mixtureBelow,
   mixtureMoments,
   mixtureQuantile,
   normalBelief,
@@ -82,11 +83,15 @@ export function learnFactor(evidence: readonly Evidence[], options: FactorOption
 interface Table {
   readonly prior: Belief;
   readonly isOfTexture: boolean;
-  readonly slices: readonly {
-    readonly noise: number;
-    readonly weight: number;
-    readonly bowls: readonly (readonly number[])[];
-  }[];
+  readonly slices: readonly Slice[];
+}
+interface Slice {
+  readonly noise: number;
+  readonly weight: number;
+  readonly likelihoodsOf: (one: Evidence) => readonly number[];
+  readonly bowls: readonly (readonly number[])[];
+  /** All bowls together. */
+  readonly all: readonly number[];
 }
 
 function tableOf(evidence: readonly Evidence[], { amount, now, texture }: FactorOptions): Table {
@@ -95,21 +100,30 @@ function tableOf(evidence: readonly Evidence[], { amount, now, texture }: Factor
   const isOfTexture = own >= TELLS_TEXTURE_FROM;
   const apart = (one: Evidence): number => (isOfTexture && one.texture !== texture ? BETWEEN_TEXTURES : 0);
   const prior = priorOf(amount);
-  const slices = NOISES.map(([noise, weight]) => ({
-    noise,
-    weight,
-    bowls: evidence.map((one) =>
-      likelihoodsOn(prior, [likelihoodOf(one, now, Math.hypot(noise, one.noise, apart(one)))]),
-    ),
-  }));
+  const slices = NOISES.map(([noise, weight]): Slice => {
+    const likelihoodsOf = (one: Evidence): readonly number[] =>
+      likelihoodsOn(prior, [likelihoodOf(one, now, Math.hypot(noise, one.noise, apart(one)))]);
+    const bowls = evidence.map(likelihoodsOf);
+    const all = bowls.reduce<readonly number[]>(
+      (sum, bowl) => sum.map((value, k) => value + (bowl[k] ?? 0)),
+      prior.weights.map(() => 0),
+    );
+    return { noise, weight, likelihoodsOf, bowls, all };
+  });
   return { prior, isOfTexture, slices };
 }
 
-/** What is believed after the bowls that are kept. */
-function mixtureOf({ prior, slices }: Table, isKept: (bowl: number) => boolean = () => true): Mixture {
-  const told = slices.map(({ noise, weight, bowls }) => {
-    const kept = bowls.filter((_, i) => isKept(i));
-    const logs = prior.weights.map((_, k) => kept.reduce((sum, bowl) => sum + (bowl[k] ?? 0), 0));
+/** What is believed after all bowls but some, and some others in their place. */
+function mixtureOf({ prior, slices }: Table, left: readonly number[] = [], instead: readonly Evidence[] = []): Mixture {
+  const told = slices.map(({ noise, weight, likelihoodsOf, bowls, all }) => {
+    const out = left.flatMap((bowl) => (bowls[bowl] ? [bowls[bowl]] : []));
+    const into = instead.map(likelihoodsOf);
+    const logs = all.map(
+      (sum, k) =>
+        sum -
+        out.reduce((part, bowl) => part + (bowl[k] ?? 0), 0) +
+        into.reduce((part, bowl) => part + (bowl[k] ?? 0), 0),
+    );
     return { noise, belief: observedOn(prior, logs), told: Math.log(weight) + evidenceOn(WIDE, logs) };
   });
   const top = Math.max(...told.map((slice) => slice.told));
@@ -186,22 +200,20 @@ function worked(evidence: readonly Evidence[], options: FactorOptions, enoughCha
   const log = mixtureOf(table);
   const middle = mixtureQuantile(log, 0.5);
   const quantiles = [mixtureQuantile(log, anchor)];
-  const last = evidence.reduce<Evidence | undefined>(
-    (latest, one) => (one.kind !== 'at-least' && (!latest || one.at >= latest.at) ? one : latest),
-    undefined,
-  );
-  if (last && last.logRatio < middle - SURPRISE)
-    for (let to = Math.ceil(last.logRatio / LOOK_STEP + 1e-9) * LOOK_STEP; to <= LOOKED_UP_TO; to += LOOK_STEP) {
-      const less = evidence.map((one) => (one === last ? moved(one, to) : one));
-      quantiles.push(mixtureQuantile(learnFactor(less, options).log, anchor));
-    }
-  const without = withoutSomeThatRanOut(evidence).map((left) =>
-    mixtureQuantile(
-      mixtureOf(table, (bowl) => !left.has(bowl)),
-      anchor,
-    ),
-  );
-  const sigma = (Math.max(Math.min(...quantiles), ...without) - middle) / normalQuantile(anchor, 0, 1);
+  const last = evidence.reduce<number | undefined>((latest, one, i) => {
+    const isLater = latest === undefined || one.at >= (evidence[latest]?.at ?? '');
+    return one.kind !== 'at-least' && isLater ? i : latest;
+  }, undefined);
+  const lastOne = last === undefined ? undefined : evidence[last];
+  if (last !== undefined && lastOne && lastOne.logRatio < middle - SURPRISE)
+    for (let to = Math.ceil(lastOne.logRatio / LOOK_STEP + 1e-9) * LOOK_STEP; to <= LOOKED_UP_TO; to += LOOK_STEP)
+      quantiles.push(mixtureQuantile(mixtureOf(table, [last], [moved(lastOne, to)]), anchor));
+  let least = Math.min(...quantiles);
+  for (const left of withoutSomeThatRanOut(evidence)) {
+    const others = mixtureOf(table, left);
+    if (mixtureBelow(others, least) < anchor) least = mixtureQuantile(others, anchor);
+  }
+  const sigma = (least - middle) / normalQuantile(anchor, 0, 1);
   return lognormal(Math.exp(middle), Math.max(0.02, sigma));
 }
 
@@ -209,15 +221,14 @@ function worked(evidence: readonly Evidence[], options: FactorOptions, enoughCha
  * A bowl that ran out never makes the next one smaller, not even by what it tells of the noise: so what would be made without
  * some of them is the least that is made. Every choice of them is looked at, since leaving out one more may lift again.
  */
-function withoutSomeThatRanOut(evidence: readonly Evidence[]): readonly ReadonlySet<number>[] {
+function withoutSomeThatRanOut(evidence: readonly Evidence[]): readonly (readonly number[])[] {
   const latest = evidence
     .map((one, bowl) => ({ one, bowl }))
     .filter(({ one }) => one.kind === 'at-least')
     .sort((a, b) => (a.one.at < b.one.at ? 1 : -1))
     .slice(0, MOST_LEFT_OUT);
-  return Array.from(
-    { length: 2 ** latest.length - 1 },
-    (_, choice) => new Set(latest.flatMap(({ bowl }, i) => (((choice + 1) >> i) & 1 ? [bowl] : []))),
+  return Array.from({ length: 2 ** latest.length - 1 }, (_, choice) =>
+    latest.flatMap(({ bowl }, i) => (((choice + 1) >> i) & 1 ? [bowl] : [])),
   );
 }
 

@@ -17,3 +17,17 @@ export function textureOf(mask: Pick<Mask, 'parts'>, catalogue: Catalogue, offse
   const parts = mask.parts.map(({ ingredientId, share }) => ({ ingredientId, grams: share }));
   return estimateTexture(parts, catalogue, offset).texture;
 }
+
+/**
+ * A mask with the texture and the flow that it comes out with, whatever it is called. What is sized goes by this.
+ * @param offset as {@link textureOf}
+ * @throws RangeError for an empty formula or an unknown ingredient
+ * @example asItComesOut({ ...riceSilk, texture: 'runny' }, CATALOGUE).texture // 'creamy'
+ */
+export function asItComesOut(mask: Mask, catalogue: Catalogue, offset = 0): Mask {
+  const { flowLog10: _before, ...rest } = mask;
+  const texture = textureOf(mask, catalogue, offset);
+  if (texture === 'oil') return { ...rest, texture };
+  const parts = mask.parts.map(({ ingredientId, share }) => ({ ingredientId, grams: share }));
+  return { ...rest, texture, flowLog10: estimateTexture(parts, catalogue, offset).flowLog10 };
+}

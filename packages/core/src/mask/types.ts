@@ -116,6 +116,8 @@ export interface Mask {
   /** What its owner changed about the steps that follow from its ingredients, by the step's name. */
   readonly stepEdits?: Readonly<Record<string, StepEdit>>;
   readonly ownSteps?: readonly OwnStep[];
+  /** How it comes out, log₁₀ mPa·s: reckoned where it is made, by nobody written. */
+  readonly flowLog10?: number;
   /** What its maker's own amounts come to, grams; left out where it was never written in amounts. */
   readonly writtenGrams?: number;
   /** The maker's own words of caution, shown beside the usual ones. */

@@ -37,17 +37,38 @@ export const likelihoodsOn = (
 ): readonly number[] =>
   weights.map((_, i) => likelihoods.reduce((sum, likelihood) => sum + likelihood(from + i * step), 0));
 
+/** The logarithms of a belief's weights: the same priors are asked again and again. */
+const logWeights = new WeakMap<Belief, readonly number[]>();
+function logsOf(belief: Belief): readonly number[] {
+  const known = logWeights.get(belief) ?? belief.weights.map(Math.log);
+  logWeights.set(belief, known);
+  return known;
+}
+
+/** Belief and observations together, as logarithms, and the greatest of them. Called for every answer, hence a plain loop. */
+function jointly(before: Belief, logs: readonly number[]): { readonly joint: readonly number[]; readonly top: number } {
+  const weights = logsOf(before);
+  const joint = new Array<number>(weights.length);
+  let top = -Infinity;
+  for (let i = 0; i < weights.length; i++) {
+    const log = (weights[i] ?? 0) + (logs[i] ?? 0);
+    joint[i] = log;
+    if (log > top) top = log;
+  }
+  return { joint, top };
+}
+
 /** The logarithm of how likely observations are under a belief, whatever the number's value. */
 export function evidenceOn(before: Belief, logs: readonly number[]): number {
-  const joint = before.weights.map((weight, i) => Math.log(weight) + (logs[i] ?? 0));
-  const top = Math.max(...joint);
-  return top + Math.log(joint.reduce((sum, log) => sum + Math.exp(log - top), 0));
+  const { joint, top } = jointly(before, logs);
+  let sum = 0;
+  for (const log of joint) sum += Math.exp(log - top);
+  return top + Math.log(sum);
 }
 
 /** What is believed after observations of so much likelihood on the grid. */
 export function observedOn(before: Belief, logs: readonly number[]): Belief {
-  const joint = before.weights.map((weight, i) => Math.log(weight) + (logs[i] ?? 0));
-  const top = Math.max(...joint);
+  const { joint, top } = jointly(before, logs);
   // Observations that contradict each other utterly leave what was believed before.
   if (!Number.isFinite(top)) return before;
   return normalised({ ...before, weights: joint.map((log) => Math.exp(log - top)) });
@@ -104,6 +125,9 @@ function distribution(mixture: Mixture, value: number) {
   }
   return { below, density };
 }
+
+/** The chance that the number, plus its noise, stays below a value. */
+export const mixtureBelow = (mixture: Mixture, value: number): number => distribution(mixture, value).below;
 
 /**
  * The value that the number, plus its noise, does not exceed with a probability: Newton's steps, kept inside a bracket that

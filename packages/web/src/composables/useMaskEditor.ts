@@ -66,7 +66,7 @@ export function useMaskEditor(key: string, from: Ref<Mask | undefined>, newName:
   function startOver(): void {
     stored.value = { fields: blankMask(), rows: [], isTouched: false, isTextureCalled: false };
     if (from.value) {
-      const { id: _id, version: _version, parts, ...rest } = plain(from.value);
+      const { id: _id, version: _version, flowLog10: _flow, parts, ...rest } = plain(from.value);
       draft.load(parts, rest.writtenGrams);
       stored.value = {
         ...stored.value,
