@@ -148,10 +148,12 @@ describe('on the bench', () => {
     await made(page);
     await page.locator('.wish .pill ::-p-text(pourable)').click();
     expect(await textWhen(page, '[data-test="texture-fix"]', /To have it pourable/)).toMatch(
-      /add about .* or hold back/,
+      /add about \d+ mL .* water; or add/,
     );
     await house.open('/bowl?mask=rice-silk');
     await made(page);
+    await page.locator('.wish .pill ::-p-text(pourable)').click();
+    await textWhen(page, '[data-test="texture-fix"]', /cook the rice cream thinner: .* more water in the pot/);
     await page.locator('[aria-label="Pot of rice cream"]').click();
     const pot = await textWhen(page, '[data-test="pot"]', /mL water, 25 min/);
     await click('soaked an hour');

@@ -180,7 +180,7 @@ it('does not let a bowl that a dead fridge spoilt onto a head without a decision
   for (let i = 0; i < 8; i++) await house.pass(60);
   await walkUntil(page, async () => (await page.$('::-p-text(past its time)')) !== null);
   expect((await running())?.events.some(({ kind, stepId }) => kind === 'begin' && /wear/.test(stepId))).toBe(false);
-  await page.locator('.walk input').fill('only the very ends, smells fresh');
+  await page.locator('.decision input').fill('only the very ends, smells fresh');
   await clickOn(page, '[data-test="go"]');
   await textWhen(page, '[data-test="title"]', /under the cap/);
   const { life } = (await (await fetch(`${house.address}/api/bowls/${bowlId}`)).json()) as {

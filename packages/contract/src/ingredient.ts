@@ -109,6 +109,13 @@ const recipeSchema = object({
     name: string().trim().required('Say what goes in the pot.').max(60),
     alsoCalled: array().of(string().required().max(60)).required().max(20),
     gramsPerMillilitre: number().required().min(0.02, 'A spoon of it weighs something.').max(3),
+    cooked: object({
+      gramsPerMillilitre: number().required().min(0.02).max(3),
+      waterShare: number().required().min(0).lessThan(1),
+    })
+      .noUnknown()
+      .default(undefined)
+      .optional(),
   })
     .noUnknown()
     .default(undefined)

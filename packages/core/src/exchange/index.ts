@@ -7,3 +7,4 @@ export * from './logCsv';
 export { MOST_CSV, type ReadFile, type RowFault, type TableLimits } from './table';
 export * from './maskFile';
 export * from './readReading';
+export * from './readUse';

@@ -53,6 +53,7 @@ function spelledOut(line: string): string {
     .replace(/^[\s•*·–—\-▢☐]+/u, '')
     .replace(/[×✕]/g, 'x')
     .replace(/(\d)\s*[–—]\s*(\d)/g, '$1-$2')
+    .replace(/\b0,(\d+)\b/g, '0.$1')
     .replace(/\b(\d+),(\d{1,2})\b(?!\d)/g, '$1.$2')
     .replace(/^the\s+/i, '')
     .replace(/\bhalf a dozen\b/gi, '6')

@@ -181,7 +181,7 @@ Leave it in for half an hour.`;
   it('refuses a book, kindly, and reads nothing of nothing', () => {
     expect(() => readFormula('1 egg\n'.repeat(MOST_PASTED.characters), CATALOGUE, 'us')).toThrow('one mask at a time');
     expect(() => readFormula('\n'.repeat(MOST_PASTED.lines + 1), CATALOGUE, 'us')).toThrow('one mask at a time');
-    expect(readFormula('  \n \n', CATALOGUE, 'us')).toEqual({ name: '', lines: [], steps: [] });
+    expect(readFormula('  \n \n', CATALOGUE, 'us')).toMatchObject({ name: '', lines: [], steps: [] });
   });
 
   it('never falls over whatever is pasted, and never settles a line without an ingredient and an amount', () => {

@@ -29,6 +29,8 @@ export interface RawThing {
   readonly alsoCalled: readonly string[];
   /** Grams in a millilitre as it is spooned. */
   readonly gramsPerMillilitre: number;
+  /** Cooked for the table and not for a bowl: as it is spooned then, and how much of it is water. */
+  readonly cooked?: { readonly gramsPerMillilitre: number; readonly waterShare: number };
 }
 
 /** A pot on a ring. */

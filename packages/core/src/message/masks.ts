@@ -37,6 +37,7 @@ export const MASK_MESSAGES = {
   'review-head.long': {},
   'read.middle': { from: 'number', to: 'number' },
   'read.raw-makes': { rawGrams: 'measure', raw: 'name', grams: 'measure', name: 'name' },
+  'read.cooked': { cookedGrams: 'measure', rawGrams: 'measure' },
   'read.heaped': {},
   'read.bracket': { grams: 'measure' },
   'read.piece': { size: 'text', grams: 'measure' },

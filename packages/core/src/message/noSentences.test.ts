@@ -5,10 +5,17 @@ import { expect, it } from 'vitest';
 
 const root = join(import.meta.dirname, '..');
 
-/** Tables of things (their names, how a kind is handled) and the masks of the book are data; tests may speak. */
-const DATA = /\/(?:data|builtIn|testing)\/|\.test\.ts$|\/testing\.ts$/;
+/** Tables of things, the masks of the book and the texts that a reader is tried on are data; tests may speak. */
+const DATA = /\/(?:data|builtIn|testing|corpus)\/|\.test\.ts$|\/testing\.ts$/;
 /** Where people's own words are read, and where sources and pieces of the language of files are named. */
-const READS = new Set(['exchange/readAmount.ts', 'exchange/words.ts', 'source/index.ts', 'measure/spoons.ts']);
+const READS = new Set([
+  'exchange/readAmount.ts',
+  'exchange/proseMeasures.ts',
+  'exchange/sentences.ts',
+  'exchange/words.ts',
+  'source/index.ts',
+  'measure/spoons.ts',
+]);
 
 function files(folder: string): string[] {
   return readdirSync(folder, { withFileTypes: true }).flatMap((entry) =>

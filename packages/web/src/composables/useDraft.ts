@@ -16,6 +16,8 @@ export interface DraftRow {
   tolerancePercent: number | null;
   /** False for a pasted line until the maker has said that it is read rightly. */
   isConfirmed: boolean;
+  /** The liquid that a grain is cooked in: it stays in the pot, and counts for nothing in the bowl. */
+  isPots?: boolean;
 }
 
 /** What was said of an amount is kept to this many figures. */
@@ -43,6 +45,22 @@ export function useDraft(catalogue: Ref<Catalogue>, system: Ref<MeasureSystem>, 
   }
 
   const add = (text = '', isConfirmed = true): void => void rows.value.push(rowFrom(text, isConfirmed));
+  /** A line of a pasted mask: what the whole text says of it goes before what it says by itself. */
+  function addRead({ text, ingredientId, grams, isPots, questions }: DraftLine): void {
+    const row = rowFrom(text, false);
+    const isClear = questions.length === 0 && ingredientId !== undefined && grams !== undefined;
+    rows.value.push({
+      ...row,
+      ...(isClear ? { ingredientId, grams: round(grams) } : {}),
+      ...(isPots ? { isPots } : {}),
+    });
+  }
+  /** Pasted lines that ask nothing are all read rightly. */
+  function confirmAll(): void {
+    rows.value = rows.value.map((row) =>
+      row.ingredientId !== null && row.grams !== null && row.grams > 0 ? { ...row, isConfirmed: true } : row,
+    );
+  }
   function remove(key: number): void {
     rows.value = rows.value.filter((row) => row.key !== key);
   }
@@ -89,14 +107,15 @@ export function useDraft(catalogue: Ref<Catalogue>, system: Ref<MeasureSystem>, 
     });
   }
 
-  const isSettled = (row: DraftRow): boolean =>
+  const isSettled = (row: DraftRow): boolean => row.isPots === true || isMeasured(row);
+  const isMeasured = (row: DraftRow): boolean =>
     row.isConfirmed && row.ingredientId !== null && row.grams !== null && row.grams > 0;
   const written = computed(() => rows.value.filter(({ text, ingredientId }) => text.trim() !== '' || ingredientId));
   const open = computed(() => written.value.filter((row) => !isSettled(row)));
 
   const parts = computed<readonly FormulaPart[]>(() => {
     const amounts = written.value
-      .filter(isSettled)
+      .filter((row) => isMeasured(row) && row.isPots !== true)
       .map(({ ingredientId, grams, role, measuredBy, tolerancePercent, text }): Amount => ({
         ingredientId: ingredientId ?? '',
         grams: grams ?? 0,
@@ -108,10 +127,31 @@ export function useDraft(catalogue: Ref<Catalogue>, system: Ref<MeasureSystem>, 
     return amounts.length === 0 ? [] : composed(amounts, catalogue.value);
   });
   /** What the lines come to, grams. */
-  const inAll = computed(() => written.value.filter(isSettled).reduce((sum, { grams }) => sum + (grams ?? 0), 0));
+  const inAll = computed(() =>
+    written.value
+      .filter((row) => isMeasured(row) && row.isPots !== true)
+      .reduce((sum, { grams }) => sum + (grams ?? 0), 0),
+  );
   const shareOf = (row: DraftRow): number =>
     parts.value.find(({ ingredientId }) => ingredientId === row.ingredientId)?.share ?? 0;
 
-  return { rows, written, open, parts, inAll, read, add, remove, replace, rewrite, choose, load, shareOf, isSettled };
+  return {
+    rows,
+    written,
+    open,
+    parts,
+    inAll,
+    read,
+    add,
+    addRead,
+    confirmAll,
+    remove,
+    replace,
+    rewrite,
+    choose,
+    load,
+    shareOf,
+    isSettled,
+  };
 }
 export type Draft = ReturnType<typeof useDraft>;

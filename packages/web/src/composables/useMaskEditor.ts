@@ -1,6 +1,6 @@
 import { fieldMessages, maskInputSchema, parse, type MaskInput } from '@amber-ladle/contract';
 import { NO_CHOICES } from '@amber-ladle/core/house';
-import type { FormulaDraft } from '@amber-ladle/core/exchange';
+import type { FormulaDraft, UseReading } from '@amber-ladle/core/exchange';
 import { estimateTexture, textureOf, tightened, type Mask } from '@amber-ladle/core/mask';
 import { useSessionStorage } from '@vueuse/core';
 import { computed, ref, watch, type Ref } from 'vue';
@@ -19,6 +19,8 @@ interface Stored {
   isTouched: boolean;
   /** Somebody said what its texture is; until then it is what is estimated. */
   isTextureCalled: boolean;
+  /** What of its use was read from a pasted text, with the words it was read from. */
+  read?: readonly Pick<UseReading, 'what' | 'words'>[];
 }
 
 /**
@@ -81,15 +83,24 @@ export function useMaskEditor(key: string, from: Ref<Mask | undefined>, newName:
   }
   if (!stored.value.isTouched) startOver();
 
-  /** Takes what was read from a pasted text; its lines wait to be confirmed. */
-  function take(pasted: FormulaDraft): void {
+  /**
+   * Takes what was read from a pasted text; its lines wait to be confirmed.
+   * @param isInstead of what is there: else the lines are put to it
+   */
+  function take(pasted: FormulaDraft, isInstead = false): void {
+    if (isInstead) stored.value = { fields: blankMask(), rows: [], isTouched: false, isTextureCalled: false };
     rows.value = rows.value.filter(({ text }) => text.trim() !== '');
-    for (const { text } of pasted.lines) draft.add(text, false);
+    for (const line of pasted.lines) draft.addRead(line);
+    const { rinse, ...use } = pasted.use.fields;
     set({
+      ...use,
+      ...(rinse ? { rinse: { ...fields.value.rinse, ...rinse } } : {}),
       ...(pasted.name && !fields.value.name ? { name: pasted.name } : {}),
       ...(pasted.steps.length > 0 ? { steps: [...fields.value.steps, ...pasted.steps] } : {}),
     });
+    stored.value = { ...stored.value, read: pasted.use.readings.map(({ what, words }) => ({ what, words })) };
   }
+  const readUses = computed(() => stored.value.read ?? []);
 
   /** What the amounts come to; a mask of which only shares are known has lines to 100 g, which nobody wrote. */
   const written = computed<Pick<Mask, 'writtenGrams'>>(() =>
@@ -187,6 +198,7 @@ export function useMaskEditor(key: string, from: Ref<Mask | undefined>, newName:
     trial,
     isMoving,
     take,
+    readUses,
     tighten,
     startOver,
     save,

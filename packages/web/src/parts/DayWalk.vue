@@ -167,6 +167,7 @@ const isEnding = ref(false);
       <v-text-field
         v-if="store.needsDecision"
         v-model="decision"
+        class="decision"
         label="The bowl is past its time. To wear it all the same, say why; the record keeps it"
         maxlength="300"
       />

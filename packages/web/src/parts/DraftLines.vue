@@ -4,7 +4,7 @@ import { mdiClose } from '@mdi/js';
 import { computed } from 'vue';
 import type { Draft, DraftRow } from '../composables/useDraft';
 import { useHousehold } from '../stores/household';
-import { questionWords } from '../words/draft';
+import { questionWords, remarkWords } from '../words/draft';
 import { useWords } from '../composables/useWords';
 import { readNumber } from '../words/number';
 
@@ -29,11 +29,20 @@ const rows = computed(() =>
       assumed:
         row.grams !== null && row.ingredientId === reading.ingredientId ? reading.assumed.map(say).join('; ') : '',
       question: isSettled || row.text.trim() === '' ? '' : questionWords(reading),
+      remarks: reading.remarks.map(remarkWords),
       ingredient: row.ingredientId ? household.catalogue.get(row.ingredientId) : undefined,
       part: draft.parts.value.find(({ ingredientId }) => ingredientId === row.ingredientId),
       share: draft.shareOf(row),
     };
   }),
+);
+/** Pasted lines that ask nothing and only wait to be looked at. */
+const waiting = computed(
+  () =>
+    draft.rows.value.filter(
+      ({ isConfirmed, isPots, ingredientId, grams }) =>
+        !isConfirmed && isPots !== true && ingredientId !== null && grams !== null,
+    ).length,
 );
 const percent = (share: number): string => `${(share * 100).toFixed(share < 0.02 ? 1 : 0)} %`;
 const numberIn = (event: Event): number => readNumber((event.target as HTMLInputElement).value);
@@ -93,7 +102,14 @@ const MEASURE_WORDS: Readonly<Record<MeasuredBy, string>> = {
             <svg viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiClose" /></svg>
           </button>
         </div>
-        <div v-if="one.row.text.trim() || one.ingredient" class="reading">
+        <p v-for="remark in one.remarks" :key="remark" class="quiet remark">{{ remark }}</p>
+        <p v-if="one.row.isPots" class="quiet remark" data-test="pots">
+          Stays in the pot, and is none of the bowl’s.
+          <button type="button" class="tool" @click="draft.replace(one.row.key, { isPots: false })">
+            put it in the bowl
+          </button>
+        </p>
+        <div v-else-if="one.row.text.trim() || one.ingredient" class="reading">
           <p v-if="one.question" class="question" role="status">{{ one.question }}</p>
           <v-autocomplete
             v-if="one.question || !one.ingredient"
@@ -161,11 +177,25 @@ const MEASURE_WORDS: Readonly<Record<MeasuredBy, string>> = {
         </div>
       </li>
     </ul>
-    <v-btn variant="tonal" color="primary" @click="draft.add()">Add a line</v-btn>
+    <p class="more">
+      <v-btn v-if="waiting > 1" color="primary" data-test="all-right" @click="draft.confirmAll()">
+        {{ waiting }} lines are read rightly
+      </v-btn>
+      <v-btn variant="tonal" color="primary" @click="draft.add()">Add a line</v-btn>
+    </p>
   </div>
 </template>
 
 <style scoped>
+.remark {
+  margin: 2px 0 0;
+}
+.more {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  margin: 10px 0 0;
+}
 .line {
   padding: 8px 0 8px 12px;
   border-bottom: 1px solid var(--rule);

@@ -5,7 +5,11 @@ import { useHousehold } from '../stores/household';
 import { writeNumber } from '../words/when';
 
 /** A mask pasted as text, read into lines that are then confirmed one by one. */
-const emit = defineEmits<{ read: [draft: FormulaDraft] }>();
+const { hasDraft = false } = defineProps<{
+  /** Something is being written already: it is asked whether the text joins it. */
+  hasDraft?: boolean;
+}>();
+const emit = defineEmits<{ read: [draft: FormulaDraft, isInstead: boolean] }>();
 const household = useHousehold();
 const isOpen = ref(false);
 const text = ref('');
@@ -35,12 +39,14 @@ const summary = computed(() => {
   const unclear = draft.lines.filter(({ questions }) => questions.length > 0).length;
   const lines = `${draft.lines.length} ${draft.lines.length === 1 ? 'measure' : 'measures'}`;
   const asked = unclear > 0 ? `, ${unclear} to be asked about` : '';
-  return `Read: ${lines}${asked}, ${draft.steps.length} steps${draft.name ? `, called “${draft.name}”` : ''}.`;
+  const uses = draft.use.readings.length;
+  const used = uses > 0 ? `, ${uses} ${uses === 1 ? 'word' : 'words'} on its use` : '';
+  return `Read: ${lines}${asked}, ${draft.steps.length} steps${used}${draft.name ? `, called “${draft.name}”` : ''}.`;
 });
-function take(): void {
+function take(isInstead: boolean): void {
   const { draft } = reading.value;
   if (!draft || draft.lines.length === 0) return;
-  emit('read', draft);
+  emit('read', draft, isInstead);
   text.value = '';
   isOpen.value = false;
 }
@@ -54,8 +60,7 @@ function take(): void {
     <div class="paper sheet">
       <h2>Paste a mask</h2>
       <p class="quiet">
-        The measures as they are written, one a line or with commas; steps may follow. Nothing counts before you have
-        looked at every line.
+        As it was written: measures, sentences, how long, how often. Nothing counts before you have looked at the lines.
       </p>
       <v-textarea
         v-model="text"
@@ -68,8 +73,17 @@ function take(): void {
       />
       <p role="status" class="figures">{{ summary }}</p>
       <p class="actions">
-        <v-btn color="primary" :disabled="!reading.draft || reading.draft.lines.length === 0" @click="take">
-          Look at the lines
+        <v-btn color="primary" :disabled="!reading.draft || reading.draft.lines.length === 0" @click="take(hasDraft)">
+          {{ hasDraft ? 'Look at it instead of the draft' : 'Look at the lines' }}
+        </v-btn>
+        <v-btn
+          v-if="hasDraft"
+          variant="tonal"
+          color="primary"
+          :disabled="!reading.draft || reading.draft.lines.length === 0"
+          @click="take(false)"
+        >
+          Put it to the draft
         </v-btn>
         <v-btn variant="text" @click="isOpen = false">Cancel</v-btn>
       </p>
@@ -80,6 +94,7 @@ function take(): void {
 <style scoped>
 .actions {
   display: flex;
+  flex-wrap: wrap;
   gap: 8px;
   margin: 12px 0 0;
 }

@@ -26,6 +26,7 @@ import {
   SLOT_WORDS,
   TEMPERATURE_WORDS,
 } from '../words/mask';
+import { USE_WORDS } from '../words/draft';
 import { useWords } from '../composables/useWords';
 
 const { say } = useWords();
@@ -46,7 +47,7 @@ const editor = useMaskEditor(
   from,
   copied ? `${copied.name}, my way` : undefined,
 );
-const { fields, set, draft, mask, texture, findings, trial, errors, isTouched } = editor;
+const { fields, set, draft, mask, texture, findings, trial, errors, isTouched, readUses } = editor;
 const handed = isNew && !copied ? takeHanded() : '';
 if (handed) {
   try {
@@ -165,7 +166,7 @@ function throwAway(): void {
   <form v-else class="page editor" novalidate @submit.prevent="save">
     <div class="title">
       <h1>{{ isNew ? 'A mask of your own' : `Change ${saved?.name}` }}</h1>
-      <PasteDialog @read="editor.take" />
+      <PasteDialog :has-draft="isTouched" @read="editor.take" />
     </div>
     <div class="two">
       <section aria-labelledby="formula">
@@ -265,6 +266,11 @@ function throwAway(): void {
 
     <section aria-labelledby="use">
       <h2 id="use">Use</h2>
+      <ul v-if="readUses.length > 0" class="plain-list read-use" data-test="read-use" aria-label="Read from your text">
+        <li v-for="one in readUses" :key="one.what + one.words">
+          <b>{{ USE_WORDS[one.what] }}</b> from “{{ one.words }}”
+        </li>
+      </ul>
       <div class="needs" role="group" aria-label="Used for">
         <button
           v-for="need in needs"
@@ -473,6 +479,11 @@ function throwAway(): void {
 </template>
 
 <style scoped>
+.read-use {
+  margin: 0 0 12px;
+  padding-left: 12px;
+  border-left: 3px solid var(--amber-fill);
+}
 .title {
   display: flex;
   justify-content: space-between;

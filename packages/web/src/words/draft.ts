@@ -1,7 +1,11 @@
-import type { DraftLine } from '@amber-ladle/core/exchange';
+import type { DraftLine, UseReading } from '@amber-ladle/core/exchange';
 
 /** What a line still has to be asked, in words; empty where all is clear. */
-export function questionWords({ questions, unknownWords, amount }: DraftLine): string {
+export function questionWords({
+  questions,
+  unknownWords,
+  amount,
+}: Pick<DraftLine, 'questions' | 'unknownWords' | 'amount'>): string {
   const said = unknownWords.map((word) => `“${word}”`).join(', ');
   const words = questions.map((question) => {
     switch (question) {
@@ -19,3 +23,29 @@ export function questionWords({ questions, unknownWords, amount }: DraftLine): s
   });
   return words.join(' ');
 }
+
+/** What a stretch of a pasted text was read as. */
+export const USE_WORDS: Readonly<Record<UseReading['what'], string>> = {
+  wear: 'How long',
+  heat: 'How warm',
+  hairState: 'On what hair',
+  slot: 'When',
+  coverage: 'Where',
+  applicator: 'Put on by',
+  strained: 'Through a cloth',
+  mixing: 'Mixed by',
+  repeatDays: 'How often',
+  needs: 'What for',
+  rinse: 'Rinse',
+  shampoos: 'Shampoo after',
+  conditioner: 'Conditioner after',
+  acidRinse: 'Sour rinse',
+  temperature: 'Water',
+};
+
+/** Longer and thicker hair takes more: that is what sizing is for. */
+const IS_SIZING = /\b(?:long|longer|thick|thicker|more hair|dense|short|shorter)\b/i;
+
+/** What was remarked on a measure, and what becomes of it. */
+export const remarkWords = (remark: string): string =>
+  IS_SIZING.test(remark) ? `“${remark}”: sizing does that by itself.` : `“${remark}” is kept beside the line.`;

@@ -32,7 +32,7 @@ export function whySteps(
   const { demand, losses } = sized;
   const { reason } = demand;
   const coated = reason.coatedShare < 0.995 ? `${percent(reason.coatedShare)} of each strand, ` : '';
-  const film = reason.filmFactor === 1 ? '' : ` × ${reason.filmFactor} for the texture`;
+  const film = reason.filmFactor === 1 ? '' : ` × ${reason.filmFactor.toFixed(2)} for the texture`;
   const style = reason.styleFactor === 1 ? '' : ` × ${reason.styleFactor} for the style`;
   const ends = reason.endsExtraShare === 0 ? '' : ` × ${1 + reason.endsExtraShare} for the ends`;
   const { personalFactor: factor } = reason;

@@ -10,7 +10,8 @@ import { SPOON_SETS } from '@amber-ladle/core/measure';
 import { makingWords } from './making';
 import { aProfile } from '@amber-ladle/core/testing';
 import { rinseWords, writeMinutes } from './mask';
-import { consequenceWords } from './swap';
+import { remarkWords } from './draft';
+import { consequenceWords, lighterWords } from './swap';
 import { fixWords, plateSays, pullWords } from './texture';
 import { whySteps } from './why';
 import { weekdayWord, writeDay, writeNumber, writeTime } from './when';
@@ -115,6 +116,17 @@ it('names what thickens and what thins a bowl most', () => {
   const head = { profile: aProfile(), wearer: { ageYears: 30, sensitiveSkin: false } };
   const bowl = sizeBowl(head, mask, CATALOGUE, { spoons: SPOON_SETS.us });
   expect(pullWords(bowl, CATALOGUE)).toBe('mayonnaise thickens it most, whole egg thins it most');
+});
+
+it('says what becomes of a remark on a measure, and of what is lighter', () => {
+  expect(remarkWords('4-5 if your hair is longer')).toBe('“4-5 if your hair is longer”: sizing does that by itself.');
+  expect(remarkWords('until it looks right')).toBe('“until it looks right” is kept beside the line.');
+  const names = [
+    { from: 'milk', stand: 'water' },
+    { from: 'olive oil', stand: 'jojoba' },
+  ];
+  expect(lighterWords({ isFor: 'oily-roots', names })).toBe('for oily roots: water for milk, jojoba for olive oil');
+  expect(lighterWords({ isFor: 'weighed-down', names: [] })).toMatch(/^for hair soon weighed down/);
 });
 
 it('says how to have a bowl otherwise: added, held back, or cooked thinner', () => {

@@ -37,6 +37,7 @@ export const MASKS = {
   'review-head.long': 'hip-long, dense hair',
   'read.middle': 'the middle of {from} to {to}',
   'read.raw-makes': '{rawGrams} g {raw} makes {grams} g {name}',
+  'read.cooked': '{cookedGrams} g cooked was {rawGrams} g dry',
   'read.heaped': 'heaped: half as much again',
   'read.bracket': '{grams} g taken with peel, stone or shell',
   'read.piece': '{size}, {grams} g usable each',

@@ -75,7 +75,14 @@ function steeped(
   };
 }
 
-const raw = (name: string, gramsPerMillilitre: number, alsoCalled: readonly string[]): NonNullable<Recipe['raw']> => ({
+/** @param cooked a US cup of it cooked for the table, grams, and the water in that (USDA SR Legacy, from memory) */
+const raw = (
+  name: string,
+  gramsPerMillilitre: number,
+  alsoCalled: readonly string[],
+  cooked?: readonly [cupGrams: number, waterShare: number],
+): NonNullable<Recipe['raw']> => ({
+  ...(cooked ? { cooked: { gramsPerMillilitre: cooked[0] / CUP, waterShare: cooked[1] } } : {}),
   name,
   gramsPerMillilitre,
   alsoCalled,
@@ -102,15 +109,12 @@ export const GRAINS: readonly Ingredient[] = [
     flowLog10: 4.4,
     alsoCalled: ['cooked rice cream', 'cream of rice'],
     recipe: cream(
-      raw('white rice, dry', 185 / CUP, [
-        'rice',
-        'white rice',
-        'raw rice',
-        'uncooked rice',
-        'dry rice',
-        'long grain rice',
-        'basmati rice',
-      ]),
+      raw(
+        'white rice, dry',
+        185 / CUP,
+        ['rice', 'white rice', 'raw rice', 'uncooked rice', 'dry rice', 'long grain rice', 'basmati rice'],
+        [158, 0.684],
+      ),
       [0.116, 0.85, 0.88],
       0.08,
       25,
@@ -130,7 +134,7 @@ export const GRAINS: readonly Ingredient[] = [
     allergens: ['oats'],
     alsoCalled: ['cooked oats', 'oatmeal cream', 'porridge'],
     recipe: cream(
-      raw('rolled oats', 81 / CUP, ['oats', 'rolled oats', 'oat', 'oatmeal', 'porridge oats']),
+      raw('rolled oats', 81 / CUP, ['oats', 'rolled oats', 'oat', 'oatmeal', 'porridge oats'], [234, 0.836]),
       [0.108, 0.87, 0.92],
       0.15,
       12,
@@ -148,7 +152,12 @@ export const GRAINS: readonly Ingredient[] = [
     measuredBy: ['spoon', 'weight'],
     flowLog10: 4.0,
     allergens: ['wheat'],
-    recipe: cream(raw('pearl barley, dry', 200 / CUP, ['barley', 'pearl barley']), [0.1, 0.85, 0.9], 0.2, 40),
+    recipe: cream(
+      raw('pearl barley, dry', 200 / CUP, ['barley', 'pearl barley'], [157, 0.688]),
+      [0.1, 0.85, 0.9],
+      0.2,
+      40,
+    ),
     traits: { swaps: [{ ingredientId: 'oat-cream', ratio: 1, changes: ['thinner'] }] },
     advice: 'Gluten in it: ask whom wheat troubles.',
   }),

@@ -1,0 +1,124 @@
+import { describe, expect, it } from 'vitest';
+import { CATALOGUE } from '../../ingredient';
+import { readFormula, type FormulaDraft } from '..';
+import { BUILT_ON } from './built';
+import { KEPT_APART } from './kept';
+import type { CorpusText } from './types';
+
+interface Score {
+  measures: number;
+  /** Right, or asked about where it must be. */
+  right: number;
+  /** Asked about although it was clear. */
+  asked: number;
+  silentlyWrong: string[];
+  stepsAsMeasures: string[];
+  use: number;
+  useRight: number;
+  useWrong: string[];
+  remarks: number;
+  remarksKept: number;
+}
+
+/** A tenth either way: rounding of spoons, of pieces. */
+const isNear = (grams: number, wanted: number): boolean => Math.abs(grams / wanted - 1) < 0.1;
+
+function scored(texts: readonly CorpusText[]): Score {
+  const score: Score = {
+    measures: 0,
+    right: 0,
+    asked: 0,
+    silentlyWrong: [],
+    stepsAsMeasures: [],
+    use: 0,
+    useRight: 0,
+    useWrong: [],
+    remarks: 0,
+    remarksKept: 0,
+  };
+  for (const one of texts) {
+    const draft = readFormula(one.text, CATALOGUE, one.system ?? 'us');
+    const told = `${one.hand}: ${one.text.slice(0, 40).replaceAll('\n', ' | ')}`;
+    if (one.name !== undefined && draft.name !== one.name) score.silentlyWrong.push(`${told}: called “${draft.name}”`);
+    scoreMeasures(score, one, draft, told);
+    scoreUse(score, one, draft, told);
+    for (const remark of one.remarks ?? []) {
+      score.remarks++;
+      if (draft.lines.some(({ remarks }) => remarks.some((kept) => kept.includes(remark)))) score.remarksKept++;
+      else score.silentlyWrong.push(`${told}: lost “${remark}”`);
+    }
+  }
+  return score;
+}
+
+function scoreMeasures(score: Score, one: CorpusText, draft: FormulaDraft, told: string): void {
+  for (const [id, wanted] of Object.entries(one.measures)) {
+    score.measures++;
+    const line = draft.lines.find(({ ingredientId, candidates }) => ingredientId === id || candidates.includes(id));
+    const isAsked =
+      line === undefined
+        ? draft.lines.some(({ ingredientId, questions }) => !ingredientId && questions.length > 0)
+        : line.questions.length > 0;
+    if (wanted === 'pot') {
+      if (line?.isPots === true) score.right++;
+      else score.silentlyWrong.push(`${told}: ${id} is not left in the pot`);
+    } else if (wanted === 'asked') {
+      // Asked about, or said what it was taken for.
+      if (isAsked || (line?.assumed.length ?? 0) > 0) score.right++;
+      else score.silentlyWrong.push(`${told}: ${id} was taken without a word`);
+    } else if (line === undefined) score.silentlyWrong.push(`${told}: ${id} is missing`);
+    else if (isAsked) score.asked++;
+    else if (line.grams !== undefined && isNear(line.grams, wanted)) score.right++;
+    else score.silentlyWrong.push(`${told}: ${id} is ${line.grams} g and not ${wanted}`);
+  }
+  for (const line of draft.lines)
+    if (line.questions.length === 0 && !(line.ingredientId! in one.measures))
+      score.silentlyWrong.push(`${told}: “${line.text}” became ${line.ingredientId}`);
+    else if (line.questions.includes('which-ingredient') && !Object.values(one.measures).includes('asked'))
+      score.stepsAsMeasures.push(`${told}: “${line.text}”`);
+}
+
+function scoreUse(score: Score, { use = {} }: CorpusText, { use: read }: FormulaDraft, told: string): void {
+  const { wear, rinse, ...rest } = use;
+  const { fields } = read;
+  const check = (what: string, wanted: unknown, is: unknown): void => {
+    score.use++;
+    if (JSON.stringify(wanted) === JSON.stringify(is)) score.useRight++;
+    else score.useWrong.push(`${told}: ${what} is ${JSON.stringify(is)} and not ${JSON.stringify(wanted)}`);
+  };
+  if (wear) {
+    const times = [fields.wear?.minimumMinutes, fields.wear?.aimMinutes, fields.wear?.limitMinutes];
+    check(
+      'wear',
+      wear,
+      wear.map((minutes, i) => (minutes === null ? null : times[i])),
+    );
+  }
+  for (const [what, wanted] of Object.entries(rest)) check(what, wanted, fields[what as keyof typeof fields]);
+  for (const [what, wanted] of Object.entries(rinse ?? {}))
+    check(what, wanted, fields.rinse?.[what as keyof typeof rinse]);
+}
+
+const rate = (right: number, all: number): string => `${((100 * right) / Math.max(1, all)).toFixed(1)} %`;
+function print(what: string, score: Score): void {
+  process.stdout.write(
+    `${what}: ${score.measures} measures, ${rate(score.right + score.asked, score.measures)} right or asked (${score.asked} asked), ` +
+      `${score.silentlyWrong.length} wrong in silence, ${score.stepsAsMeasures.length} steps taken for measures, ` +
+      `use ${rate(score.useRight, score.use)} of ${score.use}, remarks ${score.remarksKept} of ${score.remarks}\n`,
+  );
+}
+
+describe('texts as makers write them', () => {
+  it.each([
+    ['those it was built on', BUILT_ON],
+    ['those kept apart', KEPT_APART],
+  ] as const)('%s', (what, texts) => {
+    const score = scored(texts);
+    print(what, score);
+    for (const one of [...score.useWrong, ...score.stepsAsMeasures]) process.stdout.write(`  ${one}\n`);
+    expect(score.silentlyWrong).toEqual([]);
+    expect(score.stepsAsMeasures).toEqual([]);
+    expect((score.right + score.asked) / score.measures).toBeGreaterThanOrEqual(0.98);
+    expect(score.useRight / score.use, score.useWrong.join('\n')).toBeGreaterThanOrEqual(0.95);
+  });
+});
