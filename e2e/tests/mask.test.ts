@@ -69,6 +69,36 @@ describe('a mask of one’s own', () => {
     expect(await made(page)).toBeGreaterThan(50);
   });
 
+  it('is read to the last remark: the pot keeps its water, its use is set, and a new paste asks before it joins', async () => {
+    const { page } = house;
+    await house.open('/masks/new');
+    const paste = async (words: string): Promise<void> => {
+      await click('Paste a mask');
+      await page.waitForSelector('.paste textarea', { visible: true });
+      await page.type('.paste textarea', words);
+    };
+    await paste(`My Sunday rice
+Half a cup of rice in two cups of water, boiled soft.
+3 tbsp yogurt (4-5 if your hair is longer)
+1 tbsp argan oil
+Strain it. On dry hair under a shower cap, 30 to 45 minutes. Once a week.`);
+    await click('Look at the lines');
+    await textWhen(page, '[data-test="pots"]', /Stays in the pot/);
+    await textWhen(page, '.lines', /sizing does that by itself/);
+    await textWhen(page, '[data-test="read-use"]', /How long from “On dry hair under a shower cap, 30 to 45 minutes”/);
+    await clickOn(page, '[data-test="all-right"]');
+    await textWhen(page, '[data-test="review"]', /./);
+    expect(await page.$$eval('.reading .pill', (all) => all.length)).toBe(0);
+    await paste('2 eggs\n2 tbsp olive oil');
+    await click('Look at it instead of the draft');
+    await textWhen(page, '.lines', /Whole egg/);
+    expect(await text('.lines')).not.toContain('Rice cream');
+    // A dialog that fades is half as dark as its letters want.
+    await page.waitForFunction(() => document.querySelector('.v-overlay__scrim') === null);
+    expect(await axeFaults(page)).toEqual([]);
+    await click('Throw these changes away');
+  });
+
   it('keeps its versions, brings one back, and is taken out with a way back', async () => {
     const { page } = house;
     await house.open('/masks');

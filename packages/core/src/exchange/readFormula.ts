@@ -94,7 +94,7 @@ export function readFormula(text: string, catalogue: Catalogue, system: MeasureS
     if (HEADERS.test(row)) inSteps = false;
     else if (STEP_HEADERS.test(row)) inSteps = true;
     else if (i === 0 && filled.length > 1 && looksLikeName(row, system)) name = row.replace(/^#+\s*|:$/g, '');
-    else if (inSteps || isProse(bare, system)) steps.push(bare);
+    else if (inSteps || isProse(bare, system, names)) steps.push(bare);
     else lines.push(...readLines(row, catalogue, system, names));
   }
   // What a sentence measures counts where no line of its own does.
@@ -115,11 +115,13 @@ export function readFormula(text: string, catalogue: Catalogue, system: MeasureS
 }
 
 /** A sentence, not a measure: it does something, or counts time, or goes on and on. */
-function isProse(row: string, system: MeasureSystem): boolean {
+function isProse(row: string, system: MeasureSystem, names: ReturnType<typeof namesIn>): boolean {
   const words = row.split(/\s+/).length;
   if (OF_TIME.test(row)) return true;
   if ((VERBS.test(row) || SAYS.test(row)) && words > 1) return true;
   if (PARTS.test(row)) return false;
+  // What ends like a sentence and names nothing of the kitchen is one.
+  if (/[.!?]$/.test(row) && words > 2 && matchNames(row, names).found.length === 0) return true;
   const amount = readAmount(row, system);
   if (amount === undefined) return words > 4 && (SENTENCE.test(row) || words > MANY_WORDS);
   return SENTENCE.test(row) && words > MANY_WORDS;

@@ -74,7 +74,7 @@ function wearIn(clauses: readonly Clause[]): { wear: Mask['wear']; clauses: Clau
       }
       least = Math.min(least, from);
       if (AT_LEAST.test(before)) isLeastSaid = true;
-      else aim = Math.max(aim, BETTER.test(words.slice(at)) ? upTo : (from + upTo) / 2);
+      else aim = Math.max(aim, BETTER.test(words.slice(at)) ? upTo : upTo > from ? to5((from + upTo) / 2) : from);
       if (upTo > from) limit = Math.max(limit, upTo);
     }
     if (isNight) {

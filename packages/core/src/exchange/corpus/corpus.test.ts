@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from '../../ingredient';
 import { readFormula, type FormulaDraft } from '..';
@@ -122,3 +123,75 @@ describe('texts as makers write them', () => {
     expect(score.useRight / score.use, score.useWrong.join('\n')).toBeGreaterThanOrEqual(0.95);
   });
 });
+
+const amountsOf = (text: string, system: 'us' | 'uk' | 'metric' = 'us') =>
+  readFormula(text, CATALOGUE, system).lines.map(({ ingredientId, grams, isPots }) => ({
+    ingredientId,
+    grams,
+    isPots,
+  }));
+
+it('never counts otherwise because of a sentence that measures nothing', () => {
+  const sentences = [
+    'I love this one.',
+    'It smells of summer and washes out easily.',
+    'Leave it on for 40 minutes, an hour if you can.',
+    'Twice a month is enough.',
+    'Rinse with cool water, then shampoo twice.',
+    'Do not use it on a sore scalp.',
+  ];
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...BUILT_ON, ...KEPT_APART),
+      fc.constantFrom(...sentences),
+      ({ text, system }, sentence) => {
+        expect(amountsOf(`${text}\n${sentence}`, system)).toEqual(amountsOf(text, system));
+      },
+    ),
+  );
+});
+
+it('never hangs or falls over, whatever is pasted', () => {
+  const words = fc.constantFrom(
+    ...[
+      '2',
+      '½',
+      '1,5',
+      'tbsp',
+      'cups',
+      'honey',
+      'rice',
+      'or',
+      'and',
+      'of',
+      'leave',
+      'minutes',
+      '(',
+      ')',
+      ',',
+      '.',
+      '\n',
+      'half',
+      'until',
+      'each',
+    ],
+  );
+  fc.assert(
+    fc.property(
+      fc.oneof(
+        fc.string({ maxLength: 300 }),
+        fc.array(words, { maxLength: 80 }).map((all) => all.join(' ')),
+      ),
+      (text) => {
+        const { lines, steps, use } = readFormula(text, CATALOGUE, 'metric');
+        for (const { grams } of lines) if (grams !== undefined) expect(Number.isFinite(grams)).toBe(true);
+        expect(steps.every((step) => step.length > 0)).toBe(true);
+        const { minimumMinutes = 0, aimMinutes = 0, limitMinutes = 0 } = use.fields.wear ?? {};
+        expect(minimumMinutes).toBeLessThanOrEqual(aimMinutes);
+        expect(aimMinutes).toBeLessThanOrEqual(limitMinutes);
+        for (const { words: said, from, to } of use.readings) expect(text.slice(from, to)).toBe(said);
+      },
+    ),
+    { numRuns: 400 },
+  );
+}, 60_000);
