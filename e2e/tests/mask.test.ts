@@ -66,7 +66,16 @@ describe('a mask of one’s own', () => {
     await clickOn(page, '[data-test="told"] ::-p-text(half left)');
     await expect.poll(needed).toBe(before);
     await click('Size this');
-    expect(await made(page)).toBeGreaterThan(50);
+    const sized = await made(page);
+    expect(sized).toBeGreaterThan(50);
+    // As she writes it, to the gram, and sized again.
+    const pill = await textWhen(page, '[data-test="as-written"]', /as I write it: \d+ mL/);
+    const writes = Number(/(\d+) mL/.exec(pill)?.[1]);
+    await clickOn(page, '[data-test="as-written"]');
+    await expect.poll(() => made(page)).toBeGreaterThan(0.97 * writes - 1);
+    await expect.poll(() => made(page)).toBeLessThan(1.03 * writes + 1);
+    await clickOn(page, '[data-test="as-written"]');
+    await expect.poll(() => made(page)).toBe(sized);
   });
 
   it('is read to the last remark: the pot keeps its water, its use is set, and a new paste asks before it joins', async () => {

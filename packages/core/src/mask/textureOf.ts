@@ -1,8 +1,20 @@
 import type { TextureClass } from '../hair';
-import type { Catalogue } from '../ingredient';
+import { mixedFlow, type Catalogue } from '../ingredient';
 import { OIL_TREATMENT_SHARE, oilShareOf, rowsOf } from './careful';
-import { estimateTexture } from './texture';
+import { textureClass } from './texture';
 import type { Mask } from './types';
+
+/** What a formula comes out as: an oil has no flow that is asked for. */
+function comesOut(
+  mask: Pick<Mask, 'parts'>,
+  catalogue: Catalogue,
+  offset: number,
+): Pick<Mask, 'texture' | 'flowLog10'> {
+  const rows = rowsOf(mask, catalogue);
+  if (oilShareOf(rows) >= OIL_TREATMENT_SHARE) return { texture: 'oil' };
+  const flowLog10 = mixedFlow(rows.map((row) => ({ row, grams: row.share }))).flowLog10 + offset;
+  return { texture: textureClass(flowLog10), flowLog10 };
+}
 
 /**
  * The texture that a formula has, whatever it is called: mostly oil lies as an oil does, all else as thick as it is
@@ -12,11 +24,8 @@ import type { Mask } from './types';
  * @throws RangeError for an empty formula or an unknown ingredient
  * @example textureOf(riceSilk, CATALOGUE) // 'creamy'
  */
-export function textureOf(mask: Pick<Mask, 'parts'>, catalogue: Catalogue, offset = 0): TextureClass {
-  if (oilShareOf(rowsOf(mask, catalogue)) >= OIL_TREATMENT_SHARE) return 'oil';
-  const parts = mask.parts.map(({ ingredientId, share }) => ({ ingredientId, grams: share }));
-  return estimateTexture(parts, catalogue, offset).texture;
-}
+export const textureOf = (mask: Pick<Mask, 'parts'>, catalogue: Catalogue, offset = 0): TextureClass =>
+  comesOut(mask, catalogue, offset).texture;
 
 /**
  * A mask with the texture and the flow that it comes out with, whatever it is called. What is sized goes by this.
@@ -26,8 +35,5 @@ export function textureOf(mask: Pick<Mask, 'parts'>, catalogue: Catalogue, offse
  */
 export function asItComesOut(mask: Mask, catalogue: Catalogue, offset = 0): Mask {
   const { flowLog10: _before, ...rest } = mask;
-  const texture = textureOf(mask, catalogue, offset);
-  if (texture === 'oil') return { ...rest, texture };
-  const parts = mask.parts.map(({ ingredientId, share }) => ({ ingredientId, grams: share }));
-  return { ...rest, texture, flowLog10: estimateTexture(parts, catalogue, offset).flowLog10 };
+  return { ...rest, ...comesOut(mask, catalogue, offset) };
 }

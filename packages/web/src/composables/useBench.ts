@@ -1,5 +1,5 @@
 import type { BowlChoices, Head, MakingChoice } from '@amber-ladle/contract';
-import { NO_CHOICES, maskInHouse, needIn, type SizingWish } from '@amber-ladle/core/house';
+import { NO_CHOICES, maskInHouse, needIn, writtenMillilitres, type SizingWish } from '@amber-ladle/core/house';
 import type { HairProfile } from '@amber-ladle/core/hair';
 import type { Mask } from '@amber-ladle/core/mask';
 import { useSessionStorage } from '@vueuse/core';
@@ -94,6 +94,25 @@ export function useBench(head: Ref<Head | undefined>, book: Ref<Mask | undefined
     };
   }
 
+  /** Exactly as its maker writes it: every amount is kept to, and the card says how often that is enough. */
+  const asWritten = computed(() => {
+    const { writtenGrams, parts = [] } = book.value ?? {};
+    if (!book.value || writtenGrams === undefined) return undefined;
+    const grams = Object.fromEntries(parts.map(({ ingredientId, share }) => [ingredientId, share * writtenGrams]));
+    const { lockedGrams, swaps: swapped } = choices.value;
+    const isKept =
+      Object.keys(swapped).length === 0 &&
+      Object.entries(grams).every(([id, one]) => Math.abs((lockedGrams[id] ?? 0) - one) < 0.01);
+    return { grams, isKept, millilitres: writtenMillilitres(book.value, household.house) ?? 0 };
+  });
+  /** Keeps to what is written, or sizes for the head again. */
+  function toggleWritten(): void {
+    if (!asWritten.value) return;
+    const { isKept, grams } = asWritten.value;
+    const { aroundId: _around, ...rest } = choices.value;
+    choices.value = { ...rest, swaps: isKept ? rest.swaps : {}, lockedGrams: isKept ? {} : grams };
+  }
+
   const cook = (ingredientId: string, making: MakingChoice): void => {
     change({ makings: set(choices.value.makings, ingredientId, making) });
   };
@@ -113,6 +132,8 @@ export function useBench(head: Ref<Head | undefined>, book: Ref<Mask | undefined
     choosePiece,
     weigh,
     lock,
+    asWritten,
+    toggleWritten,
     cook,
   };
 }

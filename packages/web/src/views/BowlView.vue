@@ -68,7 +68,7 @@ const others = useOthers(head);
 const { isApart } = others;
 /** Each bowl of "a bowl each" is still compared with the one bowl it could be. */
 const bench = useBench(head, book, others.sharing);
-const { profile, choices, mask, bowl, need, isFitting, failure, isChanged } = bench;
+const { profile, choices, mask, bowl, need, isFitting, failure, isChanged, asWritten } = bench;
 const { consequences, made: swapsMade, wishes, isMissing, lighter } = bench.swaps;
 const compared = useCompared(
   computed(() => {
@@ -338,8 +338,18 @@ async function saveToHead(): Promise<void> {
           <v-list-item v-bind="item" :subtitle="entry.subtitle" />
         </template>
       </v-autocomplete>
-      <div v-if="wishes.length > 0 || isMissing || lighter" class="wishes" role="group" aria-label="Swaps">
+      <div v-if="wishes.length > 0 || isMissing || lighter || asWritten" class="wishes" role="group" aria-label="Swaps">
         <button v-if="isMissing" type="button" class="pill" @click="bench.swaps.fromHand">with what is here</button>
+        <button
+          v-if="asWritten"
+          type="button"
+          class="pill"
+          data-test="as-written"
+          :aria-pressed="asWritten.isKept"
+          @click="bench.toggleWritten()"
+        >
+          as I write it: {{ kitchenRound(asWritten.millilitres) }} mL
+        </button>
         <button
           v-if="lighter"
           type="button"

@@ -24,7 +24,7 @@ export interface FitOptions {
 }
 
 /** About a quarter of a second. Bowls of up to sixteen ingredients need far less; of twenty a few do not end in it and say so. */
-const MOST_STEPS = 350_000;
+const MOST_STEPS = 150_000;
 /** What bounding a cell weighs in steps, for each amount in it. */
 const BOUND_STEPS = 2;
 /** Steps in one cell before it is worth halving it. */
