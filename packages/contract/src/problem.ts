@@ -41,5 +41,6 @@ export function fieldMessages(error: ValidationError): Record<string, string> {
  */
 // eslint-disable-next-line @typescript-eslint/no-unnecessary-type-parameters -- the caller says what the schema checks
 export function parse<T>(schema: Pick<AnyObjectSchema, 'validateSync'>, value: unknown): T {
-  return schema.validateSync(value, { strict: true, abortEarly: false }) as T;
+  // A missing body is one in which everything is missing: it is refused field by field like any other.
+  return schema.validateSync(value === undefined ? {} : value, { strict: true, abortEarly: false }) as T;
 }

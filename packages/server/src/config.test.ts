@@ -10,6 +10,21 @@ it('keeps the demo away from the owner’s data', () => {
   expect(() => readConfig({ AMBER_LADLE_PORT: 'tea' })).toThrow(RangeError);
 });
 
+it.each(['0.0.0.0', '::', '192.168.7.4', 'kitchen.example', '127.evil.example', ''])(
+  'does not open the household to others at %s',
+  (host) => {
+    expect(() => readConfig({ AMBER_LADLE_HOST: host })).toThrow(/has no lock yet/);
+  },
+);
+
+it.each(['127.0.0.1', '127.8.8.8', '::1', 'localhost'])('listens at %s', (host) => {
+  expect(readConfig({ AMBER_LADLE_HOST: host }).host).toBe(host);
+});
+
+it('names the log levels where none is meant', () => {
+  expect(() => readConfig({ AMBER_LADLE_LOG: 'loud' })).toThrow(/can be trace, debug, info/);
+});
+
 it('puts data where each system means it', () => {
   expect(defaultDataFolder({ XDG_DATA_HOME: '/x' }, 'linux')).toBe('/x/amber-ladle');
   expect(defaultDataFolder({}, 'darwin')).toMatch(/Application Support/);

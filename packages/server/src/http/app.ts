@@ -17,7 +17,7 @@ import { shelfRoutes } from '../routes/shelf';
 import { otherRoutes } from '../routes/other';
 import type { Household } from '../services/household';
 import { notFound } from './errors';
-import { jsonOnly, ownPagesOnly } from './guards';
+import { jsonOnly, ownPagesOnly, plainOnly } from './guards';
 import { onError, sendProblem } from './onError';
 import { dataHeaders, pageHeaders, web } from './web';
 
@@ -77,6 +77,7 @@ export function createApp({
   api.use(householdUpload(household));
   api.use('/files/log', express.json({ limit: '5mb', strict: true }));
   api.use(express.json({ limit: MOST_BODY, strict: true }));
+  api.use(plainOnly);
   api.use(noteRoutes(household));
   api.use(photoRoutes(household));
   api.use(copyRoutes(household));

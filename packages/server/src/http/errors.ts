@@ -29,6 +29,8 @@ export const inUse = (title: string, detail: string) => problem('in-use', 409, t
 export const invalid = (fields: Record<string, string>) =>
   problem('invalid', 422, 'Something needs another look.', { detail: Object.values(fields).join(' '), fields });
 
+export const malformed = () => problem('malformed', 400, 'That request cannot be read.');
+
 export const wrongOrigin = () => problem('wrong-origin', 403, 'This request did not come from Amber Ladle itself.');
 
 export const wrongType = () => problem('wrong-type', 415, 'Send JSON, with content type application/json.');

@@ -24,7 +24,7 @@ describe('ownPagesOnly', () => {
     ['127.0.0.1', '127.0.0.1.evil.example', 403],
     ['192.168.7.4', '192.168.7.4:4310', 200],
     ['192.168.7.4', 'tablet.example', 403],
-    ['0.0.0.0', 'anything.example', 200],
+    ['0.0.0.0', 'anything.example', 403],
   ])('listening on %s, a request to %s gets %d', async (ownHost, host, status) => {
     await guarded(ownHost).get('/').set('Host', host).expect(status);
   });

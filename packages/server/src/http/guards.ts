@@ -1,5 +1,5 @@
 import type { RequestHandler } from 'express';
-import { wrongOrigin, wrongType } from './errors';
+import { malformed, wrongOrigin, wrongType } from './errors';
 
 const LOCAL_NAMES = new Set(['localhost', '127.0.0.1', '[::1]']);
 
@@ -15,10 +15,9 @@ function nameOf(host: string): string {
  */
 export function ownPagesOnly(ownHost: string): RequestHandler {
   const own = ownHost.includes(':') ? `[${ownHost}]` : ownHost.toLowerCase();
-  const open = ownHost === '0.0.0.0' || ownHost === '::';
   return (request, _response, next) => {
     const host = request.headers.host ?? '';
-    const known = open ? host !== '' : LOCAL_NAMES.has(nameOf(host)) || nameOf(host) === own;
+    const known = LOCAL_NAMES.has(nameOf(host)) || nameOf(host) === own;
     if (!known) throw wrongOrigin();
     const isWrite = !['GET', 'HEAD', 'OPTIONS'].includes(request.method);
     const { origin } = request.headers;
@@ -34,5 +33,24 @@ export const jsonOnly: RequestHandler = (request, _response, next) => {
   const hasBody =
     Number(request.headers['content-length'] ?? 0) > 0 || request.headers['transfer-encoding'] !== undefined;
   if (hasBody && !request.is('application/json')) throw wrongType();
+  next();
+};
+
+/** Deeper than anything that a page sends; what reads a body walks it, and must not fall over. */
+const MOST_DEEP = 40;
+/** Names that every object answers to by itself: no field of ours, and a trap for whoever writes a value out. */
+const OF_OBJECTS: ReadonlySet<string> = new Set(Object.getOwnPropertyNames(Object.prototype));
+
+/** Refuses bodies that are nested beyond reason, or that pass themselves off as something else, as unreadable. */
+export const plainOnly: RequestHandler = (request, _response, next) => {
+  let level: readonly unknown[] = [request.body];
+  for (let depth = 0; level.length > 0; depth++) {
+    if (depth > MOST_DEEP) throw malformed();
+    level = level.flatMap((one): unknown[] => {
+      if (typeof one !== 'object' || one === null || ArrayBuffer.isView(one)) return [];
+      if (Object.keys(one).some((key) => OF_OBJECTS.has(key))) throw malformed();
+      return Object.values(one);
+    });
+  }
   next();
 };
