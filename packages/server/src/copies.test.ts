@@ -3,6 +3,7 @@ import { dirname, join } from 'node:path';
 import { PassThrough } from 'node:stream';
 import { text as textOf } from 'node:stream/consumers';
 import { Ajv2020 } from 'ajv/dist/2020.js';
+import Database from 'better-sqlite3';
 import fc from 'fast-check';
 import request from 'supertest';
 import { afterEach, beforeAll, beforeEach, describe, expect, it } from 'vitest';
@@ -218,6 +219,20 @@ describe('backups', () => {
     expect((body as HouseholdFileAnswer).isDone).toBe(false);
     expect((body as HouseholdFileAnswer).faults[0]?.words).not.toBe('');
     expect((await api().get('/api/heads')).body).toHaveLength(1);
+  });
+
+  it('neither lists nor brings back a copy that was cut off, or one that holds no household', async () => {
+    await api().post('/api/heads').send(aHead).expect(201);
+    await api().post('/api/backups').expect(201);
+    const cut = '2026-03-12T09-00-00Z-daily.sqlite';
+    writeFileSync(join(folder(), cut), '');
+    expect((await list()).map(({ name }) => name)).not.toContain(cut);
+    await api().post(`/api/backups/${cut}/restore`).send({ isForReal: true }).expect(404);
+    const other = '2026-03-11T09-00-00Z-daily.sqlite';
+    new Database(join(folder(), other)).exec('CREATE TABLE recipes (name TEXT)').close();
+    const { body } = await api().post(`/api/backups/${other}/restore`).send({ isForReal: true }).expect(200);
+    expect(body).toMatchObject({ isDone: false, faults: [{ words: 'There is no household in this backup.' }] });
+    expect((await api().get('/api/heads').expect(200)).body).toHaveLength(1);
   });
 
   it('are no way to any other file', async () => {

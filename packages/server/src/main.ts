@@ -8,6 +8,9 @@ import { startServer } from './server';
 const here = dirname(fileURLToPath(import.meta.url));
 const webFolder = join(here, '..', '..', 'web', 'dist');
 
+// What this makes is for this user alone: the household, its copies, what is unpacked on the way.
+process.umask(0o077);
+
 let config;
 try {
   config = readConfig(process.env, existsSync(join(webFolder, 'index.html')) ? webFolder : undefined);

@@ -3,7 +3,8 @@ import { existsSync, mkdirSync, readdirSync, rmSync, statSync } from 'node:fs';
 import { copyFile } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
 import type { Backup, HouseholdFileAnswer } from '@amber-ladle/contract';
-import { openDatabase } from '../../db/database';
+import { checkHouseholdCopy, openDatabase } from '../../db/database';
+import { looksLikeCopy, UnsoundDatabase } from '../../db/unsound';
 import { notFound } from '../../http/errors';
 import type { Household } from '../household';
 import { backupsToKeep } from './backupPlan';
@@ -16,6 +17,13 @@ import { inWorkshop, openRaw } from './workshop';
 type Why = 'daily' | 'by-hand' | 'before-reading-a-file' | 'before-a-restore';
 const NAME = /^(\d{4}-\d\d-\d\dT\d\d-\d\d-\d\dZ)-([a-z-]+)\.sqlite$/;
 
+/** Why a copy is not put in the place of a household. */
+const UNSOUND_WORDS: Readonly<Record<UnsoundDatabase['why'], string>> = {
+  empty: 'This backup is empty.',
+  'no-household': 'There is no household in this backup.',
+  newer: 'This backup was made by a newer Amber Ladle; use that one to bring it back.',
+};
+
 export const backupFolder = ({ source }: Pick<Household, 'source'>): string =>
   join(dirname(String(source.options.database)), 'backups');
 
@@ -27,7 +35,8 @@ export function listBackups(household: Pick<Household, 'source'>): Backup[] {
     .flatMap((name): Backup[] => {
       const found = NAME.exec(name);
       const at = found?.[1]?.replace(/T(\d\d)-(\d\d)-(\d\d)Z/, 'T$1:$2:$3.000Z');
-      return at ? [{ name, at, why: found?.[2] ?? '', bytes: statSync(join(folder, name)).size }] : [];
+      const isCopy = at !== undefined && looksLikeCopy(join(folder, name));
+      return isCopy ? [{ name, at, why: found?.[2] ?? '', bytes: statSync(join(folder, name)).size }] : [];
     })
     .sort((a, b) => (a.at < b.at ? 1 : -1));
 }
@@ -80,6 +89,7 @@ export async function restoreBackup(
     });
     let counts: Record<string, number>;
     try {
+      checkHouseholdCopy(copy);
       const source = await openDatabase(copy);
       const faults = await tryOut(source, household.clock);
       await source.query('PRAGMA wal_checkpoint(TRUNCATE)');
@@ -87,6 +97,7 @@ export async function restoreBackup(
       if (faults.length > 0) return refused(faults[0]?.words ?? '');
       counts = soundCounts(copy);
     } catch (error) {
+      if (error instanceof UnsoundDatabase) return refused(UNSOUND_WORDS[error.why]);
       return refused(`This backup is damaged: ${error instanceof Error ? error.message : ''}`);
     }
     const rows = Object.values(counts).reduce((sum, n) => sum + n, 0);
