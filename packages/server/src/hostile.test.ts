@@ -20,7 +20,7 @@ const ROUTES = readdirSync(join(import.meta.dirname, 'routes')).flatMap((file) =
   const text = readFileSync(join(import.meta.dirname, 'routes', file), 'utf8');
   const mount = MOUNTS[file.replace('.ts', '')] ?? '';
   return [...text.matchAll(/router\.(get|post|put|patch|delete)\(\s*'([^']+)'/g)].map(([, method = '', path = '']) => ({
-    method: method as 'get',
+    method: method as 'get' | 'post' | 'put' | 'patch' | 'delete',
     path: `/api${mount}${path === '/' ? '' : path}`,
   }));
 });
@@ -144,7 +144,7 @@ it('answers nothing with a fault of its own, whatever is asked', async () => {
         ? sent
         : sent.set('Content-Type', 'application/json').send(body === undefined ? undefined : JSON.stringify(body)));
       if (answer.status >= 500)
-        faults.add(`${route.method} ${route.path} ${answer.status} ${JSON.stringify(body)?.slice(0, 120)}`);
+        faults.add(`${route.method} ${route.path} ${answer.status} ${JSON.stringify(body ?? null).slice(0, 120)}`);
     }),
     { numRuns: Number(process.env['HOSTILE'] ?? 2500) },
   );
