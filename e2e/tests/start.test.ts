@@ -1,6 +1,6 @@
 import { spawn } from 'node:child_process';
 import { request } from 'node:http';
-import { writeFileSync } from 'node:fs';
+import { mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { mainFile, startApp, temporaryFolder } from '../support/app.mjs';
@@ -36,6 +36,28 @@ describe('starting where it cannot', () => {
     await other.remove();
     expect(code).toBe(1);
     expect(said).toBe(`Port ${port} is taken by another program; set AMBER_LADLE_PORT to a free one.`);
+  });
+
+  it('says that another server has the household open, and leaves it to that', async () => {
+    const { code, said } = await failToStart({
+      AMBER_LADLE_PORT: '0',
+      AMBER_LADLE_DATA: data.folder,
+      AMBER_LADLE_DEMO: '1',
+    });
+    expect(code).toBe(1);
+    expect(said).toMatch(/^Another Amber Ladle has .*demo\.sqlite open/);
+    expect((await fetch(`${app.address}/api/health`)).status).toBe(200);
+  });
+
+  it('says that an emptied household is not begun anew, and that an open address is refused', async () => {
+    const other = await temporaryFolder();
+    mkdirSync(join(other.folder, 'backups'));
+    writeFileSync(join(other.folder, 'household.sqlite'), '');
+    const emptied = await failToStart({ AMBER_LADLE_PORT: '0', AMBER_LADLE_DATA: other.folder });
+    expect(emptied.said).toMatch(/household\.sqlite is empty/);
+    const open = await failToStart({ AMBER_LADLE_HOST: '0.0.0.0', AMBER_LADLE_DATA: other.folder });
+    expect(open.said).toMatch(/has no lock yet/);
+    await other.remove();
   });
 
   it('names a data folder that cannot be written', async () => {

@@ -1,3 +1,4 @@
+import { AlreadyOpen } from './db/onlyOne';
 import { UnsoundDatabase } from './db/unsound';
 
 /** Codes of a folder that cannot be made or written. */
@@ -9,7 +10,7 @@ const FOLDER_CODES = new Set(['EACCES', 'EROFS', 'EPERM', 'ENOTDIR', 'ENOENT', '
  * @param folder the data folder that was asked for
  */
 export function plainReason(error: unknown, port: number, folder: string): string {
-  if (error instanceof UnsoundDatabase) return error.message;
+  if (error instanceof UnsoundDatabase || error instanceof AlreadyOpen) return error.message;
   const { code, message = '' } = error as NodeJS.ErrnoException;
   if (code === 'EADDRINUSE') return `Port ${port} is taken by another program; set AMBER_LADLE_PORT to a free one.`;
   if (FOLDER_CODES.has(code ?? '') || /readonly|unable to open/i.test(message))

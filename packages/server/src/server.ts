@@ -5,6 +5,7 @@ import { pino, type Logger } from 'pino';
 import { Clock } from './clock';
 import type { Config } from './config';
 import { openDatabase } from './db/database';
+import { holdAlone } from './db/onlyOne';
 import { seedDemo } from './demo/seed';
 import { deviceMode } from './devices/mode';
 import { SimulatedScale } from './devices/scale';
@@ -28,18 +29,24 @@ export async function startServer(
 ): Promise<RunningServer> {
   const clock = new Clock();
   if (config.clock) clock.set(config.clock);
-  const source = await openDatabase(config.databaseFile);
+  const letGo = holdAlone(config.databaseFile);
+  const source = await openDatabase(config.databaseFile).catch((error: unknown) => {
+    letGo();
+    throw error;
+  });
   const events = new Events();
   const home = household(source, clock, events);
   if (config.demo) await seedDemo(home);
-  await backUpDaily(home);
-  const daily = setInterval(
-    () =>
-      void backUpDaily(home).catch((error: unknown) => {
+  // A copy that fails is tried again in an hour, and stops nothing.
+  const copyDaily = (): Promise<void> =>
+    backUpDaily(home).then(
+      () => undefined,
+      (error: unknown) => {
         logger.error(error);
-      }),
-    HOUR,
-  );
+      },
+    );
+  await copyDaily();
+  const daily = setInterval(() => void copyDaily(), HOUR);
   daily.unref();
 
   const devices = {
@@ -63,6 +70,7 @@ export async function startServer(
     server.listen(config.port, config.host, resolve);
   }).catch(async (error: unknown) => {
     await source.destroy();
+    letGo();
     throw error;
   });
   const { port } = server.address() as AddressInfo;
@@ -87,6 +95,7 @@ export async function startServer(
         });
       });
       await source.destroy();
+      letGo();
     },
   };
 }
