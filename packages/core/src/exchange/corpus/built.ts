@@ -73,7 +73,7 @@ export const BUILT_ON: readonly CorpusText[] = [
     hand: 'each of',
     text: '1 tbsp each of olive oil, castor oil and jojoba oil\nMassage into the scalp. Leave on overnight. Shampoo twice in the morning.',
     measures: { 'olive-oil': 13.5, 'castor-oil': 14.2, 'jojoba-oil': 12.8 },
-    use: { coverage: 'scalp', rinse: { shampoos: 2 }, wear: [null, 480, null] },
+    use: { coverage: 'scalp', rinse: { shampoos: 2 }, wear: [60, 480, 540] },
   },
   {
     hand: 'parts',

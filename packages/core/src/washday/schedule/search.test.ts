@@ -173,7 +173,7 @@ describe('the shortest day', () => {
   }, 60_000);
 
   it('is never longer than one bowl after the other, beyond what can be proven too', () => {
-    for (const seed of [1, 3]) {
+    for (const seed of [1, 7]) {
       const draws = drawsFrom(seed);
       const some = (): number => Math.abs(draws.normal());
       const bowl = (name: string): DayProblem => {
