@@ -47,19 +47,38 @@ interface Aim {
  * @returns nothing where no schedule keeps every limit
  */
 export function shortestDay(problem: DayProblem, before: readonly string[] = []): Answer | undefined {
-  const pots = problem.tasks.filter(({ usesRing }) => usesRing).length;
-  const rings = Math.max(1, Math.min(problem.rings, pots));
-  const own = searched({ ...problem, rings }, before);
-  if (own?.isProven === true) return own;
+  const usable = withUsableRings(problem);
+  const own = searched(usable, before);
+  return own?.isProven === true ? own : shorterOf(own, usable, before);
+}
+
+/** As short as it was found, with fewer rings and one bowl after the other looked at too; whatever is fresh. */
+function shortFound(problem: DayProblem, before: readonly string[]): Answer | undefined {
+  const root = lagsOf(problem);
+  const own = root && search(problem, root, rankOf(before), shortAim(problem.tasks));
+  return own?.isProven === true ? own : shorterOf(own, problem, before);
+}
+
+/** An answer that is not proven, or what is surely allowed as well where that is shorter. */
+function shorterOf(own: Answer | undefined, problem: DayProblem, before: readonly string[]): Answer | undefined {
+  const { rings } = problem;
   const others = [
-    rings > 1 ? shortestDay({ ...problem, rings: rings - 1 }, before) : undefined,
-    oneAfterTheOther({ ...problem, rings }, before),
+    rings > 1 ? shortFound({ ...problem, rings: rings - 1 }, before) : undefined,
+    oneAfterTheOther(problem, before),
   ];
   return others.reduce(
     (best, one) => (one && (!best || one.endsAt < best.endsAt) ? { ...one, isProven: false } : best),
     own,
   );
 }
+
+/** More rings than pots are no other kitchen. */
+function withUsableRings(problem: DayProblem): DayProblem {
+  const pots = problem.tasks.filter(({ usesRing }) => usesRing).length;
+  return { ...problem, rings: Math.max(1, Math.min(problem.rings, pots)) };
+}
+
+const rankOf = (before: readonly string[]): ReadonlyMap<string, number> => new Map(before.map((id, i) => [id, i]));
 
 /** Bowls that have nothing to do with each other, each as short as it can be, end to end; nothing where there is one, or one is under way. */
 function oneAfterTheOther(problem: DayProblem, before: readonly string[]): Answer | undefined {
@@ -76,7 +95,8 @@ function oneAfterTheOther(problem: DayProblem, before: readonly string[]): Answe
       links: problem.links.filter(({ before: first }) => isIn.has(first)),
       orders: (problem.orders ?? []).filter(([first]) => isIn.has(first)),
     };
-    const answer = searched(part, before);
+    const root = lagsOf(part);
+    const answer = root && search(part, root, rankOf(before), shortAim(part.tasks));
     if (!answer) return undefined;
     for (const [k, i] of bowl.entries()) {
       const at = answer.starts[k] as number;
@@ -106,7 +126,7 @@ function searched(problem: DayProblem, before: readonly string[]): Answer | unde
   if (!root) return undefined;
   const { tasks } = problem;
   const end = endRow(tasks);
-  const rank = new Map(before.map((id, i) => [id, i]));
+  const rank = rankOf(before);
 
   const short = search(problem, root, rank, shortAim(tasks));
   if (!short) return undefined;
