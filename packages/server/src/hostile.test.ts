@@ -146,7 +146,8 @@ it('answers nothing with a fault of its own, whatever is asked', async () => {
       if (answer.status >= 500)
         faults.add(`${route.method} ${route.path} ${answer.status} ${JSON.stringify(body ?? null).slice(0, 120)}`);
     }),
-    { numRuns: Number(process.env['HOSTILE'] ?? 2500) },
+    // The same every time; another seed and more of them look further.
+    { numRuns: Number(process.env['HOSTILE'] ?? 2500), seed: Number(process.env['HOSTILE_SEED'] ?? 15) },
   );
   expect([...faults]).toEqual([]);
 }, 120_000);

@@ -49,6 +49,8 @@ export const plainOnly: RequestHandler = (request, _response, next) => {
     level = level.flatMap((one): unknown[] => {
       if (typeof one !== 'object' || one === null || ArrayBuffer.isView(one)) return [];
       if (Object.keys(one).some((key) => OF_OBJECTS.has(key))) throw malformed();
+      // No list of ours has gaps.
+      if (Array.isArray(one) && one.includes(null)) throw malformed();
       return Object.values(one);
     });
   }
