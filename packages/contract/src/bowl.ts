@@ -104,6 +104,7 @@ export const choicesSchema = object({
       byHand: boolean().optional(),
     }).noUnknown(),
   ),
+  wearAimMinutes: number().integer().min(0).max(2880).optional(),
 }).noUnknown();
 
 const identifier = (what: string) => string().required(`Say which ${what}.`).max(80);

@@ -15,6 +15,8 @@ export interface BowlChoices {
   swaps: Record<string, string>;
   /** The school each made thing is cooked by, by ingredient. */
   makings: Record<string, MakingChoice>;
+  /** Which of the lengths that the mask may be worn, by its aim. */
+  wearAimMinutes?: number | undefined;
 }
 
 /** Ways of the pot. */

@@ -36,6 +36,7 @@ const partSchema = object({
     .max(2, 'A share may drift by 200 % at the most.'),
   measuredBy: string().oneOf(MEASURED_BY).required(),
   writtenAmount: string().max(120).optional(),
+  instead: array().of(ingredientId).max(6, 'At most six things stand in for one.').optional(),
 }).noUnknown();
 
 const ratioSchema = object({
@@ -91,6 +92,7 @@ const maskFields = {
     .oneOf(['never', 'cap', 'dryer-may-help'] as const)
     .required(),
   wear: wearSchema.required(),
+  otherWears: array().of(wearSchema.required()).max(4, 'At most four more lengths of wear.').optional(),
   rinse: object({
     temperature: string()
       .oneOf(['cool-to-lukewarm', 'lukewarm', 'lukewarm-then-cool', 'warm'] as const)

@@ -1,5 +1,5 @@
 export * from './readAmount';
-export * from './readFormula';
+export * from './formula';
 export { matchNames, namesIn, wordsOf } from './words';
 export * from './readLot';
 export * from './stockCsv';
@@ -7,4 +7,4 @@ export * from './logCsv';
 export { MOST_CSV, type ReadFile, type RowFault, type TableLimits } from './table';
 export * from './maskFile';
 export * from './readReading';
-export * from './readUse';
+export * from './use';

@@ -45,7 +45,7 @@ const NUMBER_WORDS: Readonly<Record<string, string>> = {
 const numberWord = Object.keys(NUMBER_WORDS).join('|');
 
 const VAGUE =
-  'handful|splash|dash of love|glug|drizzle|dollop|bunch|glass|bowl|mug|teacup|ladle|scoop|squeeze|sprinkle|spoon|spoonful|bit|few|some|little';
+  'handful|hand|splash|dash of love|glug|drizzle|dollop|bunch|glass|bowl|mug|teacup|ladle|scoop|squeeze|sprinkle|spoonful|spoon|little bit|bit|few|some|little';
 
 /** Spells out what people write in words, so that numbers and units stand where a reader of recipes looks for them. */
 function spelledOut(line: string): string {
@@ -55,7 +55,8 @@ function spelledOut(line: string): string {
     .replace(/(\d)\s*[–—]\s*(\d)/g, '$1-$2')
     .replace(/\b0,(\d+)\b/g, '0.$1')
     .replace(/\b(\d+),(\d{1,2})\b(?!\d)/g, '$1.$2')
-    .replace(/^the\s+/i, '')
+    .replace(/\bbetween\s+(\S+)\s+and\s+(\S+)/gi, '$1 to $2')
+    .replace(/^(?:the|plus|and|also)\s+/i, '')
     .replace(/\bhalf a dozen\b/gi, '6')
     .replace(/\bhalf(?:\s+of)?\s+(?:an|a|one)\b/gi, '1/2')
     .replace(/\b(?:a|one)\s+half\b(?:\s+of)?(?:\s+(?:a|an)\b)?/gi, '1/2')
@@ -74,13 +75,14 @@ function spelledOut(line: string): string {
     .replace(/\b(?:a )?couple(?: of)?\b/gi, '2')
 
     .replace(/\bdozen\b/gi, '12')
-    .replace(/^(?:about|approx\.?|approximately|roughly|around|ca\.?|circa|~)\s*/i, '')
+    .replace(/^(?:about|approx\.?|approximately|roughly|around|ca\.?(?=[\s\d])|circa|~)\s*/i, '')
     .replace(/^(?:a|an)\s+/i, '1 ')
     .replace(/\b(juice|flesh|pulp|gel|yolks?|whites?)\s+(?:of|from)\s+(?:a|an)\s+/gi, '$1 of 1 ')
     .replace(/\b(?:tbs|tblsp|tbls|tbl|table\s?spoons?)\b\.?/gi, 'tbsp')
     .replace(/\b(?:tsps|tea\s?spoons?)\b\.?/gi, 'tsp')
-    .replace(/\b(\d+)\s*T\b/g, '$1 tbsp')
-    .replace(/\b(?:c\.)(?=\s)/g, 'cup')
+    .replace(/(\d|[½¼¾⅓⅔])\s*T\b/g, '$1 tbsp')
+    .replace(/(\d|[½¼¾⅓⅔])\s*t\b/g, '$1 tsp')
+    .replace(/(\d|[½¼¾⅓⅔])\s*c\b\.?(?=\s)/g, '$1 cup')
     .replace(/\btablespoonfuls?\b/gi, 'tbsp')
     .replace(/\bteaspoonfuls?\b/gi, 'tsp')
     .replace(/\bcupfuls?\b/gi, 'cup')
@@ -105,9 +107,9 @@ const LEVEL_WORD = /\b(level|scant|flat|small)\s+(?=(?:tbsp|tsp|cup|spoon|desser
  * @returns undefined when the line names no amount
  */
 export function readAmount(line: string, system: MeasureSystem): WrittenAmount | undefined {
-  const summed = readSum(line, system);
-  if (summed) return summed;
   let text = spelledOut(line);
+  const summed = readSum(text, system);
+  if (summed) return summed;
   const isHeaped = HEAPED_WORD.test(text);
   text = text.replace(HEAPED_WORD, '').replace(LEVEL_WORD, '');
 
@@ -119,7 +121,10 @@ export function readAmount(line: string, system: MeasureSystem): WrittenAmount |
   const measured = bracket ? inBrackets(Number(bracket[1]), (bracket[2] ?? '').toLowerCase()) : {};
 
   // "juice of 1 lemon": the amount moves to the front, the words stay a name.
-  text = text.replace(/^(juice|flesh|pulp|gel|yolks?|whites?|zest)\s+(?:of|from)\s+(\d[\d\s./-]*)\s*/i, '$2 $1 of ');
+  text = text.replace(
+    /^(juice|flesh|pulp|gel|yolks?|whites?|zest)\s+(?:of|from)\s+(\d[\d\s./-]*(?:(?:cm|g|ml|in(?:ch(?:es)?)?)\b)?)\s*/i,
+    '$2 $1 of ',
+  );
   // "Honey: 2 tbsp", "olive oil 30 ml", "avocado x 2".
   if (!/^[\d¼½¾⅓⅔⅛⅜⅝⅞.]/u.test(text)) {
     const behind = /^(.*?[a-z])\s*(?:[:–=-]|\bx)?\s*([\d¼½¾⅓⅔⅛⅜⅝⅞].*)$/iu.exec(text);
@@ -135,6 +140,7 @@ export function readAmount(line: string, system: MeasureSystem): WrittenAmount |
       description: text.slice(vague[0].length),
     };
 
+  if (!/[\d¼½¾⅓⅔⅛⅜⅝⅞]/u.test(text)) return undefined;
   const [read] = parseIngredient(text, {
     normalizeUOM: true,
     additionalUOMs: OWN_UNITS,
@@ -166,8 +172,8 @@ export function readAmount(line: string, system: MeasureSystem): WrittenAmount |
 const PLACEHOLDER = 'zz';
 
 /** "1 tbsp plus 1 tsp honey": two volumes or two weights are one amount. */
-function readSum(line: string, system: MeasureSystem): WrittenAmount | undefined {
-  const sides = /^(.*?\d.*?)\s+(?:plus|\+|and)\s+(\d.*)$/i.exec(spelledOut(line));
+function readSum(spelled: string, system: MeasureSystem): WrittenAmount | undefined {
+  const sides = /^(.*?\d.*?)\s+(?:plus|\+|and)\s+(\d.*)$/i.exec(spelled);
   if (!sides) return undefined;
   const first = readAmount(`${sides[1] ?? ''} ${PLACEHOLDER}`, system);
   const second = readAmount(sides[2] ?? '', system);
@@ -212,6 +218,9 @@ const OWN_UNITS = {
 };
 
 const CENTIMETRES_PER_INCH = 2.54;
+/** A liquid pint, mL: NIST Handbook 44, Appendix C, and the Weights and Measures Act 1985, Schedule 1. */
+const US_PINT = 473.176473;
+const UK_PINT = 568.26125;
 /** A dessertspoon: 10 mL (common practice, no published source). */
 const DESSERTSPOON_MILLILITRES = 10;
 
@@ -241,6 +250,8 @@ function unitOf(id: string | null, system: MeasureSystem): AmountUnit {
       return { kind: 'volume', millilitres: 100, name: 'dL' };
     case 'liter':
       return volume('litre', 'L');
+    case 'pint':
+      return { kind: 'volume', millilitres: system === 'us' ? US_PINT : UK_PINT, name: 'pint' };
     case 'pinch':
       return volume('pinch', 'pinch');
     case 'dash':

@@ -11,8 +11,7 @@ import type { MeasureSystem } from '../measure';
 import { message, type Message } from '../message';
 import type { Place, PlaceKind, Stage } from '../shelf';
 import { addDays, localDay, startOfDay, weekdayOf } from '../time';
-import { readLine, type DraftQuestion } from './readFormula';
-import { namesIn } from './words';
+import { lexiconOf, readLine, type DraftQuestion } from './formula';
 
 /** What one written line of shopping comes to. */
 export interface LotDraft {
@@ -84,7 +83,7 @@ export function readLot(
   text: string,
   catalogue: Catalogue,
   { system, places, timeZone, now }: ReadLotOptions,
-  names = namesIn(catalogue),
+  lexicon = lexiconOf(catalogue),
 ): LotDraft {
   let rest = ` ${text.slice(0, 200)} `;
   const take = (pattern: RegExp): RegExpExecArray | undefined => {
@@ -109,7 +108,7 @@ export function readLot(
     !/^\s*\d+(?:[.,]\d+)?\s*(?:g|kg|ml|l)\b/i.test(rest);
   const each = counted ? take(/\b(?:of|à|at|@)?\s*(\d+(?:[.,]\d+)?)\s*(g|kg)\b(?:\s*each)?/i) : undefined;
 
-  const reading = readLine(rest.trim(), catalogue, system, names);
+  const reading = readLine(rest.trim(), catalogue, system, lexicon);
   const row = reading.ingredientId ? ingredientById(catalogue, reading.ingredientId) : undefined;
   const price = money ? Number((money[1] ?? '').replace(',', '.')) : undefined;
   const raw = rawGramsIn(reading.assumed);

@@ -1,7 +1,7 @@
 import { rawRecipeOf, type Catalogue, type Ingredient } from '../ingredient';
 
 /** Words that describe and do not name. */
-const QUIET_WORDS: ReadonlySet<string> = new Set(
+export const QUIET_WORDS: ReadonlySet<string> = new Set(
   (
     'a an the of and with in into to for or from some more extra about approx approximately roughly around only just your own any ' +
     'very really quite over ripe overripe soft fresh freshly plain organic natural raw virgin cold pressed unsweetened full fat low free range ' +
@@ -34,15 +34,24 @@ export function wordsOf(text: string): string[] {
     .map(singular);
 }
 
-interface Name {
+/** One name of an ingredient. */
+export interface Name {
   readonly words: readonly string[];
   readonly ingredientId: string;
   /** True when it names the dry thing that the ingredient is made from. */
   readonly isRaw: boolean;
 }
 
-/** Every name of every ingredient, the longest first. */
-export function namesIn(catalogue: Catalogue): readonly Name[] {
+/** The names of a book of ingredients. */
+export interface Names {
+  /** The longest first. */
+  readonly all: readonly Name[];
+  /** Where in them those stand that begin with a word. */
+  readonly byFirst: ReadonlyMap<string, readonly number[]>;
+}
+
+/** Every name of every ingredient. */
+export function namesIn(catalogue: Catalogue): Names {
   const names: Name[] = [];
   const add = (ingredientId: string, text: string, isRaw = false): void => {
     const words = wordsOf(text);
@@ -54,7 +63,15 @@ export function namesIn(catalogue: Catalogue): readonly Name[] {
     for (const other of row.alsoCalled) add(row.id, other);
     for (const other of rawRecipeOf(row)?.raw.alsoCalled ?? []) add(row.id, other, true);
   }
-  return names.sort((a, b) => b.words.length - a.words.length || b.words.join('').length - a.words.join('').length);
+  const all = names.sort(
+    (a, b) => b.words.length - a.words.length || b.words.join('').length - a.words.join('').length,
+  );
+  const byFirst = new Map<string, number[]>();
+  for (const [rank, { words }] of all.entries()) {
+    const first = words[0] ?? '';
+    byFirst.set(first, [...(byFirst.get(first) ?? []), rank]);
+  }
+  return { all, byFirst };
 }
 
 export interface NameMatch {
@@ -65,13 +82,15 @@ export interface NameMatch {
 }
 
 /** Which ingredients a description names: the longest names first, each word used once. */
-export function matchNames(description: string, names: readonly Name[]): NameMatch {
+export function matchNames(description: string, { all, byFirst }: Names): NameMatch {
   const words = wordsOf(description);
+  const ranks = [...new Set(words.flatMap((word) => byFirst.get(word) ?? []))].sort((a, b) => a - b);
   const used = words.map(() => false);
   const found: { ingredientId: string; isRaw: boolean; at: number }[] = [];
-  for (const name of names)
+  for (const rank of ranks)
     for (let at = 0; at < words.length; at++) {
-      const places = placesOf(name.words, words, used, at);
+      const name = all[rank];
+      const places = name && placesOf(name.words, words, used, at);
       if (!places) continue;
       for (const place of places) used[place] = true;
       found.push({ ingredientId: name.ingredientId, isRaw: name.isRaw, at });

@@ -8,7 +8,7 @@ import {
   type FamilyRow,
   type SaidIngredient,
 } from '../ingredient';
-import { namesIn, readLine, readLot } from '../exchange';
+import { lexiconOf, readLine, readLot } from '../exchange';
 import { cautionsFor, judged, NO_STORY } from '../judge';
 import { asItComesOut, BUILT_IN_MASKS, swapCandidates, tightened, type Mask } from '../mask';
 import { SPOON_SETS } from '../measure';
@@ -72,7 +72,7 @@ describe('sizing in a house', () => {
     const { mask, bowl } = sizing(taught, swapped);
     expect(mask.rinse.shampoos).toBe(2);
     expect(mask.parts.map(({ ingredientId }) => ingredientId)).toContain('agave-syrup');
-    expect(maskInHouse(taught, wish.mask, { honey: 'agave-syrup' })).toEqual(mask);
+    expect(maskInHouse(taught, wish.mask, { swaps: { honey: 'agave-syrup' } })).toEqual(mask);
     expect(bowl.needMillilitres).toBeLessThan(sizing(house, wish).bowl.needMillilitres);
     expect(taughtHead(taught, ada).personalFactor?.median).toBeLessThan(1);
     const flow = (offset: number) =>
@@ -217,7 +217,7 @@ describe('a new family is data in one place', () => {
   });
 
   it('is read by its name and by what it is boiled from', () => {
-    const names = namesIn(catalogue);
+    const names = lexiconOf(catalogue);
     expect(readLine('3 tbsp sea moss gel', catalogue, 'us', names)).toMatchObject({
       ingredientId: row.id,
       questions: [],

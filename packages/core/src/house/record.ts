@@ -58,7 +58,7 @@ export const flowOfRecord = (record: Pick<RecordedBowl, 'ingredients' | 'spoons'
  */
 export function refitted(record: RecordedBowl, poured: Readonly<Record<string, number>>): SizedBowl {
   const { head, others, mask, choices, sized, spoons } = record;
-  const { swaps: _swaps, makings: _makings, enoughChance: _chance, ...chosen } = choices;
+  const { swaps: _swaps, makings: _makings, enoughChance: _chance, wearAimMinutes: _wear, ...chosen } = choices;
   const options = { ...chosen, spoons, lockedGrams: { ...chosen.lockedGrams, ...poured } };
   const { catalogue } = houseOfRecord(record);
   const wearer = strictestWearer([head, ...others].map((one) => ({ wearer: one })));

@@ -11,7 +11,7 @@ import {
   type TogetherOrApart,
 } from '../batch';
 import { schooled } from '../judge';
-import { asItComesOut, swapped, type Mask, type Swaps } from '../mask';
+import { asItComesOut, swapped, wornFor, type Mask, type Swaps } from '../mask';
 import type { MakingOptions } from '../recipe';
 import type { House } from './house';
 import { taughtHead, type HeadInHouse } from './taught';
@@ -32,6 +32,8 @@ export interface SizingChoices {
   readonly swaps: Swaps;
   /** The school each made thing is cooked by, by ingredient. */
   readonly makings: Readonly<Record<string, MakingOptions>>;
+  /** Which of the lengths that the mask may be worn, by its aim; unset is its usual one. */
+  readonly wearAimMinutes?: number | undefined;
 }
 
 /** A bowl that is wished for: whose heads, which mask of the book, and how. */
@@ -52,15 +54,15 @@ export interface Sizing {
 
 /**
  * A mask of the book as this house makes it: swaps made, schools applied, and of the texture that it comes out with here
- * rather than the one it was declared to have.
+ * rather than the one it was declared to have; worn as long as was chosen.
  * @throws RangeError for an empty formula or an unknown ingredient
  */
 export function maskInHouse(
   { catalogue, schools, learning }: Pick<House, 'catalogue' | 'schools' | 'learning'>,
   book: Mask,
-  swaps: Swaps = {},
+  { swaps = {}, wearAimMinutes }: Partial<Pick<SizingChoices, 'swaps' | 'wearAimMinutes'>> = {},
 ): Mask {
-  const made = schooled(swapped(book, swaps, catalogue), schools, catalogue);
+  const made = schooled(swapped(wornFor(book, wearAimMinutes), swaps, catalogue), schools, catalogue);
   return asItComesOut(made, catalogue, learning.textures[book.id]?.offset);
 }
 
@@ -79,10 +81,10 @@ function headsOf(house: House, { heads, choices }: SizingWish, mask: Mask): Sizi
  * @example sizing(bareHouse(SPOON_SETS.us, 0), { heads: [ada], mask: riceSilk, choices: NO_CHOICES }).bowl.madeMillilitres
  */
 export function sizing(house: House, wish: SizingWish): Sizing {
-  const mask = maskInHouse(house, wish.mask, wish.choices.swaps);
+  const mask = maskInHouse(house, wish.mask, wish.choices);
   const heads = headsOf(house, wish, mask);
   const [first, ...others] = heads;
-  const { swaps: _swaps, makings: _makings, ...options } = wish.choices;
+  const { swaps: _swaps, makings: _makings, wearAimMinutes: _wear, ...options } = wish.choices;
   const bowl = sizeBowl(first, mask, house.catalogue, {
     spoons: house.spoons,
     ...options,
@@ -94,8 +96,8 @@ export function sizing(house: House, wish: SizingWish): Sizing {
 
 /** The same wish as one bowl for all heads against a bowl each. @throws RangeError as `sizing` */
 export function oneOrEach(house: House, wish: SizingWish): TogetherOrApart {
-  const mask = maskInHouse(house, wish.mask, wish.choices.swaps);
-  const { swaps: _swaps, makings: _makings, ...options } = wish.choices;
+  const mask = maskInHouse(house, wish.mask, wish.choices);
+  const { swaps: _swaps, makings: _makings, wearAimMinutes: _wear, ...options } = wish.choices;
   const textureOffset = house.learning.textures[mask.id]?.offset ?? 0;
   return togetherOrApart(headsOf(house, wish, mask), mask, house.catalogue, {
     spoons: house.spoons,
@@ -127,7 +129,7 @@ export interface NeedInHouse {
  * here, so that no page contradicts another.
  */
 export function needIn(house: House, wish: SizingWish): NeedInHouse {
-  const mask = maskInHouse(house, wish.mask, wish.choices.swaps);
+  const mask = maskInHouse(house, wish.mask, wish.choices);
   const total = totalDemand(headsOf(house, wish, mask).map((head) => demandFor(head, mask)));
   const { swaps: _swaps, makings: _makings, enoughChance, ...options } = wish.choices;
   const make = (chance: number): number => needOf(total, mask, house.catalogue, chance, options).millilitres;

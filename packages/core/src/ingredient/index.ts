@@ -10,3 +10,4 @@ export * from './density';
 export * from './flow';
 export * from './pieces';
 export * from './catalogue';
+export * from './newcomer';

@@ -12,6 +12,7 @@ export interface Amount {
   readonly tolerance?: number;
   /** As she wrote it: "2 yolks". */
   readonly writtenAmount?: string;
+  readonly instead?: readonly string[];
 }
 
 /** Wet things of this share or more carry the bowl. Assumption of this project. */
@@ -48,6 +49,7 @@ export function composed(amounts: readonly Amount[], catalogue: Catalogue): read
         tolerance: given.tolerance ?? ROLE_TOLERANCE[role],
         measuredBy: given.measuredBy ?? row.measuredBy[0],
         ...(given.writtenAmount === undefined ? {} : { writtenAmount: given.writtenAmount }),
+        ...(given.instead === undefined || given.instead.length === 0 ? {} : { instead: given.instead }),
       };
     }),
   );

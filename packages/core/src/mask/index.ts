@@ -11,3 +11,5 @@ export * from './swap';
 export * from './compose';
 export * from './gramsToReach';
 export * from './textureFix';
+export * from './wears';
+export * from './blank';

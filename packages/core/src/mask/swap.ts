@@ -40,8 +40,8 @@ export interface SwapOptions {
 }
 
 /**
- * What could stand in for one ingredient of a mask: what a cook would take, as its row says, then its own family where
- * that does the same work. Never across kinds by mass alone: no onion for milk, no glycerine for honey.
+ * What could stand in for one ingredient of a mask: what its maker says, then what a cook would take, as its row says, then its own
+ * family where that does the same work. Never across kinds by mass alone: no onion for milk, no glycerine for honey.
  */
 export function swapCandidates(
   mask: Pick<Mask, 'parts'>,
@@ -53,7 +53,8 @@ export function swapCandidates(
   if (!part) return [];
   const now = ingredientById(catalogue, ingredientId);
   const taken = new Set(mask.parts.map((other) => other.ingredientId));
-  const rank = new Map(now.traits.swaps.map((partner, i) => [partner.ingredientId, i]));
+  const said = [...(part.instead ?? []), ...now.traits.swaps.map((partner) => partner.ingredientId)];
+  const rank = new Map([...new Set(said)].map((id, i) => [id, i]));
   const order = (row: Ingredient): number => rank.get(row.id) ?? rank.size + distance(now, row);
   return [...catalogue.values()]
     .filter(

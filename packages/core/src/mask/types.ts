@@ -12,6 +12,8 @@ export interface FormulaPart {
   readonly measuredBy: MeasuredBy;
   /** The amount as the maker wrote it: "2 yolks". For reading only; the share is what counts. */
   readonly writtenAmount?: string;
+  /** What its maker lets stand in for it, ingredients by id, the likeliest first. */
+  readonly instead?: readonly string[];
 }
 
 /** A ratio by volume that must hold while scaling, such as 2 of juice to 3 of oil. */
@@ -99,6 +101,8 @@ export interface Mask {
   readonly applicator: 'brush' | 'hand' | 'bottle';
   readonly heat: 'never' | 'cap' | 'dryer-may-help';
   readonly wear: WearTime;
+  /** Other lengths that it may be worn: an hour, or overnight. The one for the day is chosen with the bowl. */
+  readonly otherWears?: readonly WearTime[];
   readonly rinse: RinseAdvice;
   readonly keeping: 'same-day' | 'fridge-till-tomorrow' | 'freezes';
   readonly handsOnMinutes: number;

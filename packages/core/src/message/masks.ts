@@ -39,6 +39,7 @@ export const MASK_MESSAGES = {
   'read.raw-makes': { rawGrams: 'measure', raw: 'name', grams: 'measure', name: 'name' },
   'read.cooked': { cookedGrams: 'measure', rawGrams: 'measure' },
   'read.heaped': {},
+  'read.spelling': { written: 'text', read: 'text' },
   'read.bracket': { grams: 'measure' },
   'read.piece': { size: 'text', grams: 'measure' },
   'read.by-length': { centimetres: 'number', grams: 'measure' },

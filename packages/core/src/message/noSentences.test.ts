@@ -10,8 +10,8 @@ const DATA = /\/(?:data|builtIn|testing|corpus)\/|\.test\.ts$|\/testing\.ts$/;
 /** Where people's own words are read, and where sources and pieces of the language of files are named. */
 const READS = new Set([
   'exchange/readAmount.ts',
-  'exchange/proseMeasures.ts',
-  'exchange/sentences.ts',
+  'exchange/formula/proseMeasures.ts',
+  'exchange/use/sentences.ts',
   'exchange/words.ts',
   'source/index.ts',
   'measure/spoons.ts',

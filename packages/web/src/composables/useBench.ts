@@ -39,7 +39,7 @@ export function useBench(head: Ref<Head | undefined>, book: Ref<Mask | undefined
     Object.fromEntries(Object.entries(choices.value.swaps).filter(([, id]) => household.catalogue.has(id))),
   );
   /** With its swaps made, and as this household makes it. */
-  const mask = computed(() => (book.value ? maskInHouse(household.house, book.value, standIns.value) : undefined));
+  const mask = computed(() => (book.value ? maskInHouse(household.house, book.value, { ...choices.value, swaps: standIns.value }) : undefined));
 
   const wish = computed<SizingWish | undefined>(() =>
     head.value && profile.value && book.value

@@ -39,6 +39,7 @@ export const MASKS = {
   'read.raw-makes': '{rawGrams} g {raw} makes {grams} g {name}',
   'read.cooked': '{cookedGrams} g cooked was {rawGrams} g dry',
   'read.heaped': 'heaped: half as much again',
+  'read.spelling': '“{written}” read as {read}',
   'read.bracket': '{grams} g taken with peel, stone or shell',
   'read.piece': '{size}, {grams} g usable each',
   'read.by-length': '{centimetres} cm of it, about {grams} g of gel',

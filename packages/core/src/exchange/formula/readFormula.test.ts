@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, gramsPerMillilitre, ingredientById, INGREDIENTS, rawRecipeOf } from '../ingredient';
-import { message } from '../message';
-import { madeFromRaw } from '../recipe';
-import { MOST_PASTED, namesIn, readFormula, readLine } from '.';
+import { CATALOGUE, gramsPerMillilitre, ingredientById, INGREDIENTS, rawRecipeOf } from '../../ingredient';
+import { message } from '../../message';
+import { madeFromRaw } from '../../recipe';
+import { lexiconOf, MOST_PASTED, readFormula, readLine } from '.';
 
-const names = namesIn(CATALOGUE);
+const names = lexiconOf(CATALOGUE);
 const read = (line: string, system: 'us' | 'metric' | 'uk' = 'us') => readLine(line, CATALOGUE, system, names);
 const TSP = 4.92892159375;
 const TBSP = 3 * TSP;
@@ -115,7 +115,8 @@ describe('lines in many habits', () => {
     ['3 tbsp vegan mayonnaise', ['unknown-words']],
     ['1 tbsp babassu oil', ['which-ingredient']],
     ['4 okra pods', ['no-piece-weight']],
-    ['2 tbsp honey or glycerine', ['more-than-one']],
+    ['2 tbsp honey with glycerine', ['more-than-one']],
+    ['2,250 ml milk', ['comma']],
   ] as const)('asks about: %s', (line, questions) => {
     expect(read(line).questions).toEqual(expect.arrayContaining([...questions]));
   });

@@ -1,4 +1,4 @@
-import type { UseFields } from '../readUse';
+import type { UseFields } from '../../use';
 
 /** A text as a maker would write it, and what it says, read by hand. All of it is our own invention. */
 export interface CorpusText {
@@ -14,6 +14,16 @@ export interface CorpusText {
     readonly wear?: readonly [least: number | null, aim: number | null, limit: number | null];
     readonly rinse?: UseFields['rinse'];
   };
+  /** Ingredients whose amount is written as a range. */
+  readonly ranges?: readonly string[];
+  /** What the text itself lets stand in. */
+  readonly instead?: Readonly<Record<string, readonly string[]>>;
+  /** Ratios by volume that the text holds: this, to that, how many of it. */
+  readonly ratios?: readonly (readonly [id: string, toId: string, ratio: number])[];
+  /** Heads that the amounts are meant for, where it says so. */
+  readonly heads?: number;
+  /** Aims of the other lengths of wear that it offers, minutes. */
+  readonly otherWears?: readonly number[];
   /** Words that must be kept as remarks. */
   readonly remarks?: readonly string[];
   readonly system?: 'us' | 'uk' | 'metric';

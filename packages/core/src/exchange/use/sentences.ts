@@ -8,7 +8,7 @@ export interface Clause {
 
 /** Ends of clauses: full stops that do not stand in a number or behind "min", line breaks, and what begins something new. */
 const BREAKS =
-  /(?:(?<!\d)[.!?;](?=\s|$)|(?<=\d)[.!?;](?=\s+[A-Z]|$)|\n+|,?\s+(?:and\s+)?then\s+|,\s+(?=and\s+(?:leave|rinse|wash|wear|shampoo)))/g;
+  /(?:(?<!\d)[.!?;](?=\s|$)|(?<=\d)[.!?;](?=\s+[A-Z]|$)|\n+|,?\s+(?:and\s+)?then\s+(?!cool\b|cold\b)|,\s+(?=and\s+(?:leave|rinse|wash|wear|shampoo)))/g;
 
 /** A text in its clauses, none of them blank. @example clausesOf('Mash it. Leave it on an hour, then rinse.').length // 3 */
 export function clausesOf(text: string): readonly Clause[] {
@@ -57,10 +57,21 @@ const SPAN = new RegExp(
   'gi',
 );
 
+/** "20 mins to 1 hr": a range with a unit at each end, told in minutes. */
+const TWO_UNITS = new RegExp(
+  `(?<![\\w.,])(${number})[\\s-]*(${UNIT})\\s*(?:-|–|to|till)\\s*(${number})[\\s-]*(${UNIT})`,
+  'gi',
+);
+/** "20 minutes, never more than 30": a bare limit is told in minutes. */
+const BARE_LIMIT = new RegExp(`(\\b(?:longer|more) than |\\bnever past )(${number})(?=\\s*(?:[.,;!)]|$))`, 'gi');
+const QUARTERS = /\b(?:(three) quarters|a quarter) of an hour\b/gi;
+
 const MORE_IF = new RegExp(
   `(${number}[\\s-]*)(${UNIT})(,?\\s+(?:or )?)(${number})(?=\\s+(?:if|is better|is best))`,
   'gi',
 );
+
+const minutesEach = (unit: string): number => (/^h/i.test(unit) ? 60 : 1);
 
 function numberOf(written: string): number {
   const text = written.toLowerCase().trim();
@@ -86,13 +97,19 @@ export interface WrittenMinutes {
  */
 export function minutesIn(text: string): readonly WrittenMinutes[] {
   // "an hour, two if you can": the second is told in the unit of the first.
-  const spelled = text.replace(
+  const told = text
+    .replace(QUARTERS, (whole, three?: string) => (three ? '45 minutes' : '15 minutes').padEnd(whole.length))
+    .replace(TWO_UNITS, (whole, first: string, unit: string, second: string, other: string) =>
+      `${numberOf(first) * minutesEach(unit)}-${numberOf(second) * minutesEach(other)} min`.padEnd(whole.length),
+    )
+    .replace(BARE_LIMIT, '$1$2 min');
+  const spelled = told.replace(
     MORE_IF,
     (_, first: string, unit: string, between: string, more: string) => `${first}${unit}${between}${more} ${unit}`,
   );
   return [...spelled.matchAll(SPAN)].map((found) => {
     const [, first = '', second, unit = ''] = found;
-    const each = /^h/i.test(unit) ? 60 : 1;
+    const each = minutesEach(unit);
     const [from, upTo] = [numberOf(first) * each, numberOf(second ?? first) * each];
     return { from: Math.min(from, upTo), upTo: Math.max(from, upTo), at: found.index };
   });

@@ -1,4 +1,4 @@
-import type { Mask, Need, RinseAdvice } from '../mask';
+import type { Mask, Need, RinseAdvice } from '../../mask';
 import { clausesOf, minutesIn, type Clause } from './sentences';
 
 /** What of a mask a text says beside its measures. */
@@ -20,21 +20,21 @@ export interface UseReading {
 /** All that a text says of how a mask is used. */
 export interface UseRead {
   readonly fields: UseFields;
+  /** Other lengths of wear that the text offers beside the first: an hour, or overnight. */
+  readonly otherWears: readonly Mask['wear'][];
   /** In the order they stand. */
   readonly readings: readonly UseReading[];
 }
 
-/** Waiting on a head. */
-const WORN =
-  /\b(?:leave|left|keep it (?:on|in)|keep on|wear|worn|let (?:it|the mask|this) (?:sit|work|stay|rest|act|do)|sit with|sits? (?:on|in)|stays? (?:on|in)|sleep (?:in|with|on)|relax|wait|under (?:a|the) (?:\w+ )?(?:cap|bag|wrap|hood|dryer|steamer)|overnight|on for|put it on|(?:on|to|onto|into|through) (?:[\w-]+ ){0,2}hair)\b/i;
-/** A time by itself, on hair: "30 min, cap", "40 minutes on damp hair". */
-const BARE = /^\W*(?:about |for )?(?:[\d½¼]|half an|an hour|one hour|two hours)[^.]{0,40}$/i;
-/** Waiting in a kitchen, or for something else than the mask. */
-const KITCHEN =
-  /\b(?:boil|simmer|cook|bake|steam (?:it|the|until)|soak|swell|stand|cool|steep|infuse|blend|chill|fridge|refrigerat|microwave|oven|stir|whisk|patch test|elbow)/i;
+/** A time that is not that of the mask on a head: in a kitchen, between two uses, of a test, of what follows. */
+const ELSEWHERE =
+  /\b(?:boil|simmer|cook|bake|steam (?:it|the|until)|soak|swell|stand|cool (?:it|down|for|the)|cools|steep|infuse|blend|chill|fridge|refrigerat|microwave|oven|off the heat|stir|whisk|beat|patch[- ]test|test|elbow|prep|every|keeps|last wash|total)/i;
+const ON_HEAD =
+  /\b(?:leave|left|keep|wear|worn|sit|sits|stays?) (?:it |this |the mask )?(?:on|in|under|beneath)\b|\b(?:cap|hood|dryer|on (?:your |my |damp |dry |wet )*hair)\b/i;
+const UNDER_A_HOOD = /^(\d+)\s*(?:min\w*\s*)?(?:under|beneath)\b[^,]*\b(?:hood\w*|dryer|steamer)/i;
 const OVERNIGHT = /\b(?:overnight|sleep (?:in|with|on)|all night|till (?:the )?morning|until (?:the )?morning)\b/i;
 const AT_MOST =
-  /\b(?:no (?:longer|more) than|not (?:longer|more) than|at most|max(?:imum)?\.?(?: of)?|up to|never (?:longer|more|past))\s*$/i;
+  /\b(?:no (?:longer|more) than|not (?:longer|more) than|at most|max(?:imum)?\.?(?: of)?|up to|never (?:longer|more|past)(?: than)?)\s*$/i;
 const AT_MOST_AFTER = /^[^,.;:]{0,20}\b(?:at (?:the )?most|max(?:imum)?|tops)\b/i;
 /** A conditioner waits too, and is not the mask. */
 const OF_CONDITIONER = /\bcondition\w*\b[^,]*$/i;
@@ -45,19 +45,42 @@ const BETTER = /\b(?:if you (?:can|have)|better|ideal(?:ly)?|best|or more|prefer
 const NIGHT = { aim: 480, limit: 540 } as const;
 const to5 = (minutes: number): number => Math.max(1, Math.round(minutes / 5) * 5);
 
-/** The wear time of a text: least, aim and limit, from what is said of waiting on a head. */
-function wearIn(clauses: readonly Clause[]): { wear: Mask['wear']; clauses: Clause[] } | undefined {
+/** Whether a time is not that of the mask on a head, by what stands around it up to the next commas. */
+function isElsewhere(words: string, at: number): boolean {
+  const start = words.lastIndexOf(',', at) + 1;
+  const next = words.indexOf(',', at);
+  const around = words.slice(start, next < 0 ? words.length : next);
+  return ELSEWHERE.test(around) && !ON_HEAD.test(around);
+}
+
+/** One of several lengths that are offered, not the better end of one. */
+const ALTERNATIVE = /\b(?:in a hurry|no time|if not|otherwise|short version|long version)\b/i;
+const otherWear = (aimMinutes: number): Mask['wear'] => ({
+  minimumMinutes: to5((aimMinutes * 2) / 3),
+  aimMinutes,
+  limitMinutes: 2 * aimMinutes,
+});
+const NIGHT_WEAR: Mask['wear'] = { minimumMinutes: 360, aimMinutes: NIGHT.aim, limitMinutes: NIGHT.limit };
+
+/** The wear time of a text: least, aim and limit, from what is said of waiting on a head; and the other lengths it offers. */
+function wearIn(
+  clauses: readonly Clause[],
+): { wear: Mask['wear']; others: readonly Mask['wear'][]; clauses: Clause[] } | undefined {
   let [least, aim, limit] = [Infinity, 0, 0];
+  const others: Mask['wear'][] = [];
   let isLeastSaid = false;
   const used: Clause[] = [];
   for (const clause of clauses) {
     const { words } = clause;
-    if (
-      !(WORN.test(words) || BARE.test(words)) ||
-      (KITCHEN.test(words) && !/\b(?:leave|keep|wear) (?:it |this |the mask )?(?:on|in)\b/i.test(words))
-    )
+    // "30 min in the cap, then 15 under the hood": both are worn, one after the other.
+    const hood = UNDER_A_HOOD.exec(words);
+    if (hood && aim > 0) {
+      aim += Number(hood[1]);
+      least = aim;
+      used.push(clause);
       continue;
-    const times = minutesIn(words);
+    }
+    const times = minutesIn(words).filter(({ at }) => !isElsewhere(words, at));
     const isNight =
       OVERNIGHT.test(words) &&
       !/\b(?:not|never|don.?t|do not)\b[^.]*(?:overnight|sleep)|\bovernight is (?:too|not)/i.test(words);
@@ -65,11 +88,16 @@ function wearIn(clauses: readonly Clause[]): { wear: Mask['wear']; clauses: Clau
     const worn = times.filter(
       ({ at }) => !/\b(?:hood|dryer|steamer)\b[^,]*$/i.test(words.slice(0, at)) || times.length === 1,
     );
-    for (const { from, upTo, at } of worn) {
+    const isOffered = ALTERNATIVE.test(words) || (isNight && worn.length > 0);
+    for (const [i, { from, upTo, at }] of worn.entries()) {
       const before = words.slice(Math.max(0, at - 22), at);
       if (OF_CONDITIONER.test(before) && !/\binstead of\b/i.test(before)) continue;
       if (AT_MOST.test(before) || AT_MOST_AFTER.test(words.slice(at))) {
         limit = Math.max(limit, upTo);
+        continue;
+      }
+      if (isOffered && i > 0) {
+        others.push(otherWear(upTo));
         continue;
       }
       least = Math.min(least, from);
@@ -78,8 +106,11 @@ function wearIn(clauses: readonly Clause[]): { wear: Mask['wear']; clauses: Clau
       if (upTo > from) limit = Math.max(limit, upTo);
     }
     if (isNight) {
-      if (least === Infinity && aim === 0) [least, aim] = [60, NIGHT.aim];
-      limit = Math.max(limit, NIGHT.limit);
+      if (least < Infinity || aim > 0) others.push(NIGHT_WEAR);
+      else {
+        [least, aim] = [60, NIGHT.aim];
+        limit = Math.max(limit, NIGHT.limit);
+      }
     }
     if (worn.length > 0 || isNight) used.push(clause);
   }
@@ -95,6 +126,7 @@ function wearIn(clauses: readonly Clause[]): { wear: Mask['wear']; clauses: Clau
       aimMinutes: Math.round(aimMinutes),
       limitMinutes: Math.round(limitMinutes),
     },
+    others,
     clauses: used,
   };
 }
@@ -116,26 +148,29 @@ const NEEDS: readonly Pattern<Need>[] = [
   { is: 'flakes-or-itch', when: /\b(?:flak\w+|itch\w*|dandruff)\b/i },
 ];
 const HEATS: readonly Pattern<Mask['heat']>[] = [
-  { is: 'never', when: /\b(?:no heat|without heat|do not heat|don.?t (?:use )?heat|never (?:use )?heat|no dryer)\b/i },
+  {
+    is: 'never',
+    when: /\b(?:no heat|without heat|do not heat|don.?t (?:use )?heat|never (?:use )?heat|no dryer|never with a dryer)\b|\bheat: (?:none|no)\b/i,
+  },
   {
     is: 'dryer-may-help',
     when: /\b(?:hood(?:ed)?|hair ?dryer|bonnet dryer|steamer|heat cap|hot towel|warm towel|sit under (?:a|the) dryer)\b/i,
   },
   {
     is: 'cap',
-    when: /\b(?:shower cap|plastic (?:cap|bag|wrap)|cling ?film|cap on|(?:a|the|with a|under a|your) cap|(?:^|,\s*)cap$|cover (?:it|your hair|with)|wrap)\b/i,
+    when: /(?<!\b(?:no|without|without a) )\b(?:shower cap|plastic (?:cap|bag|wrap)|cling ?film|cap|cover (?:it|your hair|with)|wrap)\b/i,
   },
 ];
 const STATES: readonly Pattern<NonNullable<Mask['hairState']>>[] = [
   { is: 'towel-dried', when: /\btowel[- ]?dr(?:ied|y)\b/i },
-  { is: 'spritzed', when: /\b(?:spritz\w*|damp|misted|slightly wet|dampen\w*)\b/i },
-  { is: 'dry', when: /\b(?:on|onto|to) (?:your |my )?(?:dry|unwashed) hair\b/i },
+  { is: 'spritzed', when: /\b(?:spritz\w*|damp|mist(?:ed|s)?|slightly wet|dampen\w*)\b/i },
+  { is: 'dry', when: /(?:\b(?:on|onto|to|into) (?:your |my )?|^|,\s*)(?:dry|unwashed) hair\b/i },
 ];
 const SLOTS: readonly Pattern<Mask['slot']>[] = [
   { is: 'before-shampoo', when: /\b(?:pre[- ]?(?:poo|wash|shampoo)|before (?:you |i |the )?(?:wash|shampoo)\w*)\b/i },
   {
     is: 'after-shampoo',
-    when: /\b(?:after (?:you |i |the )?(?:wash|shampoo)\w*|(?:freshly|just|already)[- ]washed|on (?:clean|washed) hair|instead of (?:a |your |my )?conditioner|as (?:a|my|your) conditioner)\b/i,
+    when: /\b(?:after (?:you |i |the )?(?:wash|shampoo)\w*|(?:freshly|just|already)[- ](?:washed|shampooed)|in place of conditioner|(?:on|through|to|into) (?:clean|washed) hair|instead of (?:a |your |my )?conditioner|as (?:a|my|your) conditioner)\b/i,
   },
 ];
 const COVERAGES: readonly Pattern<Mask['coverage']>[] = [
@@ -145,7 +180,7 @@ const COVERAGES: readonly Pattern<Mask['coverage']>[] = [
   },
   {
     is: 'lengths',
-    when: /\b(?:(?:only|just) (?:on |to )?(?:the |your )?(?:ends|lengths?)|(?:lengths?|ends) only|(?:avoid|not on|keep off|away from) (?:the |your )?(?:roots|scalp))\b/i,
+    when: /\b(?:(?:only|just) (?:on |to )?(?:the |your )?(?:ends|lengths?)|(?:lengths?|ends) only|from the (?:ears|mid-?lengths) down|(?:avoid|not on|keep off|away from) (?:the |your )?(?:roots|scalp))\b/i,
   },
   {
     is: 'scalp',
@@ -158,7 +193,7 @@ const APPLICATORS: readonly Pattern<Mask['applicator']>[] = [
   { is: 'hand', when: /\b(?:with (?:your |my )?(?:hands|fingers)|by hand|fingertips)\b/i },
 ];
 const MIXINGS: readonly Pattern<Mask['mixing']>[] = [
-  { is: 'blender', when: /\b(?:blend\w*|food processor|liquidis\w*|liquidiz\w*)\b/i },
+  { is: 'blender', when: /\b(?:blend\w*|whizz\w*|blitz\w*|food processor|liquidis\w*|liquidiz\w*)\b/i },
   {
     is: 'pot',
     when: /\b(?:saucepan|low heat|double boiler|bain[- ]marie|on the stove|melt (?:it|the|them) (?:all|together))\b/i,
@@ -203,7 +238,7 @@ export function readUse(text: string): UseRead {
   };
   const isTitle = ({ from, to, words }: Clause): boolean =>
     from === 0 && text[to] === '\n' && !/^(?:mash|mix|blend|stir|whisk|beat)\b/i.test(words);
-  const isKitchen = ({ words }: Clause): boolean => KITCHEN.test(words);
+  const isKitchen = ({ words }: Clause): boolean => ELSEWHERE.test(words);
 
   const wear = wearIn(clauses);
   wear?.clauses.forEach((clause) => {
@@ -212,7 +247,7 @@ export function readUse(text: string): UseRead {
   const heat = one(
     'heat',
     HEATS,
-    (clause) => !isKitchen(clause) || /\b(?:cap|hood|dryer|no heat)\b/i.test(clause.words),
+    (clause) => !isKitchen(clause) || /\b(?:cap|bag|film|hood|dryer|no heat)\b/i.test(clause.words),
   );
   const slot = one('slot', SLOTS);
   const hairState = one('hairState', STATES);
@@ -244,6 +279,7 @@ export function readUse(text: string): UseRead {
       ...(needs.length > 0 ? { needs } : {}),
       ...(Object.keys(rinse).length > 0 ? { rinse } : {}),
     },
+    otherWears: wear?.others ?? [],
     readings: [...readings].sort((a, b) => a.from - b.from),
   };
 }
@@ -265,13 +301,13 @@ function daysIn(clauses: readonly Clause[], note: Note): number | undefined {
 
 const NO_SHAMPOO = /\b(?:no|without|skip|don.?t|do not)(?: need(?: to)?| use)?(?: any| the| a)? shampoo/i;
 const TWO_SHAMPOOS =
-  /\b(?:shampoo\w*|wash\w*)[^.]*\b(?:twice|two times|two rounds|double)\b|\btwo (?:rounds of )?shampoos?\b|\bdouble shampoo/i;
+  /\b(?:shampoo\w*|wash\w*)[^.]*\b(?:twice|two times|two rounds|double)\b|\bshampoo\w*\s*(?:x|×)\s*2\b|\btwo (?:rounds of )?shampoos?\b|\bdouble shampoo/i;
 const ONE_SHAMPOO =
-  /\b(?:wash|rinse)\w*(?: it| out)*(?: out)? with (?:a |your |my |mild |gentle )*shampoo\b|\bshampoo (?:it |out |once|as usual|after|your|afterwards)|\b(?:and|then) shampoo\b|^shampoo\b/i;
+  /\b(?:wash|rinse)\w*(?: it| out)*(?: out)? with (?:\w+ ){0,3}shampoo\b|\bshampoo\w*\s*(?:x|×)\s*1\b|,\s*(?:\w+ )?shampoo$|\bshampoo (?:it |out |once|as usual|after|your|afterwards)|\b(?:and|then) shampoo\b|^shampoo\b/i;
 const CONDITIONER = /\b(?:then |and |with |use |follow with |your |usual |a )?condition(?:er)?\b/i;
 const NO_CONDITIONER = /\b(?:no|without|skip(?: the)?|instead of(?: a| your| my)?|as (?:a|my|your)) conditioner/i;
 const ACID =
-  /\b(?:vinegar|acv|lemon(?:y)?) (?:rinse|water)|\brinse with (?:a (?:little|splash of) )?(?:\w+ )?vinegar|\bacid rinse/i;
+  /\b(?:vinegar|acv|lemon(?:y)?) (?:rinse|water)|\b(?:rinse\w*|rinsing|pour over)\b[^.]*\bvinegar[^.]*\bwater|\brinse with (?:a (?:little|splash of) )?(?:\w+ )?vinegar|\bacid rinse/i;
 const ON_THE_STOVE = /\b(?:boil|simmer|cook|soak|steep|infuse|blend)/i;
 const RINSE = /\b(?:rinse|wash|water)\b/i;
 
@@ -279,7 +315,8 @@ function rinseIn(clauses: readonly Clause[], note: Note): Partial<RinseAdvice> {
   const rinse: { -readonly [K in keyof RinseAdvice]?: RinseAdvice[K] } = {};
   for (const clause of clauses) {
     const { words } = clause;
-    const isBefore = /\b(?:before|pre)\b[^.]*\bshampoo/i.test(words) || /\bafter (?:you |i |the )?shampoo/i.test(words);
+    const isBefore =
+      /\b(?:before|pre)\b[^.,]{0,24}\bshampoo/i.test(words) || /\bafter (?:you |i |the )?shampoo/i.test(words);
     if (rinse.shampoos === undefined && !isBefore) {
       const shampoos = NO_SHAMPOO.test(words)
         ? 0

@@ -10,6 +10,7 @@ const WEIGHED = /^\s*(?:about|approx\.?|ca\.?|~)?\s*\d+(?:[.,]\d+)?\s*(?:g|grams
 
 /** What follows a measure and is none: a choice, a condition, how far to go. */
 const BEHIND = [
+  /\s*[,;–—-]\s+(?=(?:use|take|add|skip|leave|less|more|or|plus|\d+|an?|one|two)\b[^,;]*\b(?:if|when|for|until|till|as)\b).*$/i,
   /[,;]?\s+or (?:one|two|three|half|an?|\d+)\b.*$/i,
   /,?\s+or [a-z ]+ if\b.*$/i,
   /,?\s+(?:\(?optional\)?)$/i,
@@ -29,15 +30,15 @@ export function withoutRemarks(line: string, isMeasure: (text: string) => boolea
     if (inside.trim() !== '') remarks.push(inside.trim());
     return ' ';
   });
+  for (const pattern of BEHIND) {
+    const found = pattern.exec(text);
+    if (!found || !isMeasure(text.slice(0, found.index))) continue;
+    remarks.push(found[0].replace(/^[\s,;–—-]+/, '').trim());
+    text = text.slice(0, found.index);
+  }
   text = text.replace(/\bor (?:so|more)\b/gi, (words) => {
     remarks.push(words);
     return ' ';
   });
-  for (const pattern of BEHIND) {
-    const found = pattern.exec(text);
-    if (!found || !isMeasure(text.slice(0, found.index))) continue;
-    remarks.push(found[0].replace(/^[\s,;]+/, '').trim());
-    text = text.slice(0, found.index);
-  }
   return { text: text.replace(/\s+/g, ' ').trim(), remarks };
 }

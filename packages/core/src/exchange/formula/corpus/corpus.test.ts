@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE } from '../../ingredient';
+import { CATALOGUE } from '../../../ingredient';
 import { readFormula, type FormulaDraft } from '..';
 import { BUILT_ON } from './built';
-import { KEPT_APART } from './kept';
+import { KEPT_APART } from './apart';
 import type { CorpusText } from './types';
 
 interface Score {
@@ -42,6 +42,7 @@ function scored(texts: readonly CorpusText[]): Score {
     const told = `${one.hand}: ${one.text.slice(0, 40).replaceAll('\n', ' | ')}`;
     if (one.name !== undefined && draft.name !== one.name) score.silentlyWrong.push(`${told}: called “${draft.name}”`);
     scoreMeasures(score, one, draft, told);
+    scoreChoices(score, one, draft, told);
     scoreUse(score, one, draft, told);
     for (const remark of one.remarks ?? []) {
       score.remarks++;
@@ -79,6 +80,29 @@ function scoreMeasures(score: Score, one: CorpusText, draft: FormulaDraft, told:
       score.stepsAsMeasures.push(`${told}: “${line.text}”`);
 }
 
+/** Ranges, stand-ins, ratios, heads: what goes with the amounts. */
+function scoreChoices(score: Score, one: CorpusText, draft: FormulaDraft, told: string): void {
+  const lineOf = (id: string) => draft.lines.find(({ ingredientId }) => ingredientId === id);
+  const check = (what: string, isRight: boolean): void => {
+    if (!isRight) score.silentlyWrong.push(`${told}: ${what}`);
+  };
+  for (const id of one.ranges ?? []) check(`${id} has no range`, (lineOf(id)?.spread ?? 0) > 0);
+  for (const [id, others] of Object.entries(one.instead ?? {}))
+    check(
+      `${id} may be ${lineOf(id)?.instead.join()}`,
+      others.every((other) => lineOf(id)?.instead.includes(other)),
+    );
+  for (const [id, toId, wanted] of one.ratios ?? []) {
+    const held = draft.ratios.find(
+      ({ ingredientId, toIngredientId }) => ingredientId === id && toIngredientId === toId,
+    );
+    check(`${id} to ${toId} is ${held?.ratio}`, held?.ratio === wanted);
+  }
+  check(`for ${draft.heads} heads`, draft.heads === one.heads);
+  const others = draft.use.otherWears.map(({ aimMinutes }) => aimMinutes);
+  check(`also worn ${others.join()}`, JSON.stringify(others) === JSON.stringify(one.otherWears ?? []));
+}
+
 function scoreUse(score: Score, { use = {} }: CorpusText, { use: read }: FormulaDraft, told: string): void {
   const { wear, rinse, ...rest } = use;
   const { fields } = read;
@@ -95,6 +119,10 @@ function scoreUse(score: Score, { use = {} }: CorpusText, { use: read }: Formula
       wear.map((minutes, i) => (minutes === null ? null : times[i])),
     );
   }
+  // What the text does not say must not be read into it.
+  for (const what of ['wear', 'heat', 'slot', 'hairState', 'coverage', 'repeatDays', 'needs', 'applicator'] as const)
+    if (!(what in use) && fields[what] !== undefined)
+      score.useWrong.push(`${told}: ${what} was read into it, ${JSON.stringify(fields[what])}`);
   for (const [what, wanted] of Object.entries(rest)) check(what, wanted, fields[what as keyof typeof fields]);
   for (const [what, wanted] of Object.entries(rinse ?? {}))
     check(what, wanted, fields.rinse?.[what as keyof typeof rinse]);

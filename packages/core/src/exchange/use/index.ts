@@ -1,0 +1,1 @@
+export { readUse, type UseFields, type UseRead, type UseReading } from './readUse';
