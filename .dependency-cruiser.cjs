@@ -38,7 +38,7 @@ module.exports = {
       to: {
         pathNot: [
           '^packages/core/src',
-          'node_modules/(fraction\\.js|@stdlib|pure-rand|parse-ingredient|papaparse|damerau-levenshtein|simple-statistics)/',
+          'node_modules/(fraction\\.js|@stdlib|pure-rand|parse-ingredient|papaparse|damerau-levenshtein|entities|simple-statistics)/',
         ],
       },
     },

@@ -20,7 +20,7 @@ const VIEWS = [
   { name: 'mask', path: '/masks/rice-silk' },
   { name: 'heads', path: '/heads' },
   { name: 'label', path: '/bowls/5d0c1f0e-57e1-4c0e-9f60-3a5b1a3d0004/label' },
-  { name: 'head-new', path: '/heads/new' },
+  { name: 'paste', path: '/masks/paste', pasted: true },
   { name: 'mask-editor', path: '/masks/new?from=galley-egg' },
   { name: 'ingredient', path: '/ingredients/papaya' },
   { name: 'settings', path: '/settings' },
@@ -28,12 +28,31 @@ const VIEWS = [
   { name: 'make-step', path: '/make', begin: true },
 ];
 
+const PASTED = `Banana for a Sunday
+2-3 ripe bananas
+4 tbsp yogurt (5 if your hair is longer)
+1 tbsp hunny or maple syrup
+2 tbsp olive oil
+Blend it until there is not one lump, and strain it.
+On damp hair under a cap, 40 minutes, an hour if you can.
+Shampoo once, conditioner on the lengths. Every two weeks.
+Careful, it drips.`;
+
 const folder = join(dirname(fileURLToPath(import.meta.url)), '..', 'docs', 'screenshots');
 mkdirSync(folder, { recursive: true });
 const data = await temporaryFolder();
 const app = await startApp({ dataFolder: data.folder });
 const chromium = await launchChromium();
-for (const { name, path, width = 1280, height = 800, scheme = 'light', begin = false, full = false } of VIEWS) {
+for (const {
+  name,
+  path,
+  width = 1280,
+  height = 800,
+  scheme = 'light',
+  begin = false,
+  full = false,
+  pasted = false,
+} of VIEWS) {
   const page = await chromium.browser.newPage();
   await page.setViewport({ width, height });
   await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: scheme }]);
@@ -42,6 +61,7 @@ for (const { name, path, width = 1280, height = 800, scheme = 'light', begin = f
   if (path.startsWith('/bowl?'))
     await page.waitForFunction(() => /\d mL/.test(document.querySelector('[data-test="made"]')?.textContent ?? ''));
   if (begin) await walkToMeasuring(page);
+  if (pasted) await paste(page);
   await page.evaluate(() => document.fonts.ready);
   await new Promise((resolve) => setTimeout(resolve, 500));
   await page.screenshot({ path: join(folder, `${name}.png`), fullPage: full });
@@ -51,6 +71,14 @@ for (const { name, path, width = 1280, height = 800, scheme = 'light', begin = f
 await chromium.close();
 await app.stop();
 await data.remove();
+
+/** A mask as a friend would write it. */
+async function paste(page) {
+  await page.focus('[data-test="pasted"]');
+  await page.keyboard.sendCharacter(PASTED);
+  await page.waitForSelector('[data-test="makes"]');
+  await page.evaluate(() => document.activeElement?.blur());
+}
 
 /** Begins the day and goes on to the step that measures, a pot on the stove. */
 async function walkToMeasuring(page) {

@@ -222,3 +222,13 @@ export async function walkDay(
 
 const countTold = (page: Page): Promise<string> =>
   page.$eval('.walk', (element) => (element as HTMLElement).dataset['told'] ?? '');
+
+/** Puts a text on the page where pasted masks are read, in place of what is there, as a paste does. */
+export async function pasteText(page: Page, text: string): Promise<void> {
+  await page.waitForSelector('textarea[data-test="pasted"]');
+  await page.$eval('textarea[data-test="pasted"]', (field) => {
+    field.focus();
+    field.select();
+  });
+  await page.keyboard.sendCharacter(text);
+}

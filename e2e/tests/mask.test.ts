@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { axeFaults, clickOn, made, openHouse, screenFaults, textWhen, type House } from './house';
+import { axeFaults, clickOn, made, openHouse, pasteText, screenFaults, textWhen, type House } from './house';
 
 let house: House;
 beforeAll(async () => {
@@ -25,30 +25,30 @@ const PASTED = `Lock-keeper's Sunday
 half a papaya
 1 tbsp moonlight dew
 Press the papaya through a cloth.
-Beat in the yolks by fork.`;
+Beat in the yolks by fork.
+Leave it an hour under a hood.`;
 
 describe('a mask of one’s own', () => {
-  it('is pasted, asked about, confirmed line by line, survives a reload, and is sized', async () => {
+  it('is pasted, asked about, changed by hand, survives a reload, and is sized', async () => {
     const { page } = house;
     await house.open('/masks/new');
     await click('Paste a mask');
-    await page.waitForSelector('.paste textarea');
-    await page.type('.paste textarea', PASTED);
-    await textWhen(page, '.sheet [role="status"]', /4 measures, 1 to be asked about, 2 steps/);
-    await click('Look at the lines');
-    await page.waitForSelector('.reading .pill');
-    // Nothing counts before it is confirmed.
-    await click('Put it in the book');
-    await textWhen(page, '.alert', /still have a question/);
-    for (let left = 3; left > 0; left--) {
-      await page.locator('.reading .pill').click();
-      await page.waitForFunction((n) => document.querySelectorAll('.reading .pill').length === n, {}, left - 1);
-    }
+    await pasteText(page, PASTED);
+    await textWhen(page, '[data-test="asked"]', /One thing to ask.*Which ingredient is “moonlight dew”\?/s);
+    // Nothing is kept before it is answered.
+    expect(await page.$eval('[data-test="keep-pasted"]', (e) => e.hasAttribute('disabled'))).toBe(true);
     await page.reload();
-    await textWhen(page, '.question', /Which ingredient is “moonlight”, “dew”\?/);
-    expect(await page.$eval('.names input', (e) => e.value)).toBe("Lock-keeper's Sunday");
-    await page.locator('[aria-label="Take out line 5"], [aria-label="Take out line 4"]').click();
+    await textWhen(page, '[data-test="asked"]', /moonlight dew/);
+    expect(await page.$eval('.called input', (e) => e.value)).toBe("Lock-keeper's Sunday");
+    await clickOn(page, '[data-test="asked"] ::-p-text(leave it out)');
+    // What is unsafe stays as it is written, with the safe reading beside it.
+    await textWhen(page, '[data-test="unsafe"]', /Stop\..*Safer: No warmth at all/s);
+    expect(await axeFaults(page)).toEqual([]);
+    await click('Change it by hand');
+    await textWhen(page, 'h1', /A mask of your own/);
     await textWhen(page, '[data-test="review"]', /Raw egg cooks/);
+    await textWhen(page, '[data-test="read-use"]', /How long from “Leave it an hour under a hood”/);
+    expect(await page.$eval('.names input', (e) => e.value)).toBe("Lock-keeper's Sunday");
     await click('Apply the usual care');
     await textWhen(page, '[data-test="review"]', /Nothing to say against it/);
     expect(await axeFaults(page)).toEqual([]);
@@ -78,34 +78,24 @@ describe('a mask of one’s own', () => {
     await expect.poll(() => made(page)).toBe(sized);
   });
 
-  it('is read to the last remark: the pot keeps its water, its use is set, and a new paste asks before it joins', async () => {
+  it('asks before it joins what is being written, and can be thrown away', async () => {
     const { page } = house;
     await house.open('/masks/new');
-    const paste = async (words: string): Promise<void> => {
-      await click('Paste a mask');
-      await page.waitForSelector('.paste textarea', { visible: true });
-      await page.type('.paste textarea', words);
-    };
-    await paste(`My Sunday rice
-Half a cup of rice in two cups of water, boiled soft.
-3 tbsp yogurt (4-5 if your hair is longer)
-1 tbsp argan oil
-Strain it. On dry hair under a shower cap, 30 to 45 minutes. Once a week.`);
-    await click('Look at the lines');
-    await textWhen(page, '[data-test="pots"]', /Stays in the pot/);
-    await textWhen(page, '.lines', /sizing does that by itself/);
-    await textWhen(page, '[data-test="read-use"]', /How long from “On dry hair under a shower cap, 30 to 45 minutes”/);
-    await clickOn(page, '[data-test="all-right"]');
-    await textWhen(page, '[data-test="review"]', /./);
-    expect(await page.$$eval('.reading .pill', (all) => all.length)).toBe(0);
-    await paste('2 eggs\n2 tbsp olive oil');
-    await click('Look at it instead of the draft');
-    await textWhen(page, '.lines', /Whole egg/);
-    expect(await text('.lines')).not.toContain('Rice cream');
-    // A dialog that fades is half as dark as its letters want.
-    await page.waitForFunction(() => document.querySelector('.v-overlay__scrim') === null);
-    expect(await axeFaults(page)).toEqual([]);
+    await page.type('.written', '2 tbsp honey');
+    await click('Paste a mask');
+    await pasteText(page, '2 eggs\n2 tbsp olive oil');
+    await click('Put it to the draft there');
+    await textWhen(page, '.lines', /Honey.*Whole egg/s);
+    await house.open('/masks/paste');
+    await pasteText(page, '1 banana\n1 tbsp yogurt');
+    await click('Change it by hand, instead of the draft there');
+    await textWhen(page, '.lines', /Banana/);
+    expect(await text('.lines')).not.toMatch(/Honey|Whole egg/);
     await click('Throw these changes away');
+    await house.open('/masks/paste');
+    await pasteText(page, '1 banana');
+    await click('Throw it away');
+    await page.waitForFunction(() => document.querySelector<HTMLTextAreaElement>('[data-test="pasted"]')?.value === '');
   });
 
   it('keeps its versions, brings one back, and is taken out with a way back', async () => {
@@ -128,17 +118,15 @@ Strain it. On dry hair under a shower cap, 30 to 45 minutes. Once a week.`);
 
   it('is refused kindly when it is a book', async () => {
     const { page } = house;
-    await house.open('/masks/new');
-    await click('Paste a mask');
-    await page.waitForSelector('.paste textarea');
-    await page.type('.paste textarea', '1 egg');
-    await page.$eval('.paste textarea', (field) => {
+    await house.open('/masks/paste');
+    await pasteText(page, '1 egg');
+    await page.$eval('[data-test="pasted"]', (field) => {
       const clipboardData = new DataTransfer();
       clipboardData.setData('text', '1 egg\n'.repeat(400_000));
       field.dispatchEvent(new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true }));
     });
-    await textWhen(page, '.paste', /one mask at a time/i);
-    expect(await page.$eval('.paste textarea', (field) => field.value)).toBe('1 egg');
+    await textWhen(page, '#paste-fault', /one mask at a time/i);
+    expect(await page.$eval('textarea[data-test="pasted"]', (field) => field.value)).toBe('1 egg');
   });
 });
 

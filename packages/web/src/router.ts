@@ -48,6 +48,12 @@ export const router = createRouter({
       meta: { title: 'A mask of your own' },
     },
     {
+      path: '/masks/paste',
+      name: 'mask-paste',
+      component: () => import('./views/PasteView.vue'),
+      meta: { title: 'Paste a mask' },
+    },
+    {
       path: '/masks/:id/edit',
       name: 'mask-edit',
       component: () => import('./views/MaskEditView.vue'),

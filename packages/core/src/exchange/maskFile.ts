@@ -1,3 +1,4 @@
+import { decodeHTML } from 'entities';
 import { ingredientById, type Catalogue } from '../ingredient';
 import type { Mask } from '../mask';
 
@@ -79,23 +80,46 @@ export function maskToText(mask: Mask, catalogue: Catalogue): string {
 }
 
 /**
- * Reads a file of a mask: our JSON, JSON-LD of ours or anybody's, or plain text. Nothing in it is believed yet.
- * @throws RangeError for JSON that holds no mask
+ * Reads a file of a mask: our JSON, JSON-LD of ours or anybody's, by itself or in a page, a table, or plain text. Nothing in it is
+ * believed yet.
+ * @throws RangeError for JSON or a page that holds no mask
  */
 export function readMaskFile(text: string): ReadMask {
   const trimmed = text.replace(/^\uFEFF/, '').trim();
+  if (/^<(?:!doctype|html|head|\?xml|!--|script|body)/i.test(trimmed)) return inPage(trimmed);
   if (!/^[{[]/.test(trimmed)) return { kind: 'words', text: trimmed };
-  let value: unknown;
+  const value = parsed(trimmed);
+  if (value === undefined) throw new RangeError('That looks like JSON, but it is damaged or cut off.');
+  const read = maskOf(value);
+  if (!read) throw new RangeError('There is no mask in that file.');
+  return read;
+}
+
+function parsed(text: string): unknown {
   try {
-    value = JSON.parse(trimmed);
+    return JSON.parse(text);
   } catch {
-    throw new RangeError('That looks like JSON, but it is damaged or cut off.');
+    return undefined;
   }
+}
+
+function maskOf(value: unknown): ReadMask | undefined {
   const whole = wholeIn(value);
   if (whole) return { kind: 'whole', mask: whole };
   const work = nodesOf(value).find((node) => isA(node, 'HowTo') || isA(node, 'Recipe'));
-  if (!work) throw new RangeError('There is no mask in that file.');
-  return wholeOf(work) ?? { kind: 'words', text: wordsOf(work) };
+  return work && (wholeOf(work) ?? { kind: 'words', text: wordsOf(work) });
+}
+
+const LINKED_DATA = /<script\b[^>]*\btype\s*=\s*["']?application\/ld\+json["']?[^>]*>([\s\S]*?)<\/script>/gi;
+
+/** The mask that a page tells programs of. */
+function inPage(page: string): ReadMask {
+  for (const [, data = ''] of page.matchAll(LINKED_DATA)) {
+    const value = parsed(data.trim());
+    const read = value === undefined ? undefined : maskOf(value);
+    if (read) return read;
+  }
+  throw new RangeError('That page does not say its mask to programs. Copy the words of it instead.');
 }
 
 type Node = Readonly<Record<string, unknown>>;
@@ -132,7 +156,9 @@ function wholeOf(work: Node): ReadMask | undefined {
 
 const words = (value: unknown): string =>
   typeof value === 'string'
-    ? value.replace(/\s+/g, ' ').trim()
+    ? decodeHTML(value.replace(/<[^>]{0,200}>/g, ' '))
+        .replace(/\s+/g, ' ')
+        .trim()
     : isNode(value)
       ? words(value['text'] ?? value['name'])
       : '';

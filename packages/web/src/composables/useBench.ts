@@ -1,12 +1,20 @@
 import type { BowlChoices, Head, MakingChoice } from '@amber-ladle/contract';
 import { NO_CHOICES, maskInHouse, needIn, writtenMillilitres, type SizingWish } from '@amber-ladle/core/house';
 import type { HairProfile } from '@amber-ladle/core/hair';
-import type { Mask } from '@amber-ladle/core/mask';
+import { wearsOf, type Mask } from '@amber-ladle/core/mask';
 import { useSessionStorage } from '@vueuse/core';
 import { computed, ref, watch, type Ref } from 'vue';
 import { useHousehold } from '../stores/household';
 import { useSizing } from './useSizing';
 import { useSwaps } from './useSwaps';
+
+const benchChoices = () =>
+  useSessionStorage<BowlChoices>('amber-ladle-choices', { ...NO_CHOICES }, { mergeDefaults: true });
+
+/** Lays amounts on the bench that are kept to, usable grams by ingredient: what is in hand, and no more. */
+export function layOnBench(lockedGrams: Readonly<Record<string, number>>): void {
+  benchChoices().value = { ...NO_CHOICES, lockedGrams: { ...lockedGrams } };
+}
 
 /**
  * The workbench: one head (or several that share a bowl) and one mask, their measurements and choices, and what the
@@ -17,7 +25,7 @@ import { useSwaps } from './useSwaps';
 export function useBench(head: Ref<Head | undefined>, book: Ref<Mask | undefined>, others: Ref<readonly Head[]>) {
   const household = useHousehold();
   const profile = ref<HairProfile>();
-  const choices = useSessionStorage<BowlChoices>('amber-ladle-choices', { ...NO_CHOICES }, { mergeDefaults: true });
+  const choices = benchChoices();
   const change = (part: Partial<BowlChoices>): void => void (choices.value = { ...choices.value, ...part });
 
   watch(
@@ -39,7 +47,9 @@ export function useBench(head: Ref<Head | undefined>, book: Ref<Mask | undefined
     Object.fromEntries(Object.entries(choices.value.swaps).filter(([, id]) => household.catalogue.has(id))),
   );
   /** With its swaps made, and as this household makes it. */
-  const mask = computed(() => (book.value ? maskInHouse(household.house, book.value, { ...choices.value, swaps: standIns.value }) : undefined));
+  const mask = computed(() =>
+    book.value ? maskInHouse(household.house, book.value, { ...choices.value, swaps: standIns.value }) : undefined,
+  );
 
   const wish = computed<SizingWish | undefined>(() =>
     head.value && profile.value && book.value
@@ -113,6 +123,17 @@ export function useBench(head: Ref<Head | undefined>, book: Ref<Mask | undefined
     choices.value = { ...rest, swaps: isKept ? rest.swaps : {}, lockedGrams: isKept ? {} : grams };
   }
 
+  /** The lengths that it may be worn, where there are several, and which one it is to be. */
+  const wears = computed(() => {
+    const all = book.value ? wearsOf(book.value) : [];
+    return all.length < 2
+      ? []
+      : all.map(({ aimMinutes }, i) => ({
+          aimMinutes,
+          isChosen: choices.value.wearAimMinutes === undefined ? i === 0 : choices.value.wearAimMinutes === aimMinutes,
+        }));
+  });
+
   const cook = (ingredientId: string, making: MakingChoice): void => {
     change({ makings: set(choices.value.makings, ingredientId, making) });
   };
@@ -134,6 +155,7 @@ export function useBench(head: Ref<Head | undefined>, book: Ref<Mask | undefined
     lock,
     asWritten,
     toggleWritten,
+    wears,
     cook,
   };
 }

@@ -1,4 +1,4 @@
-import { gramsOf, namesIn, readLine, type DraftLine } from '@amber-ladle/core/exchange';
+import { gramsOf, lexiconOf, readLine, type DraftLine } from '@amber-ladle/core/exchange';
 import { ingredientById, type Catalogue, type MeasuredBy, type Role } from '@amber-ladle/core/ingredient';
 import { composed, type Amount, type FormulaPart } from '@amber-ladle/core/mask';
 import type { MeasureSystem } from '@amber-ladle/core/measure';
@@ -16,8 +16,8 @@ export interface DraftRow {
   tolerancePercent: number | null;
   /** False for a pasted line until the maker has said that it is read rightly. */
   isConfirmed: boolean;
-  /** The liquid that a grain is cooked in: it stays in the pot, and counts for nothing in the bowl. */
-  isPots?: boolean;
+  /** What its maker lets stand in for it. */
+  instead?: readonly string[];
 }
 
 /** What was said of an amount is kept to this many figures. */
@@ -25,8 +25,8 @@ const round = (grams: number): number => Number(grams.toPrecision(4));
 
 /** A formula in the making: lines as a cook writes them, what each comes to, and the shares they make together. */
 export function useDraft(catalogue: Ref<Catalogue>, system: Ref<MeasureSystem>, rows: Ref<DraftRow[]> = ref([])) {
-  const names = computed(() => namesIn(catalogue.value));
-  const read = (text: string): DraftLine => readLine(text, catalogue.value, system.value, names.value);
+  const lexicon = computed(() => lexiconOf(catalogue.value));
+  const read = (text: string): DraftLine => readLine(text, catalogue.value, system.value, lexicon.value);
 
   const nextKey = (): number => Math.max(0, ...rows.value.map(({ key }) => key)) + 1;
   function rowFrom(text: string, isConfirmed: boolean, key = nextKey()): DraftRow {
@@ -45,22 +45,6 @@ export function useDraft(catalogue: Ref<Catalogue>, system: Ref<MeasureSystem>, 
   }
 
   const add = (text = '', isConfirmed = true): void => void rows.value.push(rowFrom(text, isConfirmed));
-  /** A line of a pasted mask: what the whole text says of it goes before what it says by itself. */
-  function addRead({ text, ingredientId, grams, isPots, questions }: DraftLine): void {
-    const row = rowFrom(text, false);
-    const isClear = questions.length === 0 && ingredientId !== undefined && grams !== undefined;
-    rows.value.push({
-      ...row,
-      ...(isClear ? { ingredientId, grams: round(grams) } : {}),
-      ...(isPots ? { isPots } : {}),
-    });
-  }
-  /** Pasted lines that ask nothing are all read rightly. */
-  function confirmAll(): void {
-    rows.value = rows.value.map((row) =>
-      row.ingredientId !== null && row.grams !== null && row.grams > 0 ? { ...row, isConfirmed: true } : row,
-    );
-  }
   function remove(key: number): void {
     rows.value = rows.value.filter((row) => row.key !== key);
   }
@@ -103,34 +87,33 @@ export function useDraft(catalogue: Ref<Catalogue>, system: Ref<MeasureSystem>, 
         measuredBy: part.measuredBy,
         tolerancePercent: Math.round(part.tolerance * 1000) / 10,
         isConfirmed: true,
+        ...(part.instead ? { instead: part.instead } : {}),
       };
     });
   }
 
-  const isSettled = (row: DraftRow): boolean => row.isPots === true || isMeasured(row);
-  const isMeasured = (row: DraftRow): boolean =>
+  const isSettled = (row: DraftRow): boolean =>
     row.isConfirmed && row.ingredientId !== null && row.grams !== null && row.grams > 0;
   const written = computed(() => rows.value.filter(({ text, ingredientId }) => text.trim() !== '' || ingredientId));
   const open = computed(() => written.value.filter((row) => !isSettled(row)));
 
   const parts = computed<readonly FormulaPart[]>(() => {
     const amounts = written.value
-      .filter((row) => isMeasured(row) && row.isPots !== true)
-      .map(({ ingredientId, grams, role, measuredBy, tolerancePercent, text }): Amount => ({
+      .filter((row) => isSettled(row))
+      .map(({ ingredientId, grams, role, measuredBy, tolerancePercent, text, instead }): Amount => ({
         ingredientId: ingredientId ?? '',
         grams: grams ?? 0,
         ...(role ? { role } : {}),
         ...(measuredBy ? { measuredBy } : {}),
         ...(tolerancePercent ? { tolerance: tolerancePercent / 100 } : {}),
+        ...(instead ? { instead } : {}),
         ...(text.trim() ? { writtenAmount: text.trim().slice(0, 120) } : {}),
       }));
     return amounts.length === 0 ? [] : composed(amounts, catalogue.value);
   });
   /** What the lines come to, grams. */
   const inAll = computed(() =>
-    written.value
-      .filter((row) => isMeasured(row) && row.isPots !== true)
-      .reduce((sum, { grams }) => sum + (grams ?? 0), 0),
+    written.value.filter((row) => isSettled(row)).reduce((sum, { grams }) => sum + (grams ?? 0), 0),
   );
   const shareOf = (row: DraftRow): number =>
     parts.value.find(({ ingredientId }) => ingredientId === row.ingredientId)?.share ?? 0;
@@ -143,8 +126,6 @@ export function useDraft(catalogue: Ref<Catalogue>, system: Ref<MeasureSystem>, 
     inAll,
     read,
     add,
-    addRead,
-    confirmAll,
     remove,
     replace,
     rewrite,

@@ -1,17 +1,18 @@
 import { fieldMessages, maskInputSchema, parse, type MaskInput } from '@amber-ladle/contract';
 import { NO_CHOICES } from '@amber-ladle/core/house';
-import type { FormulaDraft, UseReading } from '@amber-ladle/core/exchange';
-import { estimateTexture, textureOf, tightened, type Mask } from '@amber-ladle/core/mask';
+import type { UseReading } from '@amber-ladle/core/exchange';
+import { BLANK_MASK, estimateTexture, textureOf, tightened, type FormulaPart, type Mask } from '@amber-ladle/core/mask';
 import { useSessionStorage } from '@vueuse/core';
 import { computed, ref, watch, type Ref } from 'vue';
 import { ValidationError } from 'yup';
 import { ApiError } from '../api/client';
 import { useHousehold } from '../stores/household';
 import { plain, sizing } from '../workers/sizing';
-import { blankMask, type MaskFields } from './blankMask';
 import { useDraft, type DraftRow } from './useDraft';
 import { useNewest } from './useNewest';
 import { useRested } from './useRested';
+
+type MaskFields = Omit<MaskInput, 'parts'>;
 
 interface Stored {
   fields: MaskFields;
@@ -23,6 +24,52 @@ interface Stored {
   read?: readonly Pick<UseReading, 'what' | 'words'>[];
 }
 
+const fresh = (): Stored => ({ fields: { ...BLANK_MASK }, rows: [], isTouched: false, isTextureCalled: false });
+const storedUnder = (key: string) => useSessionStorage<Stored>(`amber-ladle-mask-${key}`, fresh());
+/** What a new mask is written under. */
+const NEW = 'new-';
+
+/** A pasted mask that is to be changed by hand. */
+export interface HandedMask {
+  readonly fields: MaskFields;
+  readonly parts: readonly FormulaPart[];
+  readonly read: readonly Pick<UseReading, 'what' | 'words'>[];
+  /** Lines that are still to be asked about. */
+  readonly open: readonly string[];
+}
+
+/** Gives a pasted mask to the page where masks are written. */
+export function useHandOver() {
+  const household = useHousehold();
+  const stored = storedUnder(NEW);
+  const hasDraft = computed(() => stored.value.isTouched);
+  /** @param isInstead of what is being written there: else its lines are put to it */
+  function give({ fields, parts, read, open }: HandedMask, isInstead: boolean): void {
+    const before = isInstead ? fresh() : stored.value;
+    const rows = ref<DraftRow[]>([]);
+    const draft = useDraft(
+      computed(() => household.catalogue),
+      computed(() => household.settings.measureSystem),
+      rows,
+    );
+    draft.load(parts, fields.writtenGrams);
+    for (const text of open) draft.add(text, false);
+    const first = Math.max(0, ...before.rows.map(({ key }) => key));
+    const { writtenGrams: _written, ...said } = fields;
+    stored.value = {
+      fields: isInstead ? said : { ...before.fields, steps: [...before.fields.steps, ...fields.steps] },
+      rows: [
+        ...before.rows.filter(({ text }) => text.trim() !== ''),
+        ...rows.value.map((row) => ({ ...row, key: first + row.key })),
+      ],
+      isTouched: true,
+      isTextureCalled: before.isTextureCalled,
+      read: read.map(({ what, words }) => ({ what, words })),
+    };
+  }
+  return { hasDraft, give };
+}
+
 /**
  * A mask being written. What is typed stays in this browser until it is kept or thrown away, so that a reload or a
  * lost server costs nothing.
@@ -32,12 +79,7 @@ interface Stored {
  */
 export function useMaskEditor(key: string, from: Ref<Mask | undefined>, newName: string | undefined) {
   const household = useHousehold();
-  const stored = useSessionStorage<Stored>(`amber-ladle-mask-${key}`, {
-    fields: blankMask(),
-    rows: [],
-    isTouched: false,
-    isTextureCalled: false,
-  });
+  const stored = storedUnder(key);
   const errors = ref<Record<string, string>>({});
   const fields = computed(() => stored.value.fields);
   const rows = computed({
@@ -66,7 +108,7 @@ export function useMaskEditor(key: string, from: Ref<Mask | undefined>, newName:
   }
 
   function startOver(): void {
-    stored.value = { fields: blankMask(), rows: [], isTouched: false, isTextureCalled: false };
+    stored.value = fresh();
     if (from.value) {
       const { id: _id, version: _version, flowLog10: _flow, parts, ...rest } = plain(from.value);
       draft.load(parts, rest.writtenGrams);
@@ -83,23 +125,6 @@ export function useMaskEditor(key: string, from: Ref<Mask | undefined>, newName:
   }
   if (!stored.value.isTouched) startOver();
 
-  /**
-   * Takes what was read from a pasted text; its lines wait to be confirmed.
-   * @param isInstead of what is there: else the lines are put to it
-   */
-  function take(pasted: FormulaDraft, isInstead = false): void {
-    if (isInstead) stored.value = { fields: blankMask(), rows: [], isTouched: false, isTextureCalled: false };
-    rows.value = rows.value.filter(({ text }) => text.trim() !== '');
-    for (const line of pasted.lines) draft.addRead(line);
-    const { rinse, ...use } = pasted.use.fields;
-    set({
-      ...use,
-      ...(rinse ? { rinse: { ...fields.value.rinse, ...rinse } } : {}),
-      ...(pasted.name && !fields.value.name ? { name: pasted.name } : {}),
-      ...(pasted.steps.length > 0 ? { steps: [...fields.value.steps, ...pasted.steps] } : {}),
-    });
-    stored.value = { ...stored.value, read: pasted.use.readings.map(({ what, words }) => ({ what, words })) };
-  }
   const readUses = computed(() => stored.value.read ?? []);
 
   /** What the amounts come to; a mask of which only shares are known has lines to 100 g, which nobody wrote. */
@@ -178,7 +203,7 @@ export function useMaskEditor(key: string, from: Ref<Mask | undefined>, newName:
     };
     try {
       const kept = await household.saveMask(parse<MaskInput>(maskInputSchema, input), saved);
-      stored.value = { fields: blankMask(), rows: [], isTouched: false, isTextureCalled: false };
+      stored.value = fresh();
       return kept;
     } catch (error) {
       if (error instanceof ValidationError) errors.value = fieldMessages(error);
@@ -197,7 +222,6 @@ export function useMaskEditor(key: string, from: Ref<Mask | undefined>, newName:
     findings,
     trial,
     isMoving,
-    take,
     readUses,
     tighten,
     startOver,

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { readFormula } from '@amber-ladle/core/exchange';
 import { writtenBowl } from '@amber-ladle/core/house';
+import { BLANK_MASK } from '@amber-ladle/core/mask';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed, ref } from 'vue';
 import CautionPanel from './CautionPanel.vue';
-import { blankMask } from '../composables/blankMask';
 import { useHousehold } from '../stores/household';
 import { useWords } from '../composables/useWords';
 
@@ -32,7 +32,7 @@ const read = computed(() => {
 const like = computed(() => {
   const amounts = read.value?.clear ?? [];
   if (amounts.length === 0) return undefined;
-  const asItIs = { ...blankMask(), id: 'read', name: 'As written', version: 1 };
+  const asItIs = { ...BLANK_MASK, id: 'read', name: 'As written', version: 1 };
   const wearer = { ageYears: head.value?.ageYears ?? 30, sensitiveSkin: head.value?.sensitiveSkin ?? false };
   return writtenBowl(household.house, amounts, asItIs, wearer);
 });

@@ -36,14 +36,6 @@ const rows = computed(() =>
     };
   }),
 );
-/** Pasted lines that ask nothing and only wait to be looked at. */
-const waiting = computed(
-  () =>
-    draft.rows.value.filter(
-      ({ isConfirmed, isPots, ingredientId, grams }) =>
-        !isConfirmed && isPots !== true && ingredientId !== null && grams !== null,
-    ).length,
-);
 const percent = (share: number): string => `${(share * 100).toFixed(share < 0.02 ? 1 : 0)} %`;
 const numberIn = (event: Event): number => readNumber((event.target as HTMLInputElement).value);
 function setGrams(row: DraftRow, event: Event): void {
@@ -103,13 +95,7 @@ const MEASURE_WORDS: Readonly<Record<MeasuredBy, string>> = {
           </button>
         </div>
         <p v-for="remark in one.remarks" :key="remark" class="quiet remark">{{ remark }}</p>
-        <p v-if="one.row.isPots" class="quiet remark" data-test="pots">
-          Stays in the pot, and is none of the bowl’s.
-          <button type="button" class="tool" @click="draft.replace(one.row.key, { isPots: false })">
-            put it in the bowl
-          </button>
-        </p>
-        <div v-else-if="one.row.text.trim() || one.ingredient" class="reading">
+        <div v-if="one.row.text.trim() || one.ingredient" class="reading">
           <p v-if="one.question" class="question" role="status">{{ one.question }}</p>
           <v-autocomplete
             v-if="one.question || !one.ingredient"
@@ -178,9 +164,6 @@ const MEASURE_WORDS: Readonly<Record<MeasuredBy, string>> = {
       </li>
     </ul>
     <p class="more">
-      <v-btn v-if="waiting > 1" color="primary" data-test="all-right" @click="draft.confirmAll()">
-        {{ waiting }} lines are read rightly
-      </v-btn>
       <v-btn variant="tonal" color="primary" @click="draft.add()">Add a line</v-btn>
     </p>
   </div>

@@ -3,6 +3,8 @@ import { ingredientById } from '@amber-ladle/core/ingredient';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import type { Mask } from '@amber-ladle/core/mask';
 import { toRef } from 'vue';
+import { useRouter } from 'vue-router';
+import { layOnBench } from '../composables/useBench';
 import { useInHand } from '../composables/useInHand';
 import { useHousehold } from '../stores/household';
 import MeasuresCard from './MeasuresCard.vue';
@@ -10,9 +12,16 @@ import MeasuresCard from './MeasuresCard.vue';
 /** "I have 1½ avocados: how much does that make, and for whom?" */
 const props = defineProps<{ mask: Mask }>();
 const household = useHousehold();
+const router = useRouter();
 const { fields, written, faults, bowl, failure, serves } = useInHand(toRef(props, 'mask'));
 
 const nameOf = (id: string): string => ingredientById(household.catalogue, id).name.toLowerCase();
+/** To the bench, with exactly what is in hand; there it is kept, made and logged as any bowl. */
+function toBench(): void {
+  if (!bowl.value) return;
+  layOnBench(Object.fromEntries(bowl.value.lines.map(({ ingredientId, grams }) => [ingredientId, grams])));
+  void router.push({ name: 'bowl', query: { mask: props.mask.id } });
+}
 function chanceWords(chance: number): string {
   if (chance > 0.97) return 'plenty';
   if (chance < 0.03) return 'far too little';
@@ -50,6 +59,7 @@ function chanceWords(chance: number): string {
             <b>{{ head.name }}</b> {{ chanceWords(head.chance) }}
           </li>
         </ul>
+        <v-btn variant="tonal" color="primary" class="keep" @click="toBench">Make it just so</v-btn>
         <MeasuresCard :bowl="bowl" :catalogue="household.catalogue" :spoons="household.spoons" />
       </template>
     </div>
@@ -71,6 +81,9 @@ function chanceWords(chance: number): string {
 }
 .fields > * {
   flex: none;
+}
+.keep {
+  margin: 8px 0;
 }
 .makes {
   font-size: 1.2rem;

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { readMaskFile } from '@amber-ladle/core/exchange';
+import { MOST_PASTED, readMaskFile } from '@amber-ladle/core/exchange';
 import { ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { hand } from '../composables/useHanded';
+import { layText } from '../composables/usePastedText';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
 
@@ -11,7 +11,6 @@ const household = useHousehold();
 const notice = useNotice();
 const router = useRouter();
 const input = ref<HTMLInputElement>();
-const MOST = 200_000;
 
 async function choose(event: Event): Promise<void> {
   const field = event.target as HTMLInputElement;
@@ -19,11 +18,11 @@ async function choose(event: Event): Promise<void> {
   field.value = '';
   if (!file) return;
   try {
-    if (file.size > MOST) throw new Error('That file is larger than a mask can be.');
+    if (file.size > MOST_PASTED.file) throw new Error('That file is larger than a mask can be.');
     const read = readMaskFile(await file.text());
     if (read.kind === 'words') {
-      hand(read.text);
-      await router.push({ name: 'mask-new' });
+      layText(read.text);
+      await router.push({ name: 'mask-paste' });
       return;
     }
     const mask = await household.saveMask(read.mask);
@@ -45,7 +44,7 @@ async function choose(event: Event): Promise<void> {
       ref="input"
       type="file"
       class="sr-only"
-      accept=".json,.jsonld,.txt,application/json,text/plain"
+      accept=".json,.jsonld,.txt,.csv,.html,application/json,text/plain,text/csv,text/html"
       aria-label="A mask from a file"
       tabindex="-1"
       @change="choose"

@@ -5,7 +5,7 @@ import { kitchenRound, spoonMillilitres, spoonName } from '@amber-ladle/core/mea
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import NumberField from './NumberField.vue';
-import { hand } from '../composables/useHanded';
+import { layText } from '../composables/usePastedText';
 import { useHousehold } from '../stores/household';
 
 /** Poured by eye, and still written down: what the bottle lost, or how many of a known spoon it was. */
@@ -71,7 +71,7 @@ const amounts = computed(() => {
 });
 const total = computed(() => amounts.value.reduce((sum, { grams }) => sum + grams, 0));
 function write(): void {
-  hand(
+  layText(
     amounts.value
       .map(
         ({ ingredientId, grams }) =>
@@ -79,7 +79,7 @@ function write(): void {
       )
       .join('\n'),
   );
-  void router.push({ name: 'mask-new' });
+  void router.push({ name: 'mask-paste' });
 }
 </script>
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { NewLot, NewMovement } from '@amber-ladle/contract';
-import { readLot, namesIn } from '@amber-ladle/core/exchange';
+import { lexiconOf, readLot } from '@amber-ladle/core/exchange';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed, ref } from 'vue';
 import { v4 as newId } from 'uuid';
@@ -18,7 +18,7 @@ const notice = useNotice();
 const text = ref('');
 const isAdding = ref(false);
 
-const names = computed(() => namesIn(household.catalogue));
+const lexicon = computed(() => lexiconOf(household.catalogue));
 const draft = computed(() =>
   text.value.trim() === ''
     ? undefined
@@ -31,7 +31,7 @@ const draft = computed(() =>
           timeZone: household.settings.timeZone,
           now: household.now().toISOString(),
         },
-        names.value,
+        lexicon.value,
       ),
 );
 const isClear = computed(

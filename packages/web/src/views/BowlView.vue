@@ -2,6 +2,7 @@
 import { addDays, daysLater, localDay } from '@amber-ladle/core/time';
 import type { Bowl, StockChange, StopDecision } from '@amber-ladle/contract';
 import { overshootOf, type SizedLine } from '@amber-ladle/core/batch';
+import { OVERNIGHT_MINUTES } from '@amber-ladle/core/mask';
 import { writeFraction, kitchenRound, fromMillilitres } from '@amber-ladle/core/measure';
 import { PROFILE_LIMITS } from '@amber-ladle/core/hair';
 import { hasPot, ingredientById } from '@amber-ladle/core/ingredient';
@@ -31,7 +32,7 @@ import { useShortfall } from '../composables/useShortfall';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
 import { useShelf } from '../stores/shelf';
-import { COVERAGE_WORDS, SLOT_WORDS } from '../words/mask';
+import { COVERAGE_WORDS, SLOT_WORDS, writeMinutes } from '../words/mask';
 import { enoughWords } from '../words/chance';
 import { overWords } from '../words/over';
 import { consequenceWords, lighterWords, WISH_WORDS } from '../words/swap';
@@ -68,7 +69,7 @@ const others = useOthers(head);
 const { isApart } = others;
 /** Each bowl of "a bowl each" is still compared with the one bowl it could be. */
 const bench = useBench(head, book, others.sharing);
-const { profile, choices, mask, bowl, need, isFitting, failure, isChanged, asWritten } = bench;
+const { profile, choices, mask, bowl, need, isFitting, failure, isChanged, asWritten, wears } = bench;
 const { consequences, made: swapsMade, wishes, isMissing, lighter } = bench.swaps;
 const compared = useCompared(
   computed(() => {
@@ -338,6 +339,18 @@ async function saveToHead(): Promise<void> {
           <v-list-item v-bind="item" :subtitle="entry.subtitle" />
         </template>
       </v-autocomplete>
+      <div v-if="wears.length > 0" class="wishes" role="group" aria-label="How long it is worn" data-test="wears">
+        <button
+          v-for="wear in wears"
+          :key="wear.aimMinutes"
+          type="button"
+          class="pill"
+          :aria-pressed="wear.isChosen"
+          @click="bench.change({ wearAimMinutes: wear.aimMinutes })"
+        >
+          {{ wear.aimMinutes > OVERNIGHT_MINUTES ? 'overnight' : `on for ${writeMinutes(wear.aimMinutes)}` }}
+        </button>
+      </div>
       <div v-if="wishes.length > 0 || isMissing || lighter || asWritten" class="wishes" role="group" aria-label="Swaps">
         <button v-if="isMissing" type="button" class="pill" @click="bench.swaps.fromHand">with what is here</button>
         <button

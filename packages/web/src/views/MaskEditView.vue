@@ -9,9 +9,6 @@ import TextureScale from '../drawings/TextureScale.vue';
 import DraftLines from '../parts/DraftLines.vue';
 import NumberField from '../parts/NumberField.vue';
 import StepsPanel from '../parts/StepsPanel.vue';
-import PasteDialog from '../parts/PasteDialog.vue';
-import { readFormula } from '@amber-ladle/core/exchange';
-import { takeHanded } from '../composables/useHanded';
 import { useMaskEditor } from '../composables/useMaskEditor';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
@@ -48,14 +45,6 @@ const editor = useMaskEditor(
   copied ? `${copied.name}, my way` : undefined,
 );
 const { fields, set, draft, mask, texture, findings, trial, errors, isTouched, readUses } = editor;
-const handed = isNew && !copied ? takeHanded() : '';
-if (handed) {
-  try {
-    editor.take(readFormula(handed, household.catalogue, household.settings.measureSystem));
-  } catch (error) {
-    notice.fail(error);
-  }
-}
 /** The version that is being typed over: a change made elsewhere meanwhile is refused, not overwritten. */
 const typedOver = saved.value && { id: saved.value.id, version: saved.value.version };
 
@@ -166,7 +155,7 @@ function throwAway(): void {
   <form v-else class="page editor" novalidate @submit.prevent="save">
     <div class="title">
       <h1>{{ isNew ? 'A mask of your own' : `Change ${saved?.name}` }}</h1>
-      <PasteDialog :has-draft="isTouched" @read="editor.take" />
+      <v-btn v-if="isNew" variant="tonal" color="primary" :to="{ name: 'mask-paste' }">Paste a mask</v-btn>
     </div>
     <div class="two">
       <section aria-labelledby="formula">

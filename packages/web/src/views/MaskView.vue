@@ -22,6 +22,7 @@ import {
   SLOT_WORDS,
   writeMinutes,
 } from '../words/mask';
+import { wearWords } from '../words/paste';
 import { writeDay, writeTime } from '../words/when';
 import { useWords } from '../composables/useWords';
 
@@ -196,6 +197,9 @@ async function remove(): Promise<void> {
     <section aria-labelledby="wearing">
       <h2 id="wearing">Wearing and rinsing</h2>
       <div class="scale"><WearScale :wear="mask.wear" /></div>
+      <p v-for="wear in mask.otherWears ?? []" :key="wear.aimMinutes" class="quiet">
+        Or {{ wearWords(wear) }}: chosen with each bowl.
+      </p>
       <p>{{ HEAT_WORDS[mask.heat] }} {{ rinseWords(mask.rinse) }} {{ KEEPING_WORDS[mask.keeping] }}</p>
     </section>
     <section aria-labelledby="care">

@@ -73,7 +73,8 @@ const shown = computed(() =>
     <div class="title">
       <h1>Masks</h1>
       <span class="does">
-        <v-btn color="primary" :to="{ name: 'mask-new' }">Write one</v-btn>
+        <v-btn color="primary" :to="{ name: 'mask-paste' }">Paste a mask</v-btn>
+        <v-btn variant="tonal" color="primary" :to="{ name: 'mask-new' }">Write one</v-btn>
         <MaskFileButton />
         <v-btn variant="text" color="primary" :to="{ name: 'ingredients' }">Ingredients</v-btn>
         <v-btn variant="text" color="primary" :to="{ name: 'benches' }">Small benches</v-btn>

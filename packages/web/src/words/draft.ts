@@ -10,13 +10,15 @@ export function questionWords({
   const words = questions.map((question) => {
     switch (question) {
       case 'which-ingredient':
-        return said ? `Which ingredient is ${said}?` : 'Which ingredient is meant?';
+        return said ? `Which ingredient is “${unknownWords.join(' ')}”?` : 'Which ingredient is meant?';
       case 'more-than-one':
         return 'Which of these is meant?';
       case 'unknown-words':
         return `What is ${said}? Choose the ingredient if it makes no difference.`;
       case 'how-much':
         return amount?.unit.kind === 'vague' ? `How much is a ${amount.unit.name}, in grams?` : 'How much, in grams?';
+      case 'comma':
+        return 'Is the comma a decimal or thousands? How much, in grams?';
       case 'no-piece-weight':
         return 'How many grams is that, usable?';
     }

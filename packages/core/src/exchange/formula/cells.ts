@@ -12,9 +12,13 @@ const bared = ({ text, from }: Span): Span => {
 
 /**
  * The lines of a table of measures, each as "name: amount"; its head tells which separator it has.
+ * @param isSaid true for a row that is a sentence: what follows a table
  * @returns undefined where the text is no table
  */
-export function tableRows(rows: readonly Span[]): ReadonlyMap<Span, string> | undefined {
+export function tableRows(
+  rows: readonly Span[],
+  isSaid: (row: string) => boolean,
+): ReadonlyMap<Span, string> | undefined {
   for (const [i, row] of rows.entries())
     for (const separator of SEPARATORS) {
       const head = splitAt(bared(row), separator);
@@ -26,7 +30,7 @@ export function tableRows(rows: readonly Span[]): ReadonlyMap<Span, string> | un
       const cells = rows
         .slice(i + 1)
         .map((one) => ({ one, all: splitAt(bared(one), separator) }))
-        .filter(({ all }) => all.length > Math.max(what, much));
+        .filter(({ one, all }) => all.length > Math.max(what, much) && !isSaid(one.text));
       if (cells.length > 0)
         return new Map([
           [row, ''],

@@ -46,8 +46,8 @@ export interface FormulaDraft {
   readonly stretches: readonly Stretch[];
 }
 
-/** A pasted text is one mask, not a book. */
-export const MOST_PASTED = { characters: 20_000, lines: 200 } as const;
+/** A pasted text is one mask, not a book; a file may be a page around it, bytes. */
+export const MOST_PASTED = { characters: 20_000, lines: 200, file: 3_000_000 } as const;
 
 interface Reader extends Lexicon {
   readonly system: MeasureSystem;
@@ -92,9 +92,9 @@ export function readFormula(text: string, catalogue: Catalogue, system: MeasureS
     let run: Span[] = [];
     for (const [i, sentence] of [...sentences, undefined].entries()) {
       if (sentence && kinds[i] === 'step') run.push(sentence);
-      else if (run.length > 0) {
-        const [first, last] = [run[0]!, run.at(-1)!];
-        steps.push(row.text.slice(first.from - row.from, endOf(last) - row.from));
+      else {
+        const [first, last] = [run[0], run.at(-1)];
+        if (first && last) steps.push(row.text.slice(first.from - row.from, endOf(last) - row.from));
         run = [];
       }
     }
@@ -112,14 +112,15 @@ export function readFormula(text: string, catalogue: Catalogue, system: MeasureS
     const uses = [...new Set(use.readings.filter((one) => one.from === from).map(({ what }) => what))];
     stretches.push({ from, to, kind: 'use', uses });
   }
-  const heads = headsMeant(text);
+  const meant = headsMeant(text);
+  if (meant) stretches.push({ from: meant.from, to: meant.to, kind: 'use' });
   return {
     name: sorted.name,
     lines,
     steps,
     cautions,
     ratios: ratiosIn(lines),
-    ...(heads === undefined ? {} : { heads }),
+    ...(meant ? { heads: meant.heads } : {}),
     use,
     stretches: laidOut(text, stretches),
   };
@@ -146,7 +147,6 @@ interface Sorted {
 function sortOut(text: string, reader: Reader): Sorted {
   const { names, system } = reader;
   const rows = rowsIn(text).filter((row) => !/^[-=_*]{3,}$/.test(row.text));
-  const table = tableRows(rows);
   const measures: Span[] = [];
   const prose: Prose[] = [];
   const stretches: Stretch[] = [];
@@ -159,6 +159,7 @@ function sortOut(text: string, reader: Reader): Sorted {
   const say = (row: Span, isStep = false): void =>
     void prose.push({ row, sentences: isStep ? [row] : sentencesIn(row), isStep });
   const isSaid = ({ text: words }: Span): boolean => isProse(words, system, names);
+  const table = tableRows(rows, (words) => isProse(words, system, names));
   const take = (span: Span): void => {
     const pieces = piecesOf(span, system, reader);
     measures.push(...(pieces?.measures ?? [span]));

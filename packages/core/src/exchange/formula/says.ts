@@ -4,7 +4,7 @@ export type Says = 'step' | 'tool' | 'warning' | 'praise' | 'nothing-known';
 const WARNS =
   /\b(?:warning|careful|caution|patch[- ]test\w*|test (?:it )?on|keep (?:it )?(?:out of|away)|stings?|burns?|tingles?|stains?|not for|broken skin|sore|eyes|stop if|allerg\w+|do not|don.?t|never|avoid)\b/i;
 const PRAISES =
-  /\b(?:love[sd]?|so soft|soft(?:er|est)?|best|great|silk\w*|compliments|smells?|favou?rite|amazing|hugs|stars|saved|lazy|easy|wonderful|perfect|lovely|gorgeous|swear by|swore by|believe|bouncy|drinks this)\b|^(?:hi|dear|ok so|honestly|thank)/i;
+  /\b(?:love[sd]?|so soft|soft(?:er|est)?|best|great|silk\w*|compliments|smells?|favou?rite|amazing|hugs|stars|saved|lazy|easy|wonderful|perfect|lovely|gorgeous|swears? by|swore by|believe|bouncy|drinks this)\b|^(?:hi|dear|ok so|honestly|thank)/i;
 const DOES =
   /\b(?:mash|blend|mix|stir|boil|simmer|apply|leave|rinse|whisk|strain|add|heat|warm|beat|peel|wait|cover|wash|cook|massage|put|pour|spread|comb|work|press|scoop|drain|fold|melt|cool|soak|wear|section|grate|squeeze|smooth|whizz|blitz|crack|sieve|shake|spray|paint|twist|goes|fork)\b/i;
 

@@ -35,8 +35,9 @@ export function laidOut(text: string, stretches: readonly Stretch[]): readonly S
     for (const stretch of stretches)
       if (stretch.kind === kind) top.fill(stretch, Math.max(0, stretch.from), Math.min(text.length, stretch.to));
   const laid: Stretch[] = [];
-  for (let from = 0, to = 0; from < text.length; from = to) {
-    for (to = from + 1; to < text.length && top[to] === top[from];) to++;
+  const bounds = top.flatMap((stretch, at) => (at === 0 || stretch !== top[at - 1] ? [at] : []));
+  for (const [i, from] of bounds.entries()) {
+    const to = bounds[i + 1] ?? text.length;
     const stretch = top[from];
     const words = text.slice(from, to);
     const first = words.search(/[\p{L}\p{N}½¼¾⅓⅔]/u);
