@@ -36,6 +36,12 @@ const TEXTS = [
     reads: [/“avacado” read as avocado/, /or coconut oil: kept as your stand-in/, /“hunny” read as honey/],
     uses: [/40 min/, /lengths and ends/],
   },
+  {
+    name: 'a table',
+    text: 'ingredient | amount\nPapaya | 1/2\nCoconut milk | 4 tbsp\nHoney | 1 tbsp\n\nEvery two weeks, 45 minutes, no heat.',
+    reads: [/Papaya/, /Coconut milk/, /Honey/],
+    uses: [/every 14 days/, /45 min/],
+  },
 ] as const;
 
 /** Presses, counted. */
@@ -99,9 +105,14 @@ describe('a mask as a friend would write it', () => {
     await house.open('/masks/paste');
     await pasteText(
       page,
-      'Harbour oil\n2 tbsp babassu oil\n1 tbsp castor oil\nFor two heads.\nWear it an hour, or sleep in it.\nThe tide does the rest.',
+      'Harbour oil\n2 tbsp babassu oil\na glug of castor oil\nFor two heads.\nWear it an hour, or sleep in it.\nThe tide does the rest.',
     );
-    await textWhen(page, '[data-test="asked"]', /Which ingredient is “babassu oil”\?/);
+    await textWhen(
+      page,
+      '[data-test="asked"]',
+      /2 things to ask.*Which ingredient is “babassu oil”\?.*How much is a glug/s,
+    );
+    await clickOn(page, '[data-test="asked"] ::-p-text(about 14 g, as usual)');
     await textWhen(page, '[data-test="not-understood"]', /The tide does the rest/);
     await clickOn(page, '[data-test="asked"] ::-p-text(not in the book: add it)');
     expect(await axeFaults(page)).toEqual([]);

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE, ingredientById, newcomer, overlaid } from '../../ingredient';
 import { composed } from '../../mask';
-import { amountsOf, readFormula, roughMillilitres, settled, understoodMask, type LineAnswer } from '.';
+import { amountsOf, readFormula, roughMillilitres, settled, understoodMask, usualGrams, type LineAnswer } from '.';
 
 /** A text as it is understood, with what was answered line by line. */
 function understood(text: string, answers: Readonly<Record<number, LineAnswer>> = {}) {
@@ -76,6 +76,21 @@ describe('an answered line', () => {
     expect(settled(water, undefined, CATALOGUE)).toMatchObject({ isOut: true });
     expect(settled(water, { isInBowl: true }, CATALOGUE)).toMatchObject({ isOut: false, ingredientId: 'water' });
     expect(amountsOf(boiled.map((line) => settled(line, undefined, CATALOGUE)))).toHaveLength(1);
+  });
+  it.each([
+    ['a glug of olive oil', 13.7],
+    ['a dollop of mayonnaise', 18.7],
+    ['a handful of blueberries', 63],
+    ['a hand of aloe leaf', 117],
+  ])('has what a hand usually pours, where it says “%s”', (text, grams) => {
+    const line = readFormula(`A mask\n${text}`, CATALOGUE, 'us').lines[0]!;
+    expect(usualGrams(line, CATALOGUE)).toBeCloseTo(grams, 0);
+    // It is offered, and never taken by itself.
+    expect(settled(line, undefined, CATALOGUE).isOpen).toBe(true);
+  });
+  it('offers nothing usual where an amount is written, or nothing is said', () => {
+    for (const text of ['2 tbsp olive oil', 'olive oil', 'a hand of banana'])
+      expect(usualGrams(readFormula(`A mask\n1 egg\n${text}`, CATALOGUE, 'us').lines[1]!, CATALOGUE)).toBeUndefined();
   });
   it('is asked about by how much of the bowl depends on it', () => {
     const rough = (text: string) => roughMillilitres(readFormula(`A mask\n${text}`, CATALOGUE, 'us').lines[0]!);

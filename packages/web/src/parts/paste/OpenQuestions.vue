@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { LineAnswer } from '@amber-ladle/core/exchange';
+import { usualGrams, type LineAnswer } from '@amber-ladle/core/exchange';
+import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed, ref } from 'vue';
 import type { ReadLine } from '../../composables/usePastedMask';
 import { useHousehold } from '../../stores/household';
@@ -22,6 +23,8 @@ const rows = computed(() =>
     // Where several came up, they are what is likeliest meant.
     likely: one.line.candidates.map((id) => ({ id, name: household.catalogue.get(id)?.name ?? id })),
     isUnknown: one.line.candidates.length === 0,
+    // Taken by a tap, never by itself.
+    usual: usualGrams(one.line, household.catalogue),
     needsGrams: one.ingredientId !== undefined && one.grams === undefined,
   })),
 );
@@ -66,6 +69,14 @@ function setGrams(key: string, event: Event): void {
             no-data-text="Nothing of that name."
             @update:model-value="$event && emit('answer', row.key, { ingredientId: $event })"
           />
+          <button
+            v-if="row.needsGrams && row.usual !== undefined"
+            type="button"
+            class="pill"
+            @click="emit('answer', row.key, { grams: row.usual })"
+          >
+            about {{ kitchenRound(row.usual) }} g, as usual
+          </button>
           <label v-if="row.needsGrams" class="grams figures">
             <input
               inputmode="decimal"
