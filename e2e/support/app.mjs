@@ -13,12 +13,25 @@ export const DEMO_NOW = '2026-03-14T09:30:00.000Z';
 
 /**
  * Starts the built server as its own process.
- * @param {{ dataFolder: string, demo?: boolean, port?: number, env?: Record<string, string> }} options
+ * @param {{ dataFolder: string, demo?: boolean, port?: number, env?: Record<string, string>, mostFileBytes?: number }} options
+ * `mostFileBytes`: no file may grow beyond it, as on a disk that is full
  * @returns {Promise<{ address: string, pid: number, startMilliseconds: number, stop: (signal?: NodeJS.Signals) => Promise<void> }>}
  */
-export async function startApp({ dataFolder, demo = true, port = 0, env = {} }) {
+export async function startApp({ dataFolder, demo = true, port = 0, env = {}, mostFileBytes }) {
   const began = performance.now();
-  const child = spawn(process.execPath, [mainFile], {
+  const [command, args] =
+    mostFileBytes === undefined
+      ? [process.execPath, [mainFile]]
+      : [
+          'sh',
+          [
+            '-c',
+            `trap '' XFSZ; ulimit -f ${Math.ceil(mostFileBytes / 512)}; exec "$0" "$1"`,
+            process.execPath,
+            mainFile,
+          ],
+        ];
+  const child = spawn(command, args, {
     env: {
       ...process.env,
       AMBER_LADLE_DATA: dataFolder,

@@ -24,6 +24,7 @@ export const PROBLEM_TYPES = {
   'wrong-origin': 'urn:amber-ladle:wrong-origin',
   'too-many': 'urn:amber-ladle:too-many',
   'wrong-type': 'urn:amber-ladle:wrong-type',
+  storage: 'urn:amber-ladle:storage',
   internal: 'urn:amber-ladle:internal',
 } as const;
 

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { Clock } from './clock';
+import { Clock } from './kernel/clock';
 import { defaultDataFolder, readConfig } from './config';
 
 it('keeps the demo away from the owner’s data', () => {

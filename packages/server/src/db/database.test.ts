@@ -8,7 +8,6 @@ import { BUILT_IN_MASKS } from '@amber-ladle/core/mask';
 import { SPOON_SETS } from '@amber-ladle/core/measure';
 import { aHead } from '../testing';
 import { openDatabase } from './database';
-import { Writes } from './writes';
 
 let folder: string;
 beforeEach(() => {
@@ -233,20 +232,5 @@ it('opens an up-to-date file without migrating it, and every migration can be un
   expect(existsSync(`${file}.before-migration`)).toBe(false);
   for (const _ of source.migrations) await source.undoLastMigration();
   expect(await source.query("SELECT name FROM sqlite_master WHERE name = 'head'")).toEqual([]);
-  await source.destroy();
-});
-
-it('keeps an acknowledged write when a write beside it fails', async () => {
-  const source = await openDatabase(join(folder, 'household.sqlite'));
-  const writes = new Writes(source);
-  const failing = writes.run(async (manager) => {
-    await manager.query("INSERT INTO setting VALUES ('a', '1')");
-    await new Promise((resolve) => setTimeout(resolve, 20));
-    throw new Error('no');
-  });
-  const fine = writes.run((manager) => manager.query("INSERT INTO setting VALUES ('b', '2')"));
-  await expect(failing).rejects.toThrow('no');
-  await fine;
-  expect(await source.query('SELECT key FROM setting')).toEqual([{ key: 'b' }]);
   await source.destroy();
 });

@@ -3,7 +3,7 @@ import { NO_LOG, type Bowl, type Head, type HeadMeasure, type StockChange, type 
 import { NO_CHOICES } from '@amber-ladle/core/house';
 import { lengthOf } from '@amber-ladle/core/washday';
 import { v5 as uuidFrom } from 'uuid';
-import { Clock } from '../clock';
+import { Clock } from '../kernel/clock';
 import { drawForBowl } from '../services/bowlLife';
 import { keepBowl } from '../services/bowls';
 import { endDay } from '../services/endDay';

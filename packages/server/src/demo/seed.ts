@@ -6,7 +6,7 @@ import { NO_STORY, type PatchTest } from '@amber-ladle/core/judge';
 import { createHead, listHeads } from '../services/heads';
 import { endBowl } from '../services/bowlLife';
 import { keepBowl } from '../services/bowls';
-import { Clock } from '../clock';
+import { Clock } from '../kernel/clock';
 import { seedNotes } from './notes';
 import { seedPhotos } from './photos';
 import { seedPlaces, seedShelf } from './shelf';

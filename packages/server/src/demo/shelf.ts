@@ -4,7 +4,7 @@ import type { NewLot, NewMovement } from '@amber-ladle/contract';
 import { ingredientById, pieceSize, CATALOGUE } from '@amber-ladle/core/ingredient';
 import type { LotState } from '@amber-ladle/core/ingredient';
 import type { Place, Stage } from '@amber-ladle/core/shelf';
-import { Clock } from '../clock';
+import { Clock } from '../kernel/clock';
 import { addReading, savePlaces } from '../services/climate';
 import type { Household } from '../services/household';
 import { writeRestock } from '../services/restock';

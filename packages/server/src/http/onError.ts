@@ -2,6 +2,7 @@ import { fieldMessages, PROBLEM_TYPES, type Problem } from '@amber-ladle/contrac
 import type { ErrorRequestHandler, Response } from 'express';
 import type { Logger } from 'pino';
 import { ValidationError } from 'yup';
+import { troubleOf, type StorageTrouble } from '../kernel/storageFault';
 import { HttpProblem, invalid } from './errors';
 
 export function sendProblem(response: Response, problem: Problem): void {
@@ -21,6 +22,27 @@ export function onError(logger: Logger): ErrorRequestHandler {
   };
 }
 
+/** What the disk did, and what there is to do. */
+const TROUBLE: Readonly<Record<StorageTrouble, { readonly title: string; readonly detail: string }>> = {
+  full: {
+    title: 'The disk is full.',
+    detail: 'Nothing was changed, and everything kept so far is safe. Make room, then try once more.',
+  },
+  'read-only': {
+    title: 'The household’s folder cannot be written to.',
+    detail: 'Nothing was changed. Allow writing to it, then try once more.',
+  },
+  failing: {
+    title: 'The disk did not take that.',
+    detail:
+      'Nothing was changed. Try once more; if it happens again, look after the disk and take a copy of the household.',
+  },
+  broken: {
+    title: 'The household’s file is damaged.',
+    detail: 'Nothing was changed. Bring a backup back in Settings.',
+  },
+};
+
 function problemOf(error: unknown): Problem {
   if (error instanceof HttpProblem) return error.problem;
   if (error instanceof ValidationError) return invalid(fieldMessages(error)).problem;
@@ -31,6 +53,8 @@ function problemOf(error: unknown): Problem {
     return { type: PROBLEM_TYPES.malformed, status: 400, title: 'That is not readable JSON.' };
   if (status && status >= 400 && status < 500)
     return { type: PROBLEM_TYPES.malformed, status, title: 'That request cannot be read.' };
+  const trouble = troubleOf(error);
+  if (trouble) return { type: PROBLEM_TYPES.storage, status: 507, ...TROUBLE[trouble] };
   return {
     type: PROBLEM_TYPES.internal,
     status: 500,

@@ -38,12 +38,13 @@ export function startShareOf(lots: readonly Lot[], catalogue: Catalogue, climate
  */
 export async function drawForBowl(household: Household, bowlId: string, draw: StockChange): Promise<BowlLife> {
   const catalogue = await readCatalogue(household);
-  const life = await changed(household, bowlId, async (manager, row) => {
-    if (row.isDrawn) return row;
-    return { ...row, ...(await drawnFor(manager, household, catalogue, draw, bowlId)) };
-  });
-  household.events.tell('shelf');
-  return life;
+  return changed(
+    household,
+    bowlId,
+    async (manager, row) =>
+      row.isDrawn ? row : { ...row, ...(await drawnFor(manager, household, catalogue, draw, bowlId)) },
+    ['shelf'],
+  );
 }
 
 /** Draws for a bowl inside a transaction. The clock of what goes in runs on: it is read before the lots are drawn down. */

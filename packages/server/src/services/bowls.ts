@@ -93,7 +93,7 @@ export async function keepBowl(household: Household, wish: KeepBowl): Promise<{ 
   };
   const catalogue = await readCatalogue(household);
   const { draw } = wish;
-  const kept = await household.writes.run(async (manager) => {
+  const kept = await household.writes.run(['bowls', 'shelf'], async (manager) => {
     const twin = await manager.findOneBy(BowlEntity, { id: row.id });
     if (twin) return twin;
     await manager.insert(BowlEntity, row);
@@ -116,22 +116,20 @@ export async function keepBowl(household: Household, wish: KeepBowl): Promise<{ 
     return life;
   });
   if ('snapshot' in kept) return { bowl: toBowl(kept), isNew: false };
-  household.events.tell('bowls');
-  if (draw) household.events.tell('shelf');
   return { bowl: toBowl(row, toLife(kept)), isNew: true };
 }
 
 /** Puts a bowl away. @throws HttpProblem 404 */
 export async function removeBowl(household: Household, id: string): Promise<void> {
   await getBowl(household, id);
-  await household.writes.run((manager) => manager.update(BowlEntity, { id }, { removedAt: household.clock.now() }));
-  household.events.tell('bowls');
+  await household.writes.run(['bowls'], (manager) =>
+    manager.update(BowlEntity, { id }, { removedAt: household.clock.now() }),
+  );
 }
 
 /** Brings a removed bowl back. @throws HttpProblem 404 */
 export async function restoreBowl(household: Household, id: string): Promise<Bowl> {
-  await household.writes.run((manager) => manager.update(BowlEntity, { id }, { removedAt: null }));
-  household.events.tell('bowls');
+  await household.writes.run(['bowls'], (manager) => manager.update(BowlEntity, { id }, { removedAt: null }));
   return getBowl(household, id);
 }
 

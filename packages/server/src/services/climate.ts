@@ -25,8 +25,8 @@ export async function listPlaces(manager: EntityManager): Promise<Place[]> {
 }
 
 /** @throws HttpProblem 409 for taking out a place in which something stands */
-export async function savePlaces({ writes, events }: Household, places: readonly Place[]): Promise<Place[]> {
-  const saved = await writes.run(async (manager) => {
+export async function savePlaces({ writes }: Household, places: readonly Place[]): Promise<Place[]> {
+  const saved = await writes.run(['climate'], async (manager) => {
     const kept = new Set(places.map(({ id }) => id));
     const gone = (await listPlaces(manager)).filter(({ id }) => !kept.has(id));
     for (const place of gone) {
@@ -43,7 +43,6 @@ export async function savePlaces({ writes, events }: Household, places: readonly
     );
     return [...places];
   });
-  events.tell('climate');
   return saved;
 }
 
@@ -59,9 +58,8 @@ export async function climateOf(manager: EntityManager, now: string): Promise<Cl
 }
 
 /** Writes down what a thermometer says; the same moment twice is one reading. */
-export async function addReading({ writes, events }: Household, reading: Reading): Promise<void> {
-  await writes.run((manager) => manager.upsert(ReadingEntity, { ...reading }, ['placeId', 'at']));
-  events.tell('climate');
+export async function addReading({ writes }: Household, reading: Reading): Promise<void> {
+  await writes.run(['climate'], (manager) => manager.upsert(ReadingEntity, { ...reading }, ['placeId', 'at']));
 }
 
 /**

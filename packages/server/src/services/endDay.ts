@@ -8,17 +8,14 @@ import { dayRow, toDay } from './washDays';
 /** Ends a day, walked to its end or not, and settles the shelf. What was told stays. @throws HttpProblem 404 */
 export async function endDay(household: Household, id: string): Promise<WashDay> {
   const catalogue = await readCatalogue(household);
-  const { day, isSettled } = await household.writes.run(async (manager) => {
+  return household.writes.run(['washdays', 'shelf'], async (manager) => {
     const row = await dayRow(manager, id);
     const isOpen = row.endedAt === null;
     if (isOpen) {
       row.endedAt = household.clock.now();
       await manager.update(WashDayEntity, { id }, { endedAt: row.endedAt });
     }
-    const isSettled = isOpen && (await settleStock(manager, household, catalogue, row));
-    return { day: await toDay(manager, row), isSettled };
+    if (isOpen) await settleStock(manager, household, catalogue, row);
+    return toDay(manager, row);
   });
-  household.events.tell('washdays');
-  if (isSettled) household.events.tell('shelf');
-  return day;
 }

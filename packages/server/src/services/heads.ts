@@ -24,7 +24,7 @@ export async function getHead({ source }: Household, id: string): Promise<Head> 
   return toHead(await present(source.manager, id));
 }
 
-export async function createHead({ writes, clock, events }: Household, input: HeadInput): Promise<Head> {
+export async function createHead({ writes, clock }: Household, input: HeadInput): Promise<Head> {
   const now = clock.now();
   const story = input.story ?? NO_STORY;
   const row: HeadRow = {
@@ -36,18 +36,17 @@ export async function createHead({ writes, clock, events }: Household, input: He
     updatedAt: now,
     removedAt: null,
   };
-  await writes.run((manager) => manager.insert(HeadEntity, row as never));
-  events.tell('heads');
+  await writes.run(['heads'], (manager) => manager.insert(HeadEntity, row as never));
   return toHead(row);
 }
 
 /** @throws HttpProblem 404, or 409 with the current row when the version is not the current one */
 export async function updateHead(
-  { writes, clock, events }: Household,
+  { writes, clock }: Household,
   id: string,
   { version, story, ...input }: HeadInput & { version: number },
 ): Promise<Head> {
-  const head = await writes.run(async (manager) => {
+  const head = await writes.run(['heads'], async (manager) => {
     const row = await present(manager, id);
     if (row.version !== version) throw stale(toHead(row));
     return manager.save(HeadEntity, {
@@ -58,27 +57,24 @@ export async function updateHead(
       updatedAt: clock.now(),
     });
   });
-  events.tell('heads');
   return toHead(head);
 }
 
 /** Puts a head away; its bowls stay. @throws HttpProblem 404 */
-export async function removeHead({ writes, clock, events }: Household, id: string): Promise<void> {
-  await writes.run(async (manager) => {
+export async function removeHead({ writes, clock }: Household, id: string): Promise<void> {
+  await writes.run(['heads'], async (manager) => {
     await present(manager, id);
     await manager.update(HeadEntity, { id }, { removedAt: clock.now() });
   });
-  events.tell('heads');
 }
 
 /** Brings a removed head back; one that was never removed stays as it is. @throws HttpProblem 404 */
-export async function restoreHead({ writes, events }: Household, id: string): Promise<Head> {
-  const head = await writes.run(async (manager) => {
+export async function restoreHead({ writes }: Household, id: string): Promise<Head> {
+  const head = await writes.run(['heads'], async (manager) => {
     const row = await manager.findOneBy(HeadEntity, { id });
     if (!row) throw notFound('head');
     return manager.save(HeadEntity, { ...row, removedAt: null });
   });
-  events.tell('heads');
   return toHead(head);
 }
 

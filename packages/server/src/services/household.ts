@@ -1,16 +1,16 @@
 import type { DataSource } from 'typeorm';
-import type { Clock } from '../clock';
-import { Writes } from '../db/writes';
-import type { Events } from '../events';
+import type { Clock } from '../kernel/clock';
+import { UnitOfWork } from '../kernel/unitOfWork';
+import type { Events } from '../kernel/events';
 
 /** What every service works with. */
 export interface Household {
   readonly source: DataSource;
-  readonly writes: Writes;
+  readonly writes: UnitOfWork;
   readonly clock: Clock;
   readonly events: Events;
 }
 
 export function household(source: DataSource, clock: Clock, events: Events): Household {
-  return { source, writes: new Writes(source), clock, events };
+  return { source, writes: new UnitOfWork(source, events), clock, events };
 }

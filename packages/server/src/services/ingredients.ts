@@ -24,11 +24,11 @@ export async function readCatalogue({ source }: Household): Promise<Catalogue> {
  * @throws HttpProblem 409 for a version that is not the current one, 422 for one that is made of itself or of the unknown
  */
 export async function saveIngredient(
-  { writes, clock, events }: Household,
+  { writes, clock }: Household,
   row: SaidIngredient,
   version: number,
 ): Promise<OwnIngredient> {
-  const saved = await writes.run(async (manager) => {
+  const saved = await writes.run(['ingredients'], async (manager) => {
     const known = await manager.findOneBy(IngredientEntity, { id: row.id });
     const current = known && known.removedAt === null ? known.version : 0;
     if (current !== version) throw stale(known ? toOwn(known) : undefined);
@@ -43,7 +43,6 @@ export async function saveIngredient(
     await manager.save(IngredientEntity, next);
     return next;
   });
-  events.tell('ingredients');
   return toOwn(saved);
 }
 
@@ -70,14 +69,13 @@ function withMade(row: SaidIngredient, catalogue: Catalogue): SaidIngredient {
  * Takes an own ingredient out, or a correction back.
  * @throws HttpProblem 404, or 409 while an own mask or another ingredient uses it
  */
-export async function removeIngredient({ writes, clock, events }: Household, id: string): Promise<void> {
-  await writes.run(async (manager) => {
+export async function removeIngredient({ writes, clock }: Household, id: string): Promise<void> {
+  await writes.run(['ingredients'], async (manager) => {
     const row = await manager.findOneBy(IngredientEntity, { id, removedAt: IsNull() });
     if (!row) throw notFound('ingredient');
     if (!CATALOGUE.has(id)) await refuseWhileUsed(manager, row);
     await manager.update(IngredientEntity, { id }, { removedAt: clock.now() });
   });
-  events.tell('ingredients');
 }
 
 async function refuseWhileUsed(manager: EntityManager, { id, body }: IngredientRow): Promise<void> {
@@ -98,13 +96,12 @@ function partsOf({ recipe }: SaidIngredient): readonly { readonly ingredientId: 
 }
 
 /** Brings a removed ingredient back. @throws HttpProblem 404 */
-export async function restoreIngredient({ writes, events }: Household, id: string): Promise<OwnIngredient> {
-  const row = await writes.run(async (manager) => {
+export async function restoreIngredient({ writes }: Household, id: string): Promise<OwnIngredient> {
+  const row = await writes.run(['ingredients'], async (manager) => {
     const known = await manager.findOneBy(IngredientEntity, { id });
     if (!known) throw notFound('ingredient');
     return manager.save(IngredientEntity, { ...known, removedAt: null });
   });
-  events.tell('ingredients');
   return toOwn(row);
 }
 

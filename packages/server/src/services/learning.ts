@@ -118,16 +118,16 @@ function toldTexture(
 export async function forget(household: Household, headId: string): Promise<void> {
   await getHead(household, headId);
   const at = household.clock.now();
-  await household.writes.run((manager) => manager.upsert(ForgettingEntity, { headId, at }, ['headId', 'at']));
-  household.events.tell('notes');
+  await household.writes.run(['notes'], (manager) =>
+    manager.upsert(ForgettingEntity, { headId, at }, ['headId', 'at']),
+  );
 }
 
 /** Takes the last forgetting back. @throws HttpProblem 404 where nothing was forgotten */
 export async function remember(household: Household, headId: string): Promise<void> {
-  await household.writes.run(async (manager) => {
+  await household.writes.run(['notes'], async (manager) => {
     const [last] = await manager.find(ForgettingEntity, { where: { headId }, order: { at: 'DESC' }, take: 1 });
     if (!last) throw notFound('forgetting');
     await manager.delete(ForgettingEntity, { headId, at: last.at });
   });
-  household.events.tell('notes');
 }

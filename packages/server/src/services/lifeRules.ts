@@ -1,3 +1,4 @@
+import type { Change } from '../kernel/events';
 import type { BowlLife } from '@amber-ladle/contract';
 import { bowlBudget, bowlPastOf, bowlRuleOf, type Place } from '@amber-ladle/core/shelf';
 import type { EntityManager } from 'typeorm';
@@ -59,14 +60,16 @@ export async function knownPlace(manager: EntityManager, { clock }: Household, p
 
 /**
  * Changes the life of a bowl in one transaction and tells of it.
+ * @param also what else is changed by it
  * @throws HttpProblem 404, 422 for a bowl that has ended
  */
 export async function changed(
   household: Household,
   bowlId: string,
   change: (manager: EntityManager, life: BowlLifeRow) => Promise<BowlLifeRow>,
+  also: readonly Change[] = [],
 ): Promise<BowlLife> {
-  const life = await household.writes.run(async (manager) => {
+  const life = await household.writes.run(['bowls', ...also], async (manager) => {
     const row = await manager.findOneBy(BowlLifeEntity, { bowlId });
     if (!row) throw notFound('bowl');
     if (row.endedAt) throw invalid({ bowl: 'This bowl has ended.' });
@@ -74,6 +77,5 @@ export async function changed(
     await datePages(manager, next);
     return next;
   });
-  household.events.tell('bowls');
   return toLife(life);
 }

@@ -35,7 +35,7 @@ export async function importLog(household: Household, text: string, isForReal: b
   const found =
     faults.length > 0 ? inWords(faults, await readerIn(household)) : await rowFaults(household, rows, pages);
   if (found.length > 0 || rows.length === 0 || !isForReal) return { ...answer, faults: found, isDone: false };
-  await household.writes.run(async (manager) => {
+  await household.writes.run(['notes'], async (manager) => {
     for (const { bowlId, headId, log } of rows) {
       const page = pages.get(bowlId)?.find((one) => one.headId === headId);
       if (!page) continue;
@@ -45,7 +45,6 @@ export async function importLog(household: Household, text: string, isForReal: b
       await manager.save(WearLogEntity, { bowlId, headId, at, facts, version, body: log });
     }
   });
-  household.events.tell('notes');
   return { ...answer, faults: [], isDone: true };
 }
 

@@ -118,7 +118,7 @@ export async function writeLog(
   version: number,
   log: WearLog,
 ): Promise<LoggedBowl> {
-  const row = await household.writes.run(async (manager) => {
+  const row = await household.writes.run(['notes'], async (manager) => {
     const before = await manager.findOneBy(WearLogEntity, { bowlId, headId });
     const page = (await emptyLogs(manager, bowlId)).find((one) => one.headId === headId);
     if (!page) throw notFound('head of this bowl');
@@ -130,7 +130,6 @@ export async function writeLog(
     const { body, ...rest } = next;
     return { ...rest, log: body, ...(page.leftOver ? { leftOver: page.leftOver } : {}) };
   });
-  household.events.tell('notes');
   return row;
 }
 

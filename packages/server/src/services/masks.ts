@@ -36,10 +36,10 @@ export async function maskVersions(household: Household, id: string): Promise<Ma
 
 /** @throws HttpProblem 422 for an unknown ingredient or a bowl that would do harm */
 export async function createMask(household: Household, input: MaskInput): Promise<Mask> {
-  const { writes, clock, events } = household;
+  const { writes, clock } = household;
   const now = clock.now();
   const mask = await checked(household, { ...input, id: randomUUID(), version: 1 });
-  await writes.run(async (manager) => {
+  await writes.run(['masks'], async (manager) => {
     await manager.insert(MaskEntity, {
       id: mask.id,
       version: 1,
@@ -50,7 +50,6 @@ export async function createMask(household: Household, input: MaskInput): Promis
     });
     await keepVersion(manager, mask, now);
   });
-  events.tell('masks');
   return mask;
 }
 
@@ -59,36 +58,33 @@ export async function createMask(household: Household, input: MaskInput): Promis
  * @throws HttpProblem 404, 409 for a version that is not the current one, 422 as {@link createMask}
  */
 export async function updateMask(household: Household, id: string, version: number, input: MaskInput): Promise<Mask> {
-  const { writes, clock, events } = household;
+  const { writes, clock } = household;
   const mask = await checked(household, { ...input, id, version: version + 1 });
-  await writes.run(async (manager) => {
+  await writes.run(['masks'], async (manager) => {
     const row = await present(manager, id);
     if (row.version !== version) throw stale(row.body);
     const updatedAt = clock.now();
     await manager.save(MaskEntity, { ...row, version: mask.version, body: mask, updatedAt });
     await keepVersion(manager, mask, updatedAt);
   });
-  events.tell('masks');
   return mask;
 }
 
 /** Puts an own mask away; its bowls stay. @throws HttpProblem 404 */
-export async function removeMask({ writes, clock, events }: Household, id: string): Promise<void> {
-  await writes.run(async (manager) => {
+export async function removeMask({ writes, clock }: Household, id: string): Promise<void> {
+  await writes.run(['masks'], async (manager) => {
     await present(manager, id);
     await manager.update(MaskEntity, { id }, { removedAt: clock.now() });
   });
-  events.tell('masks');
 }
 
 /** Brings a removed mask back. @throws HttpProblem 404 */
-export async function restoreMask({ writes, events }: Household, id: string): Promise<Mask> {
-  const row = await writes.run(async (manager) => {
+export async function restoreMask({ writes }: Household, id: string): Promise<Mask> {
+  const row = await writes.run(['masks'], async (manager) => {
     const known = await manager.findOneBy(MaskEntity, { id });
     if (!known) throw notFound('mask');
     return manager.save(MaskEntity, { ...known, removedAt: null });
   });
-  events.tell('masks');
   return row.body;
 }
 

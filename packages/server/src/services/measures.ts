@@ -17,18 +17,18 @@ export async function listMeasures(household: Household, headId: string): Promis
 export async function addMeasure(household: Household, headId: string, measure: HeadMeasure): Promise<HeadMeasure[]> {
   await getHead(household, headId);
   if (measure.at > household.clock.now()) throw invalid({ at: 'That day is still to come.' });
-  await household.writes.run(async (manager) => {
+  await household.writes.run(['notes'], async (manager) => {
     if (!(await manager.existsBy(HeadMeasureEntity, { id: measure.id })))
       await manager.insert(HeadMeasureEntity, { ...measure, headId });
   });
-  household.events.tell('notes');
   return listMeasures(household, headId);
 }
 
 /** @throws HttpProblem 404 */
 export async function removeMeasure(household: Household, headId: string, id: string): Promise<HeadMeasure[]> {
-  const { affected } = await household.writes.run((manager) => manager.delete(HeadMeasureEntity, { id, headId }));
+  const { affected } = await household.writes.run(['notes'], (manager) =>
+    manager.delete(HeadMeasureEntity, { id, headId }),
+  );
   if (!affected) throw notFound('measurement');
-  household.events.tell('notes');
   return listMeasures(household, headId);
 }

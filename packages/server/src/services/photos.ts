@@ -79,14 +79,13 @@ export async function addPhoto(
     crop: WHOLE,
     removedAt: null,
   };
-  await writes.run(async (manager) => {
+  await writes.run(['notes'], async (manager) => {
     await manager.insert(PhotoEntity, row);
     await manager.insert(PhotoDataEntity, [
       { photoId: id, size: 'large', data: large },
       { photoId: id, size: 'small', data: small },
     ]);
   });
-  household.events.tell('notes');
   return toPhoto(row);
 }
 
@@ -143,21 +142,19 @@ export async function changePhoto(
   id: string,
   change: { readonly words?: string | undefined; readonly crop?: Crop | undefined },
 ): Promise<Photo> {
-  const row = await household.writes.run(async (manager) => {
+  const row = await household.writes.run(['notes'], async (manager) => {
     const before = await manager.findOneBy(PhotoEntity, { id, removedAt: IsNull() });
     if (!before) throw notFound('picture');
     const { words = before.words, crop = before.crop } = change;
     return manager.save(PhotoEntity, { ...before, words, crop });
   });
-  household.events.tell('notes');
   return toPhoto(row);
 }
 
 /** @throws HttpProblem 404 */
 export async function removePhoto(household: Household, id: string, isBack = false): Promise<void> {
-  const { affected } = await household.writes.run((manager) =>
+  const { affected } = await household.writes.run(['notes'], (manager) =>
     manager.update(PhotoEntity, { id }, { removedAt: isBack ? null : household.clock.now() }),
   );
   if (!affected) throw notFound('picture');
-  household.events.tell('notes');
 }

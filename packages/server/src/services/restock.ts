@@ -10,9 +10,10 @@ export async function readRestock({ source }: Household): Promise<RestockLevel[]
   return (row?.value ?? []) as RestockLevel[];
 }
 
-export async function writeRestock({ writes, events }: Household, levels: RestockLevel[]): Promise<RestockLevel[]> {
+export async function writeRestock({ writes }: Household, levels: RestockLevel[]): Promise<RestockLevel[]> {
   const wanted = levels.filter(({ grams }) => grams > 0);
-  await writes.run((manager) => manager.upsert(SettingEntity, { key: KEY, value: wanted as never }, ['key']));
-  events.tell('shelf');
+  await writes.run(['shelf'], (manager) =>
+    manager.upsert(SettingEntity, { key: KEY, value: wanted as never }, ['key']),
+  );
   return wanted;
 }

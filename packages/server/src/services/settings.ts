@@ -17,8 +17,9 @@ export async function readerIn(household: Household): Promise<Reader> {
   return { locale: settings.locale, spoons: spoonsOf(settings) };
 }
 
-export async function writeSettings({ writes, events }: Household, settings: Settings): Promise<Settings> {
-  await writes.run((manager) => manager.upsert(SettingEntity, { key: KEY, value: settings as never }, ['key']));
-  events.tell('settings');
+export async function writeSettings({ writes }: Household, settings: Settings): Promise<Settings> {
+  await writes.run(['settings'], (manager) =>
+    manager.upsert(SettingEntity, { key: KEY, value: settings as never }, ['key']),
+  );
   return settings;
 }

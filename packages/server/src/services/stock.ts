@@ -99,8 +99,7 @@ const toKept = (row: MovementRow): KeptMovement => ({
  */
 export async function changeStock(household: Household, change: StockChange): Promise<StockAnswer> {
   const catalogue = await readCatalogue(household);
-  const answer = await household.writes.run((manager) => applyChange(manager, household, catalogue, change));
-  if (answer.isNew) household.events.tell('shelf');
+  const answer = await household.writes.run(['shelf'], (manager) => applyChange(manager, household, catalogue, change));
   return answer;
 }
 
@@ -187,7 +186,7 @@ export async function applyChange(
  */
 export async function undoChange(household: Household, id: string): Promise<StockAnswer> {
   const catalogue = await readCatalogue(household);
-  const answer = await household.writes.run(async (manager): Promise<StockAnswer> => {
+  const answer = await household.writes.run(['shelf'], async (manager): Promise<StockAnswer> => {
     const change = await manager.findOneBy(StockChangeEntity, { id });
     if (!change) throw notFound('change of stock');
     const lines = await manager.find(MovementEntity, { where: { changeId: id }, order: { id: 'ASC' } });
@@ -217,7 +216,6 @@ export async function undoChange(household: Household, id: string): Promise<Stoc
     const climate = await climateOf(manager, now);
     return { lots: await rebuilt(manager, touched, catalogue, climate, now), isNew: true };
   });
-  if (answer.isNew) household.events.tell('shelf');
   return answer;
 }
 

@@ -63,13 +63,12 @@ export async function importStock(household: Household, text: string, isForReal:
     : changeOfMovements(rows as readonly FiledMovement[], text);
   const catalogue = await readCatalogue(household);
   try {
-    await household.writes.run((manager) => applyChange(manager, household, catalogue, change));
+    await household.writes.run(['shelf'], (manager) => applyChange(manager, household, catalogue, change));
   } catch (error) {
     if (!(error instanceof HttpProblem) || error.problem.status >= 500) throw error;
     const words = error.problem.detail ?? error.problem.title;
     return { kind, rows: rows.length, faults: [{ line: 0, column: '', words }], isDone: false };
   }
-  household.events.tell('shelf');
   return { kind, rows: rows.length, faults: [], isDone: true };
 }
 

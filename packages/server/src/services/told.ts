@@ -34,19 +34,17 @@ export async function tellUse(
     throw invalid({
       outcome: `What is written makes ${Math.round(facts.madeMillilitres)} mL, and such a head takes about ${Math.round(facts.modelMillilitres)}. Have another look at the amounts.`,
     });
-  await household.writes.run((manager) =>
+  await household.writes.run(['notes'], (manager) =>
     manager.upsert(ToldUseEntity, { maskId, headId, at, outcome, maskName: mask.name, facts }, ['maskId', 'headId']),
   );
-  household.events.tell('notes');
   return toldOf(household, maskId);
 }
 
 /** Takes it back. @throws HttpProblem 404 where nothing was said */
 export async function untellUse(household: Household, maskId: string, headId: string): Promise<ToldUse[]> {
-  await household.writes.run(async (manager) => {
+  await household.writes.run(['notes'], async (manager) => {
     const { affected } = await manager.delete(ToldUseEntity, { maskId, headId });
     if ((affected ?? 0) === 0) throw notFound('word of this mask');
   });
-  household.events.tell('notes');
   return toldOf(household, maskId);
 }

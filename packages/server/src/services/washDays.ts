@@ -45,7 +45,7 @@ export async function dayOfBowl({ source }: Household, bowlId: string): Promise<
  */
 export async function beginDay(household: Household, wish: BeginDay): Promise<{ day: WashDay; isNew: boolean }> {
   const catalogue = await readCatalogue(household);
-  const answer = await household.writes.run(async (manager) => {
+  const answer = await household.writes.run(['washdays'], async (manager) => {
     const known = await manager.findOneBy(WashDayEntity, { id: wish.id });
     if (known) return { day: await toDay(manager, known), isNew: false };
     if (await manager.existsBy(WashDayEntity, { endedAt: IsNull() }))
@@ -69,7 +69,6 @@ export async function beginDay(household: Household, wish: BeginDay): Promise<{ 
     await manager.insert(WashDayEntity, row);
     return { day: await toDay(manager, row), isNew: true };
   });
-  if (answer.isNew) household.events.tell('washdays');
   return answer;
 }
 
@@ -78,13 +77,11 @@ export async function beginDay(household: Household, wish: BeginDay): Promise<{ 
  * @throws HttpProblem 404, 422 for a day that has ended, an unknown step, or a bowl past its time without a decision
  */
 export async function tellDay(household: Household, id: string, press: DayPress): Promise<WashDay> {
-  const day = await household.writes.run(async (manager) => {
+  const day = await household.writes.run(['washdays', 'bowls'], async (manager) => {
     const row = await dayRow(manager, id);
     await tellIn(manager, household, row, press);
     return toDay(manager, row);
   });
-  household.events.tell('washdays');
-  household.events.tell('bowls');
   return day;
 }
 

@@ -31,8 +31,7 @@ const MOST_SECTIONS = 12;
  * @throws HttpProblem 404, 422
  */
 export async function wearBowl(household: Household, bowlId: string, wearing: Wearing): Promise<BowlLife> {
-  let day: WashDayRow | undefined;
-  const life = await changed(household, bowlId, async (manager, before) => {
+  const wear = async (manager: EntityManager, before: BowlLifeRow): Promise<BowlLifeRow> => {
     const headId = await servedHead(manager, before, wearing.headId);
     const worn = wornAfter(before.wearing[headId], wearing, household.clock.now());
     const begins = worn.wornFrom !== undefined && before.wearing[headId]?.wornFrom !== worn.wornFrom;
@@ -47,7 +46,7 @@ export async function wearBowl(household: Household, bowlId: string, wearing: We
           ? [...before.decisions, { at, what: message('said', { text: decision }) }]
           : before.decisions,
     };
-    day = await runningDayOf(manager, bowlId);
+    const day = await runningDayOf(manager, bowlId);
     const isOfDay = day?.steps.some((step) => step.headId === headId);
     if (!day || !isOfDay || (wearing.isCapOn === undefined && wearing.isRinsed === undefined)) return after;
     // The day tells the moments; what it makes of them is read back.
@@ -56,9 +55,8 @@ export async function wearBowl(household: Household, bowlId: string, wearing: We
     if (press) await tellIn(manager, household, day, { ...press, decision: decision ?? 'as decided' });
     const row = await manager.findOneByOrFail(BowlLifeEntity, { bowlId });
     return { ...row, decisions: after.decisions };
-  });
-  if (day) household.events.tell('washdays');
-  return life;
+  };
+  return changed(household, bowlId, wear, ['washdays']);
 }
 
 function wornAfter(before: Worn | undefined, { section, isCapOn, isRinsed }: Wearing, now: string): Worn {
@@ -160,13 +158,12 @@ async function afterLeaving(
 
 /** Takes back what was said of what is left; a bowl that ended with it goes on. @throws HttpProblem 404 */
 export async function unleaveBowl(household: Household, bowlId: string): Promise<BowlLife> {
-  const life = await household.writes.run(async (manager) => {
+  const life = await household.writes.run(['bowls'], async (manager) => {
     const row = await manager.findOneBy(BowlLifeEntity, { bowlId });
     if (!row) throw notFound('bowl');
     if (!row.leftOver) return row;
     const stays = row.stays.filter(({ from }) => from !== row.leftOver?.at);
     return manager.save(BowlLifeEntity, { ...row, stays, leftOver: null, endedAt: null, endedHow: null });
   });
-  household.events.tell('bowls');
   return toLife(life);
 }

@@ -11,9 +11,9 @@ import {
 import { NO_STORY } from '@amber-ladle/core/judge';
 import type { DataSource } from 'typeorm';
 import { ValidationError, type Schema } from 'yup';
-import type { Clock } from '../../clock';
+import type { Clock } from '../../kernel/clock';
 import { BowlEntity, HeadEntity, MaskEntity, SettingEntity, ToldUseEntity, WearLogEntity } from '../../db/entities';
-import { Events } from '../../events';
+import { Events } from '../../kernel/events';
 import { listBowls } from '../bowls';
 import { readHistories } from '../histories';
 import { household, type Household } from '../household';

@@ -1,7 +1,7 @@
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { afterEach, beforeEach, expect, it } from 'vitest';
-import { aHead, testHouse, type TestHouse } from './testing';
+import { aHead, testHouse, type TestHouse } from '../testing';
 
 let house: TestHouse;
 let server: Server;

@@ -1,0 +1,73 @@
+import { existsSync, statSync } from 'node:fs';
+import { join } from 'node:path';
+import { afterEach, beforeEach, expect, it } from 'vitest';
+import { startApp, temporaryFolder } from '../support/app.mjs';
+
+let data: Awaited<ReturnType<typeof temporaryFolder>>;
+beforeEach(async () => {
+  data = await temporaryFolder();
+});
+afterEach(async () => {
+  await data.remove();
+});
+
+const sizeOf = (file: string): number => (existsSync(file) ? statSync(file).size : 0);
+const send = async (address: string, method: string, path: string, body?: object) => {
+  const answer = await fetch(`${address}/api${path}`, {
+    method,
+    headers: { 'Content-Type': 'application/json' },
+    ...(body ? { body: JSON.stringify(body) } : {}),
+  });
+  return { status: answer.status, body: (await answer.json()) as Record<string, unknown> };
+};
+const namesOf = async (address: string): Promise<Set<string>> => {
+  const heads = (await (await fetch(`${address}/api/heads`)).json()) as { name: string }[];
+  return new Set(heads.map(({ name }) => name));
+};
+
+/** Heads with a long note, one after the other, until so many were refused. */
+async function writeUntilRefused(
+  address: string,
+  most: number,
+): Promise<{ kept: string[]; refused: Record<string, unknown>[] }> {
+  const [first] = (await (await fetch(`${address}/api/heads`)).json()) as Record<string, unknown>[];
+  const { id: _id, version: _version, createdAt: _created, updatedAt: _updated, ...like } = first ?? {};
+  const kept: string[] = [];
+  const refused: Record<string, unknown>[] = [];
+  for (let i = 0; i < 600 && refused.length < most; i++) {
+    const name = `Filler ${i}`;
+    const { status, body } = await send(address, 'POST', '/heads', { ...like, name, note: 'x'.repeat(490) });
+    if (status === 201) kept.push(name);
+    else refused.push({ ...body, status });
+  }
+  return { kept, refused };
+}
+
+it('on a disk that takes no more says so, goes on reading, and has lost no answered write, then and afterwards', async () => {
+  // A household to begin with, then room for a few pages more.
+  const before = await startApp({ dataFolder: data.folder });
+  await before.stop();
+  const file = join(data.folder, 'demo.sqlite');
+  const app = await startApp({
+    dataFolder: data.folder,
+    mostFileBytes: sizeOf(file) + sizeOf(`${file}-wal`) + 300_000,
+  });
+  const { kept, refused } = await writeUntilRefused(app.address, 25);
+  expect(kept.length).toBeGreaterThan(5);
+  expect(refused).toHaveLength(25);
+  for (const one of refused) expect(one).toMatchObject({ status: 507, type: 'urn:amber-ladle:storage' });
+  // What was answered is there, and what was refused is not.
+  const read = await namesOf(app.address);
+  for (const name of kept) expect(read).toContain(name);
+  expect([...read].filter((name) => name.startsWith('Filler'))).toHaveLength(kept.length);
+  await app.stop('SIGKILL');
+
+  // With room again everything answered is there, and it goes on.
+  const after = await startApp({ dataFolder: data.folder });
+  const found = await namesOf(after.address);
+  for (const name of kept) expect(found).toContain(name);
+  expect([...found].filter((name) => name.startsWith('Filler'))).toHaveLength(kept.length);
+  const more = await writeUntilRefused(after.address, 1);
+  expect(more.refused).toEqual([]);
+  await after.stop();
+});

@@ -1,0 +1,85 @@
+import type Database from 'better-sqlite3';
+import type { DataSource, EntityManager } from 'typeorm';
+import type { Change, Events } from './events';
+
+/**
+ * Everything that is written: one piece of work after the other, each in a transaction of its own, told of after its commit.
+ *
+ * SQLite has one writer and TypeORM one connection to it: two transactions at once would nest into each other, and a rollback of the
+ * outer would take the inner's acknowledged write along. So BEGIN, COMMIT and ROLLBACK are done here, on the connection
+ * itself, and nothing is answered while that connection is inside a transaction: one whose commit failed (a full disk) would else take every later
+ * write into itself and lose them all.
+ */
+export class UnitOfWork {
+  private last: Promise<unknown> = Promise.resolve();
+
+  constructor(
+    private readonly source: DataSource,
+    private readonly events: Events,
+  ) {}
+
+  /**
+   * Runs work in a transaction and tells what changed once it is committed.
+   * @param topics what the work changes
+   * @throws what the work throws, after a rollback; what the disk says where the commit fails: then nothing of it is kept
+   */
+  run<T>(topics: readonly Change[], work: (manager: EntityManager) => Promise<T>): Promise<T> {
+    return this.next(async () => {
+      const done = await this.inTransaction(work);
+      for (const topic of topics) this.events.tell(topic);
+      return done;
+    });
+  }
+
+  /** Runs something between two transactions, for what no transaction may hold: a copy of everything. */
+  alone<T>(work: (source: DataSource) => Promise<T>): Promise<T> {
+    return this.next(() => work(this.source));
+  }
+
+  /** The connection itself, for what is done in one go without waiting; writes only within {@link alone}. */
+  raw(): Database.Database {
+    return (this.source.driver as unknown as { databaseConnection: Database.Database }).databaseConnection;
+  }
+
+  private next<T>(work: () => Promise<T>): Promise<T> {
+    const next = this.last.then(work);
+    this.last = next.catch(() => undefined);
+    return next;
+  }
+
+  private async inTransaction<T>(work: (manager: EntityManager) => Promise<T>): Promise<T> {
+    if (this.raw().inTransaction) await this.reopened();
+    const runner = this.source.createQueryRunner();
+    this.raw().exec('BEGIN IMMEDIATE');
+    // What a library would begin inside belongs to this one.
+    Object.assign(runner, { isTransactionActive: true });
+    try {
+      const done = await work(runner.manager);
+      this.raw().exec('COMMIT');
+      return done;
+    } catch (error) {
+      await this.rolledBack();
+      throw error;
+    } finally {
+      Object.assign(runner, { isTransactionActive: false });
+    }
+  }
+
+  /** Out of the transaction again, whatever it takes. */
+  private async rolledBack(): Promise<void> {
+    try {
+      // SQLite rolls back by itself where it must.
+      if (this.raw().inTransaction) this.raw().exec('ROLLBACK');
+    } catch {
+      await this.reopened();
+      return;
+    }
+    if (this.raw().inTransaction) await this.reopened();
+  }
+
+  /** A connection that cannot leave its transaction is given up; what it had not committed is gone, as it was never answered. */
+  private async reopened(): Promise<void> {
+    await this.source.destroy();
+    await this.source.initialize();
+  }
+}
