@@ -230,10 +230,8 @@ it('writes down what was poured by eye as a mask', async () => {
   await type('After', '385');
   await textWhen(page, '[data-test="pours"] .comes', /27 g/);
   await clickOn(page, '::-p-text(Make it a mask)');
-  await textWhen(page, 'h1', /mask/i);
-  await page.waitForFunction(() =>
-    [...document.querySelectorAll('input')].some((one) => /27 g Olive oil/.test(one.value)),
-  );
+  await textWhen(page, 'h1', /Paste a mask/);
+  await textWhen(page, '[data-test="read-measures"]', /Olive oil.*27 g/s);
 }, 60_000);
 
 it('fits every look at the notes on a phone and in both lights', async () => {

@@ -11,6 +11,7 @@ afterAll(async () => {
 it('is walked from the first section to rinsed by space bar alone, through a reload, a kill and a second device', async () => {
   const { page } = house;
   await house.open('/wear');
+  await page.waitForSelector('button.section');
   const sections = await page.$$eval('button.section', (all) => all.length);
   expect(sections).toBeGreaterThanOrEqual(4);
   for (let done = 1; done <= sections; done++) {
