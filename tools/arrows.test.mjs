@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { afterEach, beforeEach, expect, it } from 'vitest';
-import { missingCompiler, nodeFits } from './checks.mjs';
+import { nodeFits } from './checks.mjs';
 
 const root = join(dirname(fileURLToPath(import.meta.url)), '..');
 let folder;
@@ -84,9 +84,4 @@ it.each([
 it('knows which Node will do', () => {
   expect(['20.20.2', '20.19.0', '22.12.0', '24.1.0'].every(nodeFits)).toBe(true);
   expect(['18.20.0', '20.9.0', '21.5.0', '22.3.0'].some(nodeFits)).toBe(false);
-});
-
-it('names what is missing to compile the database', () => {
-  expect(missingCompiler(() => true)).toBeUndefined();
-  if (process.platform !== 'win32') expect(missingCompiler((command) => command !== 'make')).toContain('needs make;');
 });

@@ -10,7 +10,7 @@ import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSy
 import { createServer } from 'node:net';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { checkNode, missingCompiler } from './checks.mjs';
+import { checkNode } from './checks.mjs';
 
 const root = join(dirname(fileURLToPath(import.meta.url)), '..');
 const stamps = join(root, 'node_modules', '.amber-ladle');
@@ -60,9 +60,7 @@ function mark(stamp, hash) {
 function install() {
   const hash = hashOf(['package-lock.json']) + process.version;
   if (isFresh('installed', hash)) return;
-  const compiler = missingCompiler();
-  if (compiler) fail(compiler);
-  say('Installing packages. The database is compiled on the way: about three minutes the first time.');
+  say('Installing packages: about a minute the first time.');
   if (run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']) !== 0)
     fail('Installing the packages failed; the lines above say why. Is the npm registry within reach?');
   mark('installed', hash);

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import autocannon from 'autocannon';
-import Database from 'better-sqlite3';
+import { Sqlite } from '../../packages/server/src/kernel/sqlite';
 import { nextUse, type Evidence } from '@amber-ladle/core/learn';
 import { DEMO_NOW, startApp, temporaryFolder } from '../../e2e/support/app.mjs';
 import { percentile, print, timed } from './print';
@@ -24,7 +24,7 @@ const PAGES = [
 
 /** Five years of five heads: the demo's own bowls and pages over and over, at other times. */
 function fill(file: string): void {
-  const database = new Database(file);
+  const database = new Sqlite(file);
   const heads = database.prepare('SELECT * FROM head').all() as Record<string, unknown>[];
   const bowls = database.prepare('SELECT * FROM bowl').all() as Record<string, unknown>[];
   const logs = database.prepare('SELECT * FROM wear_log').all() as Record<string, unknown>[];
@@ -38,7 +38,7 @@ function fill(file: string): void {
       .run(...Object.values(row));
   database.transaction(() => {
     for (let i = heads.length; i < HEADS; i++) put('head', { ...heads[0], id: `head-${i}`, name: `Head ${i}` });
-    const ids = database.prepare('SELECT id FROM head').pluck().all() as string[];
+    const ids = database.prepare('SELECT id FROM head').pluck<string>().all();
     for (let i = 0; i < BOWLS; i++) {
       const at = new Date(NOW - (i + 20) * 2.2 * DAY).toISOString();
       const headId = ids[i % HEADS];

@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import autocannon from 'autocannon';
-import Database from 'better-sqlite3';
+import { Sqlite } from '../../packages/server/src/kernel/sqlite';
 import express from 'express';
 import { startApp, temporaryFolder } from '../../e2e/support/app.mjs';
 import { print } from './print';
@@ -30,7 +30,7 @@ export async function benchServer(): Promise<void> {
   const heads = (await (await fetch(`${app.address}/api/heads`)).json()) as { id: string }[];
   const id = heads[0]?.id ?? '';
 
-  const database = new Database(join(folder, 'demo.sqlite'), { readonly: true });
+  const database = new Sqlite(join(folder, 'demo.sqlite'), { readonly: true });
   const select = database.prepare('SELECT * FROM head WHERE id = ? AND removed_at IS NULL');
   const bare = express();
   bare.get('/api/heads/:id', (request, response) => {
@@ -48,7 +48,7 @@ export async function benchServer(): Promise<void> {
     ours.push(await throughput(`${app.address}/api/heads/${id}`));
   }
   print(
-    'read one head: API over bare Express + better-sqlite3',
+    'read one head: API over bare Express + SQLite',
     `${(Math.max(...ours) / Math.max(...theirs)).toFixed(2)} of its throughput`,
     'aim ≥ 0.6',
   );

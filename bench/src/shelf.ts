@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { join } from 'node:path';
 import autocannon from 'autocannon';
-import Database from 'better-sqlite3';
+import { Sqlite } from '../../packages/server/src/kernel/sqlite';
 import { DEMO_NOW, startApp, temporaryFolder } from '../../e2e/support/app.mjs';
 import { print } from './print';
 
@@ -10,7 +10,7 @@ const DAY = 86_400_000;
 
 /** Fills a household's file with lots and ten movements for each, without the server. */
 function fill(file: string, lots: number, movements: number): void {
-  const database = new Database(file);
+  const database = new Sqlite(file);
   const now = Date.parse(DEMO_NOW);
   const insertLot = database.prepare(
     `INSERT INTO lot VALUES (?, ?, 'whole', ?, NULL, 0.01, '', 'whole', ?, ?, ?, '[]', ?)`,

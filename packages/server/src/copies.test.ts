@@ -3,7 +3,7 @@ import { dirname, join } from 'node:path';
 import { PassThrough } from 'node:stream';
 import { text as textOf } from 'node:stream/consumers';
 import { Ajv2020 } from 'ajv/dist/2020.js';
-import Database from 'better-sqlite3';
+import { Sqlite } from './kernel/sqlite';
 import fc from 'fast-check';
 import request from 'supertest';
 import { afterEach, beforeAll, beforeEach, describe, expect, it } from 'vitest';
@@ -229,7 +229,7 @@ describe('backups', () => {
     expect((await list()).map(({ name }) => name)).not.toContain(cut);
     await api().post(`/api/backups/${cut}/restore`).send({ isForReal: true }).expect(404);
     const other = '2026-03-11T09-00-00Z-daily.sqlite';
-    new Database(join(folder(), other)).exec('CREATE TABLE recipes (name TEXT)').close();
+    new Sqlite(join(folder(), other)).exec('CREATE TABLE recipes (name TEXT)').close();
     const { body } = await api().post(`/api/backups/${other}/restore`).send({ isForReal: true }).expect(200);
     expect(body).toMatchObject({ isDone: false, faults: [{ words: 'There is no household in this backup.' }] });
     expect((await api().get('/api/heads').expect(200)).body).toHaveLength(1);

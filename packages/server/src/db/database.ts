@@ -2,6 +2,7 @@ import { chmodSync, copyFileSync, existsSync, mkdirSync } from 'node:fs';
 import { dirname } from 'node:path';
 import { DataSource } from 'typeorm';
 import { ENTITIES } from './entities';
+import { Sqlite } from '../kernel/sqlite';
 import { checkBeforeOpening, checkCopy } from './unsound';
 import { First1700000000001 } from './migrations/0001-first';
 import { OwnMasks1700000000002 } from './migrations/0002-own-masks';
@@ -33,11 +34,6 @@ export const checkHouseholdCopy = (file: string): void => {
   checkCopy(file, KNOWN);
 };
 
-/** The little of better-sqlite3 that is needed at opening. */
-interface RawDatabase {
-  pragma(source: string): unknown;
-}
-
 /**
  * Opens the household's database and brings it up to date.
  *
@@ -53,11 +49,12 @@ export async function openDatabase(file: string): Promise<DataSource> {
   const source = new DataSource({
     type: 'better-sqlite3',
     database: file,
+    driver: Sqlite,
     entities: ENTITIES,
     migrations: MIGRATIONS,
     migrationsTransactionMode: 'all',
     synchronize: false,
-    prepareDatabase: (raw: RawDatabase) => {
+    prepareDatabase: (raw: Sqlite) => {
       raw.pragma('journal_mode = WAL');
       raw.pragma('synchronous = FULL');
       raw.pragma('foreign_keys = ON');

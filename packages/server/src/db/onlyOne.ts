@@ -1,4 +1,4 @@
-import Database from 'better-sqlite3';
+import { Sqlite } from '../kernel/sqlite';
 import { mkdirSync } from 'node:fs';
 import { dirname } from 'node:path';
 
@@ -16,7 +16,7 @@ export class AlreadyOpen extends Error {
  */
 export function holdAlone(file: string): () => void {
   mkdirSync(dirname(file), { recursive: true, mode: 0o700 });
-  const lock = new Database(`${file}.open`, { timeout: 0 });
+  const lock = new Sqlite(`${file}.open`, { timeout: 0 });
   try {
     lock.exec('BEGIN EXCLUSIVE');
   } catch (error) {

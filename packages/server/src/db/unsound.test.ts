@@ -1,4 +1,5 @@
-import Database from 'better-sqlite3';
+import { letGo } from '../kernel/letGo';
+import { Sqlite } from '../kernel/sqlite';
 import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -31,16 +32,17 @@ describe('a household that must not be opened', () => {
   it('is one that was emptied: the copies are named, and nothing is made in its place', async () => {
     await made();
     copied();
+    await letGo();
     writeFileSync(file, '');
     await expect(openDatabase(file)).rejects.toThrow(/is empty.*latest of 1 copies is .*-daily\.sqlite/);
     expect(statSync(file).size).toBe(0);
     // A database without a table says as little.
-    new Database(file).exec('PRAGMA user_version = 1').close();
+    new Sqlite(file).exec('PRAGMA user_version = 1').close();
     await expect(openDatabase(file)).rejects.toThrow(/latest of 1 copies/);
   });
 
   it('is a database of something else', async () => {
-    new Database(file).exec('CREATE TABLE recipes (name TEXT)').close();
+    new Sqlite(file).exec('CREATE TABLE recipes (name TEXT)').close();
     const before = readFileSync(file);
     await expect(openDatabase(file)).rejects.toThrow(/holds no household.*Move it away/);
     expect(readFileSync(file).equals(before)).toBe(true);
@@ -48,7 +50,7 @@ describe('a household that must not be opened', () => {
 
   it('is one of a newer program, left byte for byte as it is', async () => {
     await made();
-    new Database(file)
+    new Sqlite(file)
       .exec("INSERT INTO migrations (timestamp, name) VALUES (1800000000000, 'Later1800000000000')")
       .close();
     const before = readFileSync(file);

@@ -1,4 +1,4 @@
-import Database from 'better-sqlite3';
+import { Sqlite } from '../kernel/sqlite';
 import { closeSync, existsSync, openSync, readdirSync, readSync, statSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 
@@ -61,13 +61,13 @@ export function checkCopy(file: string, known: readonly string[]): void {
 
 /** How many tables a database has, and the changes that it has seen; none of those where it has no list of them. */
 function seenBy(file: string): { readonly tables: number; readonly migrations?: readonly string[] } {
-  const database = new Database(file, { readonly: true, fileMustExist: true });
+  const database = new Sqlite(file, { readonly: true, fileMustExist: true });
   try {
-    const names = database.prepare("SELECT name FROM sqlite_master WHERE type = 'table'").pluck().all() as string[];
+    const names = database.prepare("SELECT name FROM sqlite_master WHERE type = 'table'").pluck<string>().all();
     if (!names.includes('migrations') || !names.includes('head')) return { tables: names.length };
     return {
       tables: names.length,
-      migrations: database.prepare('SELECT name FROM migrations').pluck().all() as string[],
+      migrations: database.prepare('SELECT name FROM migrations').pluck<string>().all(),
     };
   } finally {
     database.close();

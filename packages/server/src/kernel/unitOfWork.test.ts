@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import Database from 'better-sqlite3';
+import { Sqlite } from './sqlite';
 import type { DataSource } from 'typeorm';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { openDatabase } from '../db/database';
@@ -31,7 +31,7 @@ const put = (key: string) =>
   writes.run(['settings'], (manager) => manager.query('INSERT INTO setting VALUES (?, ?)', [key, '1']));
 /** What another connection sees: what is committed, and nothing else. */
 function committed(): string[] {
-  const other = new Database(join(folder, 'household.sqlite'), { readonly: true });
+  const other = new Sqlite(join(folder, 'household.sqlite'), { readonly: true });
   try {
     return (other.prepare('SELECT key FROM setting ORDER BY key').all() as { key: string }[]).map(({ key }) => key);
   } finally {

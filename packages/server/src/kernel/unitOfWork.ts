@@ -1,4 +1,5 @@
-import type Database from 'better-sqlite3';
+import { letGo } from './letGo';
+import type { Sqlite } from './sqlite';
 import type { DataSource, EntityManager } from 'typeorm';
 import type { Change, Events } from './events';
 
@@ -37,8 +38,8 @@ export class UnitOfWork {
   }
 
   /** The connection itself, for what is done in one go without waiting; writes only within {@link alone}. */
-  raw(): Database.Database {
-    return (this.source.driver as unknown as { databaseConnection: Database.Database }).databaseConnection;
+  raw(): Sqlite {
+    return (this.source.driver as unknown as { databaseConnection: Sqlite }).databaseConnection;
   }
 
   private next<T>(work: () => Promise<T>): Promise<T> {
@@ -80,6 +81,7 @@ export class UnitOfWork {
   /** A connection that cannot leave its transaction is given up; what it had not committed is gone, as it was never answered. */
   private async reopened(): Promise<void> {
     await this.source.destroy();
+    await letGo();
     await this.source.initialize();
   }
 }

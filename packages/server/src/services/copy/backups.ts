@@ -117,7 +117,7 @@ function soundCounts(file: string): Record<string, number> {
     return Object.fromEntries(
       tablesOf(database).map(({ name }) => [
         name,
-        database.prepare(`SELECT count(*) FROM ${name}`).pluck().get() as number,
+        database.prepare(`SELECT count(*) FROM ${name}`).pluck<number>().get() ?? 0,
       ]),
     );
   } finally {

@@ -122,8 +122,8 @@ function fill(copy: string, file: HouseholdFile): { counts: Record<string, numbe
 function orphansIn(database: ReturnType<typeof openRaw>): Fault[] {
   const found = database.pragma('foreign_key_check') as { table: string; rowid: number | null }[];
   return found.slice(0, MOST_FAULTS).map(({ table, rowid }): Fault => {
-    const before = database.prepare(`SELECT count(*) FROM ${table} WHERE rowid < ?`).pluck();
-    const path = rowid === null ? ['tables', table] : ['tables', table, before.get(rowid) as number];
+    const before = database.prepare(`SELECT count(*) FROM ${table} WHERE rowid < ?`).pluck<number>();
+    const path = rowid === null ? ['tables', table] : ['tables', table, before.get(rowid) ?? 0];
     return { path, line: 0, words: 'This belongs to something that is not in the file.' };
   });
 }

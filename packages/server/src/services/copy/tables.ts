@@ -1,4 +1,4 @@
-import type Database from 'better-sqlite3';
+import type { Sqlite } from '../../kernel/sqlite';
 import { ENTITIES } from '../../db/entities';
 
 /** How a column stands in a file: as JSON, as true or false, as base64, or as it is. */
@@ -34,11 +34,11 @@ const SPECIAL = new Map<string, ColumnKind>(
 );
 
 /** Every table of a household as it stands in a database, whatever version made it; in the order of their names. */
-export function tablesOf(database: Database.Database): Table[] {
+export function tablesOf(database: Sqlite): Table[] {
   const names = database
     .prepare("SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%' ORDER BY name")
-    .pluck()
-    .all() as string[];
+    .pluck<string>()
+    .all();
   return names
     .filter((name) => !NOT_OURS.has(name))
     .map((name) => {
@@ -62,9 +62,9 @@ export function tablesOf(database: Database.Database): Table[] {
     });
 }
 
-const hasRowId = (database: Database.Database, name: string): boolean =>
+const hasRowId = (database: Sqlite, name: string): boolean =>
   !/WITHOUT\s+ROWID/i.test(
-    database.prepare('SELECT sql FROM sqlite_master WHERE name = ?').pluck().get(name) as string,
+    database.prepare('SELECT sql FROM sqlite_master WHERE name = ?').pluck<string>().get(name) ?? '',
   );
 
 function kindOf(type: string): ColumnKind {

@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import Database from 'better-sqlite3';
+import { Sqlite, type SqliteOptions } from '../../kernel/sqlite';
 import { openDatabase } from '../../db/database';
 
 /** Does something in a folder of its own that is gone afterwards, whatever happened. */
@@ -15,11 +15,11 @@ export async function inWorkshop<T>(work: (folder: string) => Promise<T>): Promi
 }
 
 /** Opens a file as it is, without bringing it up to date. */
-export const openRaw = (file: string, options: Database.Options = {}): Database.Database => new Database(file, options);
+export const openRaw = (file: string, options: SqliteOptions = {}): Sqlite => new Sqlite(file, options);
 
 /** How many changes of the tables a database has seen. */
-export const versionOf = (database: Database.Database): number =>
-  database.prepare('SELECT count(*) FROM migrations').pluck().get() as number;
+export const versionOf = (database: Sqlite): number =>
+  database.prepare('SELECT count(*) FROM migrations').pluck<number>().get() ?? 0;
 
 /**
  * An empty household whose tables are as they were at a version.
