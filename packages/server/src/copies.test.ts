@@ -1,4 +1,4 @@
-import { appendFileSync, existsSync, readdirSync, truncateSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { PassThrough } from 'node:stream';
 import { text as textOf } from 'node:stream/consumers';
@@ -213,8 +213,9 @@ describe('backups', () => {
     await api().post('/api/heads').send(aHead).expect(201);
     const [backup] = (await api().post('/api/backups').expect(201)).body as Backup[];
     const file = join(folder(), backup?.name ?? '');
-    truncateSync(file, 20_000);
-    appendFileSync(file, Buffer.alloc(9000, 7));
+    // As long as before, and three pages of it something else.
+    const whole = readFileSync(file);
+    writeFileSync(file, Buffer.concat([whole.subarray(0, 4096), Buffer.alloc(12_288, 7), whole.subarray(16_384)]));
     const { body } = await api().post(`/api/backups/${backup?.name}/restore`).send({ isForReal: true }).expect(200);
     expect((body as HouseholdFileAnswer).isDone).toBe(false);
     expect((body as HouseholdFileAnswer).faults[0]?.words).not.toBe('');
@@ -225,14 +226,44 @@ describe('backups', () => {
     await api().post('/api/heads').send(aHead).expect(201);
     await api().post('/api/backups').expect(201);
     const cut = '2026-03-12T09-00-00Z-daily.sqlite';
-    writeFileSync(join(folder(), cut), '');
-    expect((await list()).map(({ name }) => name)).not.toContain(cut);
-    await api().post(`/api/backups/${cut}/restore`).send({ isForReal: true }).expect(404);
+    const [sound] = await list();
+    const whole = readFileSync(join(folder(), sound?.name ?? ''));
+    for (const bytes of [0, 50, 4096, 20_000, whole.length - 1, whole.length - 4096]) {
+      writeFileSync(join(folder(), cut), whole.subarray(0, bytes));
+      expect((await list()).map(({ name }) => name)).not.toContain(cut);
+      await api().post(`/api/backups/${cut}/restore`).send({ isForReal: true }).expect(404);
+    }
     const other = '2026-03-11T09-00-00Z-daily.sqlite';
     new Sqlite(join(folder(), other)).exec('CREATE TABLE recipes (name TEXT)').close();
     const { body } = await api().post(`/api/backups/${other}/restore`).send({ isForReal: true }).expect(200);
     expect(body).toMatchObject({ isDone: false, faults: [{ words: 'There is no household in this backup.' }] });
     expect((await api().get('/api/heads').expect(200)).body).toHaveLength(1);
+  });
+
+  it('are only there when they are whole: what a kill left is no copy, and is cleared away', async () => {
+    await api().post('/api/heads').send(aHead).expect(201);
+    mkdirSync(folder(), { recursive: true });
+    const half = '2026-03-14T09-00-00Z-daily.sqlite.part';
+    writeFileSync(join(folder(), half), 'SQLite format 3');
+    expect(await list()).toEqual([]);
+    await backUpDaily(house.home);
+    expect(readdirSync(folder()).filter((name) => name.endsWith('.part'))).toEqual([]);
+    expect(await list()).toHaveLength(1);
+  });
+
+  it('are not made of a household with rows that belong to nothing, and the ones before stay', async () => {
+    await api().post('/api/heads').send(aHead).expect(201);
+    await api().post('/api/backups').expect(201);
+    await house.home.writes.alone((source) =>
+      source
+        .query('PRAGMA foreign_keys = OFF')
+        .then(() => source.query("INSERT INTO bowl VALUES ('b', 'no head', '', '', '', 1, '', NULL, '{}')")),
+    );
+    house.home.clock.set('2026-03-14T09:02:00.000Z');
+    const { body } = await api().post('/api/backups').expect(507);
+    expect(body).toMatchObject({ type: 'urn:amber-ladle:storage', title: 'The household’s file is damaged.' });
+    expect(await list()).toHaveLength(1);
+    expect(readdirSync(folder())).toHaveLength(1);
   });
 
   it('are no way to any other file', async () => {

@@ -74,16 +74,22 @@ function seenBy(file: string): { readonly tables: number; readonly migrations?: 
   }
 }
 
-/** True for a file that begins as SQLite's do and is more than that beginning: not one that was cut off at once. */
+/**
+ * Whether a file is a database from its first letter to its last page, by its own head: what was cut off is none.
+ * The head's letters, its page size and its number of pages: https://www.sqlite.org/fileformat2.html, section 1.3.
+ */
 export function looksLikeCopy(file: string): boolean {
-  const head = Buffer.alloc(HEADER.length);
+  const head = Buffer.alloc(HEAD_BYTES);
   const handle = openSync(file, 'r');
   try {
-    return (
-      readSync(handle, head) === HEADER.length && head.toString('latin1') === HEADER && statSync(file).size >= 4096
-    );
+    if (readSync(handle, head) < HEAD_BYTES || head.toString('latin1', 0, NAME.length) !== NAME) return false;
   } finally {
     closeSync(handle);
   }
+  const said = head.readUInt16BE(16);
+  // 65,536 does not fit in two bytes, and is written as one.
+  const pageBytes = said === 1 ? 65_536 : said;
+  return statSync(file).size === pageBytes * head.readUInt32BE(28);
 }
-const HEADER = 'SQLite format 3\u0000';
+const HEAD_BYTES = 100;
+const NAME = 'SQLite format 3\u0000';

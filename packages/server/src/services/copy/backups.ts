@@ -1,5 +1,15 @@
 import { TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
-import { existsSync, mkdirSync, readdirSync, rmSync, statSync } from 'node:fs';
+import {
+  closeSync,
+  existsSync,
+  fsyncSync,
+  mkdirSync,
+  openSync,
+  readdirSync,
+  renameSync,
+  rmSync,
+  statSync,
+} from 'node:fs';
 import { copyFile } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
 import type { Backup, HouseholdFileAnswer } from '@amber-ladle/contract';
@@ -41,17 +51,38 @@ export function listBackups(household: Pick<Household, 'source'>): Backup[] {
     .sort((a, b) => (a.at < b.at ? 1 : -1));
 }
 
-/** Copies everything at one moment into a dated file, and prunes what is older than is kept. */
+/** A copy that is not whole yet; a kill leaves it, and nobody takes it for one. */
+const PART = '.part';
+
+/**
+ * Copies everything at one moment into a dated file, and prunes what is older than is kept. It gets its name when it is whole, checked
+ * and on disk, and not before.
+ * @throws what the disk says; Error for a copy that is not sound: then none is made, and no other one goes
+ */
 export async function backUp(household: Household, why: Why): Promise<Backup[]> {
   const folder = backupFolder(household);
   mkdirSync(folder, { recursive: true });
+  for (const name of readdirSync(folder)) if (name.endsWith(PART)) rmSync(join(folder, name), { force: true });
   const stamp = household.clock
     .now()
     .replace(/\.\d+Z$/, 'Z')
     .replaceAll(':', '-');
   const file = join(folder, `${stamp}-${why}.sqlite`);
   // Twice within a second is once.
-  if (!existsSync(file)) await household.writes.alone((source) => source.query('VACUUM INTO ?', [file]));
+  if (!existsSync(file)) {
+    const part = file + PART;
+    try {
+      await household.writes.alone((source) => source.query('VACUUM INTO ?', [part]));
+      checkHouseholdCopy(part);
+      soundCounts(part);
+      onDisk(part);
+      renameSync(part, file);
+      onDisk(folder);
+    } catch (error) {
+      rmSync(part, { force: true });
+      throw error;
+    }
+  }
   const all = listBackups(household);
   const kept = new Set(backupsToKeep(all, household.clock.now()));
   for (const { name } of all) if (!kept.has(name)) rmSync(join(folder, name), { force: true });
@@ -108,12 +139,29 @@ export async function restoreBackup(
   });
 }
 
+/** Waits until a file, or the names in a folder, are on disk. */
+function onDisk(path: string): void {
+  const handle = openSync(path, 'r');
+  try {
+    fsyncSync(handle);
+  } catch (error) {
+    // Some systems keep folders by themselves and refuse to be asked.
+    if (!statSync(path).isDirectory()) throw error;
+  } finally {
+    closeSync(handle);
+  }
+}
+
+const damaged = (words: string): Error => Object.assign(new Error(words), { code: 'SQLITE_CORRUPT' });
+
 /** Rows by table of a sound file. @throws Error for one that is not sound */
 function soundCounts(file: string): Record<string, number> {
   const database = openRaw(file, { readonly: true });
   try {
     const [sound] = database.pragma('integrity_check') as { integrity_check: string }[];
-    if (sound?.integrity_check !== 'ok') throw new Error(sound?.integrity_check ?? 'not sound');
+    if (sound?.integrity_check !== 'ok') throw damaged(sound?.integrity_check ?? 'not sound');
+    const orphans = database.pragma('foreign_key_check') as { table: string }[];
+    if (orphans.length > 0) throw damaged(`${orphans.length} rows belong to nothing, in ${orphans[0]?.table}`);
     return Object.fromEntries(
       tablesOf(database).map(({ name }) => [
         name,
