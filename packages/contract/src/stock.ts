@@ -11,7 +11,7 @@ import {
   type Reading,
   type Stage,
 } from '@amber-ladle/core/shelf';
-import { array, boolean, number, object, string } from 'yup';
+import { array, boolean, number, object, string, type InferType } from 'yup';
 
 /** A lot that comes into being with a change of stock. Its id is made on the device. */
 export interface NewLot {
@@ -116,26 +116,17 @@ export const stockChangeSchema = object({
     .max(2 * MOST_LINES, `At most ${2 * MOST_LINES} movements at once.`),
 }).noUnknown();
 
+/** A place as it is written; its name in the address is its id. */
 export const placeSchema = object({
-  id: string()
-    .required()
-    .matches(/^[a-z][a-z0-9-]{0,40}$/, 'An id is lower-case letters, digits and hyphens.'),
   name: string().trim().required('Give the place a name.').max(40, 'A name has at most 40 letters.'),
   kind: string().oneOf(PLACE_KINDS).required(),
   celsius: number().required().min(-40, 'At least −40 °C.').max(60, 'At most 60 °C.'),
 }).noUnknown();
-export const placesSchema = object({
-  places: array()
-    .of(placeSchema.required())
-    .required()
-    .min(1, 'Keep at least one place.')
-    .max(20, 'At most 20 places.')
-    .test(
-      'once',
-      'Two places share an id.',
-      (places) => new Set((places ?? []).map(({ id }) => id)).size === places?.length,
-    ),
-}).noUnknown();
+export type PlaceInput = InferType<typeof placeSchema>;
+export const placeIdSchema = string()
+  .required()
+  .matches(/^[a-z][a-z0-9-]{0,40}$/, 'An id is lower-case letters, digits and hyphens.');
+export const MOST_PLACES = 20;
 
 /** A bowl on one head. */
 export interface Worn {
@@ -216,17 +207,11 @@ export const leftOverSchema = object({
   headId: string().max(80).optional(),
 }).noUnknown();
 
-/** Levels of dry goods and oils that the house wants to have, usable grams by ingredient. */
+/** How much of a dry good or an oil the house wants to have, usable grams; nothing takes it off the list. */
 export const restockSchema = object({
-  levels: array()
-    .of(
-      object({ ingredientId: identifier, grams: number().required().min(0).max(100_000, 'At most 100 kg.') })
-        .noUnknown()
-        .required(),
-    )
-    .required()
-    .max(100),
+  grams: number().required().min(0, 'A level is nothing or more.').max(100_000, 'At most 100 kg.'),
 }).noUnknown();
+export const MOST_LEVELS = 100;
 
 /** What reading a table came to. */
 export interface FileAnswer {

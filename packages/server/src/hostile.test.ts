@@ -51,8 +51,8 @@ beforeAll(async () => {
     '/api/bowls/:id/made': { placeId: 'counter' },
     '/api/washdays': { bowlIds: [bowl.id], wish: { kind: 'start-at', at: '2026-03-14T09:00:00.000Z' } },
     '/api/settings': (await api.get('/api/settings')).body,
-    '/api/places': (await api.get('/api/places')).body,
-    '/api/restock': (await api.get('/api/restock')).body,
+    '/api/places/:id': { name: 'Roof box', kind: 'outside', celsius: 12 },
+    '/api/restock/:ingredientId': { grams: 250 },
     '/api/stock': {
       changes: [
         { kind: 'add', lot: { id: 'l', ingredientId: 'honey', state: 'opened', grams: 100, placeId: 'counter' } },

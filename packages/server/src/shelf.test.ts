@@ -174,21 +174,32 @@ describe('the book of stock', () => {
 describe('places', () => {
   it('are the owner’s list, and one with something in it stays', async () => {
     await add('yogurt', 100);
-    const places = (await api().get('/api/places')).body;
-    const roof = { id: 'roof', name: 'Roof box', kind: 'outside', celsius: 12 };
-    expect(
-      (
-        await api()
-          .put('/api/places')
-          .send({ places: [...places, roof] })
-          .expect(200)
-      ).body,
-    ).toHaveLength(5);
-    const without = [...places, roof].filter(({ id }: { id: string }) => id !== 'counter');
-    const { body } = await api().put('/api/places').send({ places: without }).expect(409);
+    const roof = { name: 'Roof box', kind: 'outside', celsius: 12 };
+    expect((await api().put('/api/places/roof').send(roof).expect(200)).body).toHaveLength(5);
+    const { body } = await api().delete('/api/places/counter').expect(409);
     expect(body.title).toContain('Counter');
     expect((await api().get('/api/places')).body).toHaveLength(5);
-    await api().put('/api/places').send({ places: [] }).expect(422);
+    expect((await api().delete('/api/places/roof').expect(200)).body).toHaveLength(4);
+    await api().delete('/api/places/roof').expect(404);
+    await api()
+      .put('/api/places/roof')
+      .send({ ...roof, celsius: 400 })
+      .expect(422);
+    await api().put('/api/places/Roof%20box').send(roof).expect(422);
+    for (const id of ['fridge', 'freezer', 'bag']) await api().delete(`/api/places/${id}`).expect(200);
+    await api().delete('/api/places/counter').expect(422);
+  });
+
+  it('keeps what many devices add at once, and a place that is warmed beside them', async () => {
+    const ids = Array.from({ length: 16 }, (_, i) => `box-${i}`);
+    await Promise.all([
+      ...ids.map((id) => api().put(`/api/places/${id}`).send({ name: id, kind: 'counter', celsius: 20 }).expect(200)),
+      api().put('/api/places/fridge').send({ name: 'Fridge', kind: 'fridge', celsius: 7 }).expect(200),
+    ]);
+    const places = (await api().get('/api/places')).body as { id: string; celsius: number }[];
+    expect(places.map(({ id }) => id).toSorted()).toEqual(['bag', 'counter', 'freezer', 'fridge', ...ids].toSorted());
+    expect(places.find(({ id }) => id === 'fridge')?.celsius).toBe(7);
+    await api().put('/api/places/one-more').send({ name: 'One more', kind: 'counter', celsius: 20 }).expect(422);
   });
 });
 
@@ -342,13 +353,20 @@ it('counts waste by month, without what was taken back', async () => {
 });
 
 it('keeps restock levels, and an ingredient that is on the shelf', async () => {
-  await api()
-    .put('/api/restock')
-    .send({ levels: [{ ingredientId: 'olive-oil', grams: 250 }] })
-    .expect(200);
-  expect((await api().get('/api/restock')).body).toEqual([{ ingredientId: 'olive-oil', grams: 250 }]);
-  await api()
-    .put('/api/restock')
-    .send({ levels: [{ ingredientId: 'olive-oil', grams: -1 }] })
-    .expect(422);
+  await Promise.all(
+    ['olive-oil', 'honey', 'jojoba-oil'].map((id, i) =>
+      api()
+        .put(`/api/restock/${id}`)
+        .send({ grams: 100 * (i + 1) })
+        .expect(200),
+    ),
+  );
+  const levels = (await api().get('/api/restock')).body as { ingredientId: string; grams: number }[];
+  expect(levels.toSorted((a, b) => a.grams - b.grams)).toEqual([
+    { ingredientId: 'olive-oil', grams: 100 },
+    { ingredientId: 'honey', grams: 200 },
+    { ingredientId: 'jojoba-oil', grams: 300 },
+  ]);
+  expect((await api().put('/api/restock/honey').send({ grams: 0 }).expect(200)).body).toHaveLength(2);
+  await api().put('/api/restock/honey').send({ grams: -1 }).expect(422);
 });

@@ -5,9 +5,9 @@ import { ingredientById, pieceSize, CATALOGUE } from '@amber-ladle/core/ingredie
 import type { LotState } from '@amber-ladle/core/ingredient';
 import type { Place, Stage } from '@amber-ladle/core/shelf';
 import { Clock } from '../kernel/clock';
-import { addReading, savePlaces } from '../services/climate';
+import { addReading, listPlaces, removePlace, savePlace } from '../services/climate';
 import type { Household } from '../services/household';
-import { writeRestock } from '../services/restock';
+import { setRestock } from '../services/restock';
 import { changeStock } from '../services/stock';
 
 /** Where things stand on the narrowboat: a small 12 V fridge, a box of produce and an aloe on the roof. */
@@ -53,7 +53,11 @@ const STOCK: readonly Row[] = [
 const SPACE = '7b7a5d0e-5a0e-4f0a-9d55-0c1d7a1e0b00';
 
 /** Where things stand, before anything does. */
-export const seedPlaces = (household: Household): Promise<unknown> => savePlaces(household, PLACES);
+export async function seedPlaces(household: Household): Promise<void> {
+  for (const place of PLACES) await savePlace(household, place);
+  for (const { id } of await listPlaces(household.source.manager))
+    if (!PLACES.some((place) => place.id === id)) await removePlace(household, id);
+}
 
 /** Fills the demo's shelf, with a history of a few weeks; all moments are relative to the present. */
 export async function seedShelf(household: Household): Promise<void> {
@@ -82,7 +86,7 @@ export async function seedShelf(household: Household): Promise<void> {
   }
   await seedWaste(earlier, then, present);
   await seedReadings(household, present);
-  await writeRestock(household, [{ ingredientId: 'olive-oil', grams: 500 }]);
+  await setRestock(household, { ingredientId: 'olive-oil', grams: 500 });
 }
 
 /** A day of the fridge up to where the practice thermometer stands: held by its thermostat, warmer after a door that stood open. */

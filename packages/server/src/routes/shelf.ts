@@ -1,18 +1,20 @@
 import {
   pageQuerySchema,
   parse,
-  placesSchema,
+  placeIdSchema,
+  placeSchema,
+  type PlaceInput,
   readingSchema,
   restockSchema,
   stockChangeSchema,
   type StockChange,
 } from '@amber-ladle/contract';
-import type { Place, Reading, RestockLevel } from '@amber-ladle/core/shelf';
+import type { Reading } from '@amber-ladle/core/shelf';
 import { Router } from 'express';
 import { readBuyList } from '../services/buy';
-import { listPlaces, savePlaces, tellReading } from '../services/climate';
+import { listPlaces, savePlace, removePlace, tellReading } from '../services/climate';
 import type { Household } from '../services/household';
-import { readRestock, writeRestock } from '../services/restock';
+import { readRestock, setRestock } from '../services/restock';
 import { changeStock, getLot, listMovements, readShelf, undoChange } from '../services/stock';
 import { readWaste } from '../services/waste';
 
@@ -44,9 +46,12 @@ export function shelfRoutes(household: Household): Router {
   router.get('/places', async (_request, response) => {
     response.json(await listPlaces(household.source.manager));
   });
-  router.put('/places', async (request, response) => {
-    const { places } = parse<{ places: Place[] }>(placesSchema, request.body);
-    response.json(await savePlaces(household, places));
+  router.put('/places/:id', async (request, response) => {
+    const id = parse<string>(placeIdSchema, request.params.id);
+    response.json(await savePlace(household, { ...parse<PlaceInput>(placeSchema, request.body), id }));
+  });
+  router.delete('/places/:id', async (request, response) => {
+    response.json(await removePlace(household, request.params.id));
   });
   router.post('/readings', async (request, response) => {
     const reading = parse<Reading>(readingSchema, request.body);
@@ -54,9 +59,9 @@ export function shelfRoutes(household: Household): Router {
     response.status(201).json(reading);
   });
   router.get('/restock', async (_request, response) => void response.json(await readRestock(household)));
-  router.put('/restock', async (request, response) => {
-    const { levels } = parse<{ levels: RestockLevel[] }>(restockSchema, request.body);
-    response.json(await writeRestock(household, levels));
+  router.put('/restock/:ingredientId', async (request, response) => {
+    const { grams } = parse<{ grams: number }>(restockSchema, request.body);
+    response.json(await setRestock(household, { ingredientId: request.params.ingredientId, grams }));
   });
   return router;
 }

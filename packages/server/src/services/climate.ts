@@ -1,8 +1,9 @@
 import { USUAL_CELSIUS, type Climate, type Place, type Reading } from '@amber-ladle/core/shelf';
 import { TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
 import { MoreThanOrEqual, type EntityManager } from 'typeorm';
-import { PlaceEntity, ReadingEntity } from '../db/entities';
-import { inUse, invalid } from '../http/errors';
+import { MOST_PLACES } from '@amber-ladle/contract';
+import { PlaceEntity, ReadingEntity, type PlaceRow } from '../db/entities';
+import { inUse, invalid, notFound } from '../http/errors';
 import type { Household } from './household';
 
 /** The places a household starts with. */
@@ -24,26 +25,45 @@ export async function listPlaces(manager: EntityManager): Promise<Place[]> {
     : rows.map(({ id, name, kind, celsius }) => ({ id, name, kind, celsius }));
 }
 
-/** @throws HttpProblem 409 for taking out a place in which something stands */
-export async function savePlaces({ writes }: Household, places: readonly Place[]): Promise<Place[]> {
-  const saved = await writes.run(['climate'], async (manager) => {
-    const kept = new Set(places.map(({ id }) => id));
-    const gone = (await listPlaces(manager)).filter(({ id }) => !kept.has(id));
-    for (const place of gone) {
-      const [{ n } = { n: 0 }] = await manager.query<{ n: number }[]>(
-        `SELECT count(*) AS n FROM lot WHERE grams > 0 AND json_extract(stays, '$[#-1].placeId') = ?`,
-        [place.id],
-      );
-      if (n > 0) throw inUse(`Something stands in ${place.name}.`, 'Move it first. Nothing was changed.');
-    }
-    await manager.clear(PlaceEntity);
-    await manager.insert(
-      PlaceEntity,
-      places.map((place, sort) => ({ ...place, sort })),
-    );
-    return [...places];
+/** The rows of the list; written down the first time that it is changed. */
+async function rowsIn(manager: EntityManager): Promise<readonly PlaceRow[]> {
+  const rows = await manager.find(PlaceEntity, { order: { sort: 'ASC' } });
+  if (rows.length > 0) return rows;
+  const first = FIRST_PLACES.map((place, sort) => ({ ...place, sort }));
+  await manager.insert(PlaceEntity, first);
+  return first;
+}
+
+/**
+ * Puts a place on the list, or changes the one of that id; whatever else is changed on it meanwhile stays.
+ * @throws HttpProblem 422 for more places than a house has
+ */
+export async function savePlace({ writes }: Household, place: Place): Promise<Place[]> {
+  return writes.run(['climate'], async (manager) => {
+    const rows = await rowsIn(manager);
+    const known = rows.find(({ id }) => id === place.id);
+    if (!known && rows.length >= MOST_PLACES) throw invalid({ places: `At most ${MOST_PLACES} places.` });
+    const sort = known?.sort ?? 1 + Math.max(...rows.map((row) => row.sort));
+    await manager.upsert(PlaceEntity, { ...place, sort }, ['id']);
+    return listPlaces(manager);
   });
-  return saved;
+}
+
+/** @throws HttpProblem 404, 409 for a place in which something stands, 422 for the last one */
+export async function removePlace({ writes }: Household, id: string): Promise<Place[]> {
+  return writes.run(['climate'], async (manager) => {
+    const rows = await rowsIn(manager);
+    const place = rows.find((row) => row.id === id);
+    if (!place) throw notFound('place');
+    if (rows.length === 1) throw invalid({ places: 'Keep at least one place.' });
+    const [{ n } = { n: 0 }] = await manager.query<{ n: number }[]>(
+      `SELECT count(*) AS n FROM lot WHERE grams > 0 AND json_extract(stays, '$[#-1].placeId') = ?`,
+      [id],
+    );
+    if (n > 0) throw inUse(`Something stands in ${place.name}.`, 'Move it first. Nothing was changed.');
+    await manager.delete(PlaceEntity, { id });
+    return listPlaces(manager);
+  });
 }
 
 /** What thermometers said of late, by rising moment. */

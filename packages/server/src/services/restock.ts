@@ -1,5 +1,7 @@
 import type { RestockLevel } from '@amber-ladle/core/shelf';
+import { MOST_LEVELS } from '@amber-ladle/contract';
 import { SettingEntity } from '../db/entities';
+import { invalid } from '../http/errors';
 import type { Household } from './household';
 
 const KEY = 'restock';
@@ -10,10 +12,20 @@ export async function readRestock({ source }: Household): Promise<RestockLevel[]
   return (row?.value ?? []) as RestockLevel[];
 }
 
-export async function writeRestock({ writes }: Household, levels: RestockLevel[]): Promise<RestockLevel[]> {
-  const wanted = levels.filter(({ grams }) => grams > 0);
-  await writes.run(['shelf'], (manager) =>
-    manager.upsert(SettingEntity, { key: KEY, value: wanted as never }, ['key']),
-  );
-  return wanted;
+/**
+ * Sets one level; those of other things, set elsewhere meanwhile, stay.
+ * @param level nothing takes it off the list
+ * @throws HttpProblem 422 for more than a house keeps
+ */
+export async function setRestock({ writes }: Household, level: RestockLevel): Promise<RestockLevel[]> {
+  return writes.run(['shelf'], async (manager) => {
+    const row = await manager.findOneBy(SettingEntity, { key: KEY });
+    const others = ((row?.value ?? []) as RestockLevel[]).filter(
+      ({ ingredientId }) => ingredientId !== level.ingredientId,
+    );
+    const levels = level.grams > 0 ? [...others, level] : others;
+    if (levels.length > MOST_LEVELS) throw invalid({ grams: `At most ${MOST_LEVELS} levels.` });
+    await manager.upsert(SettingEntity, { key: KEY, value: levels as never }, ['key']);
+    return levels;
+  });
 }

@@ -96,9 +96,8 @@ const levelGrams = ref('250');
 async function addLevel(): Promise<void> {
   const grams = readNumber(levelGrams.value);
   if (!levelId.value || !(grams >= 0)) return;
-  const rest = shelf.restock.filter(({ ingredientId }) => ingredientId !== levelId.value);
   try {
-    await shelf.saveRestock([...rest, { ingredientId: levelId.value, grams }]);
+    await shelf.setRestock({ ingredientId: levelId.value, grams });
     await read();
     levelId.value = null;
   } catch (error) {

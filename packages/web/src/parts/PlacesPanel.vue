@@ -26,9 +26,9 @@ const idFor = (words: string): string => {
   }
 };
 const canAdd = computed(() => name.value.trim() !== '');
-async function save(places: readonly Place[], words: string): Promise<void> {
+async function tell(change: Promise<void>, words: string): Promise<void> {
   try {
-    await shelf.savePlaces(places);
+    await change;
     notice.show(words);
   } catch (error) {
     notice.fail(error);
@@ -37,19 +37,12 @@ async function save(places: readonly Place[], words: string): Promise<void> {
 async function add(): Promise<void> {
   if (!canAdd.value) return;
   const place = { id: idFor(name.value), name: name.value.trim(), kind: kind.value, celsius: celsius.value };
-  await save([...shelf.places, place], `${place.name} is a place now.`);
+  await tell(shelf.savePlace(place), `${place.name} is a place now.`);
   name.value = '';
 }
-const remove = (place: Place): Promise<void> =>
-  save(
-    shelf.places.filter(({ id }) => id !== place.id),
-    `${place.name} is off the list.`,
-  );
+const remove = (place: Place): Promise<void> => tell(shelf.removePlace(place.id), `${place.name} is off the list.`);
 const warm = (place: Place, degrees: number): Promise<void> =>
-  save(
-    shelf.places.map((one) => (one.id === place.id ? { ...one, celsius: degrees } : one)),
-    `${place.name}: ${degrees} °C.`,
-  );
+  tell(shelf.savePlace({ ...place, celsius: degrees }), `${place.name}: ${degrees} °C.`);
 </script>
 
 <template>

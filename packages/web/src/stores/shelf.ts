@@ -87,12 +87,16 @@ export const useShelf = defineStore('shelf', () => {
     await ask('POST', `/stock/${id}/undo`);
     await read();
   }
-  async function savePlaces(next: readonly Place[]): Promise<void> {
-    await ask('PUT', '/places', { places: next });
+  async function savePlace({ id, ...place }: Place): Promise<void> {
+    await ask('PUT', `/places/${id}`, place);
     await read();
   }
-  async function saveRestock(levels: readonly RestockLevel[]): Promise<void> {
-    await ask('PUT', '/restock', { levels });
+  async function removePlace(id: string): Promise<void> {
+    await ask('DELETE', `/places/${id}`);
+    await read();
+  }
+  async function setRestock({ ingredientId, grams }: RestockLevel): Promise<void> {
+    await ask('PUT', `/restock/${ingredientId}`, { grams });
     await read();
   }
 
@@ -111,7 +115,8 @@ export const useShelf = defineStore('shelf', () => {
     placeById,
     change,
     undo,
-    savePlaces,
-    saveRestock,
+    savePlace,
+    removePlace,
+    setRestock,
   };
 });
