@@ -30,3 +30,6 @@ export const settingsSchema = object({
   schools: dictionary(string().max(40), 30, 'There are not so many schools.'),
   practiceDevices: boolean().default(false),
 }).noUnknown() as unknown as ObjectSchema<Settings>;
+
+/** A part of something, before it is laid over the whole and checked with it. */
+export const anObjectSchema = object();

@@ -63,7 +63,7 @@ describe('bowls', () => {
     const longer = { ...aHead, profile: { ...aHead.profile, stretchedLengthCentimetres: 90 }, version: 1 };
     await api().put(`/api/heads/${head.id}`).send(longer).expect(200);
     await api()
-      .put('/api/settings')
+      .patch('/api/settings')
       .send({ ...DEFAULT_SETTINGS, timeZone: 'Europe/Lisbon' })
       .expect(200);
     expect((await api().get(`/api/bowls/${kept.id}`)).body).toEqual(kept);
@@ -147,7 +147,7 @@ describe('requests that are not right', () => {
     await api().get('/api/unicorns').expect(404);
     await api().get('/api/masks/unicorn').expect(404);
     await api()
-      .put('/api/settings')
+      .patch('/api/settings')
       .send({ ...DEFAULT_SETTINGS, theme: 'neon' })
       .expect(422);
     await api().get('/api/heads/%E0%A4%A').expect(400);
@@ -158,6 +158,27 @@ describe('requests that are not right', () => {
     await request(small.app).get('/api/health').expect(429);
     await small.close();
   });
+});
+
+it('keeps what two devices set side by side', async () => {
+  await Promise.all([
+    api().patch('/api/settings').send({ timeZone: 'Europe/Lisbon' }).expect(200),
+    api().patch('/api/settings').send({ theme: 'evening' }).expect(200),
+    api().patch('/api/settings').send({ rings: 3 }).expect(200),
+  ]);
+  const settings = { ...DEFAULT_SETTINGS, timeZone: 'Europe/Lisbon', theme: 'evening', rings: 3 };
+  expect((await api().get('/api/settings')).body).toEqual(settings);
+  for (const odd of [{ theme: 'neon' }, { unicorn: true }, { spoonIds: [] }, [], { measureSystem: 'uk' }])
+    await api()
+      .patch('/api/settings')
+      .send(odd)
+      .expect((answer) => {
+        if (answer.status >= 500) throw new Error(String(answer.status));
+      });
+  await api().patch('/api/settings').send({ unicorn: true }).expect(422);
+  // Spoons of the measures before are not among those of the new ones: they are changed together.
+  await api().patch('/api/settings').send({ spoonIds: [] }).expect(422);
+  expect((await api().get('/api/settings')).body).toMatchObject({ theme: 'evening', rings: 3 });
 });
 
 it('answers health, masks and settings, as data that is never a page', async () => {

@@ -196,7 +196,7 @@ describe('simulated devices', () => {
     const settings = (await api().get('/api/settings')).body;
     expect(settings.practiceDevices).toBe(false);
     await api()
-      .put('/api/settings')
+      .patch('/api/settings')
       .send({ ...settings, practiceDevices: true })
       .expect(200);
     await api().get('/api/devices/scale').expect(200);

@@ -1,7 +1,7 @@
-import { parse, settingsSchema, type Settings } from '@amber-ladle/contract';
+import { anObjectSchema, parse } from '@amber-ladle/contract';
 import { Router } from 'express';
 import type { Household } from '../services/household';
-import { readSettings, writeSettings } from '../services/settings';
+import { changeSettings, readSettings } from '../services/settings';
 
 /** Settings, the present, health and the stream of changes. */
 export function otherRoutes(household: Household, demo: boolean): Router {
@@ -11,8 +11,8 @@ export function otherRoutes(household: Household, demo: boolean): Router {
     response.json({ ok: true, demo, now: household.clock.now() });
   });
   router.get('/settings', async (_request, response) => void response.json(await readSettings(household)));
-  router.put('/settings', async (request, response) => {
-    response.json(await writeSettings(household, parse<Settings>(settingsSchema, request.body)));
+  router.patch('/settings', async (request, response) => {
+    response.json(await changeSettings(household, parse<object>(anObjectSchema, request.body)));
   });
   router.get('/events', (request, response) => {
     household.events.listen(request, response);

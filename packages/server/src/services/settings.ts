@@ -1,15 +1,18 @@
-import { DEFAULT_SETTINGS, spoonsOf, type Settings } from '@amber-ladle/contract';
+import { DEFAULT_SETTINGS, parse, settingsSchema, spoonsOf, type Settings } from '@amber-ladle/contract';
 import type { Reader } from '@amber-ladle/words';
+import type { EntityManager } from 'typeorm';
 import { SettingEntity } from '../db/entities';
 import type { Household } from './household';
 
 const KEY = 'household';
 
-/** The household's settings; the defaults where nothing was chosen. */
-export async function readSettings({ source }: Household): Promise<Settings> {
-  const row = await source.getRepository(SettingEntity).findOneBy({ key: KEY });
+const settingsIn = async (manager: EntityManager): Promise<Settings> => {
+  const row = await manager.findOneBy(SettingEntity, { key: KEY });
   return { ...DEFAULT_SETTINGS, ...((row?.value ?? {}) as Partial<Settings>) };
-}
+};
+
+/** The household's settings; the defaults where nothing was chosen. */
+export const readSettings = ({ source }: Household): Promise<Settings> => settingsIn(source.manager);
 
 /** How this household reads: its own spoons, and its way of writing numbers. */
 export async function readerIn(household: Household): Promise<Reader> {
@@ -17,9 +20,15 @@ export async function readerIn(household: Household): Promise<Reader> {
   return { locale: settings.locale, spoons: spoonsOf(settings) };
 }
 
-export async function writeSettings({ writes }: Household, settings: Settings): Promise<Settings> {
-  await writes.run(['settings'], (manager) =>
-    manager.upsert(SettingEntity, { key: KEY, value: settings as never }, ['key']),
-  );
-  return settings;
+/**
+ * Changes some settings; what another device set beside them stays.
+ * @param part as it was sent
+ * @throws ValidationError for settings that are none, or that do not go together
+ */
+export async function changeSettings({ writes }: Household, part: object): Promise<Settings> {
+  return writes.run(['settings'], async (manager) => {
+    const settings = parse<Settings>(settingsSchema, { ...(await settingsIn(manager)), ...part });
+    await manager.upsert(SettingEntity, { key: KEY, value: settings as never }, ['key']);
+    return settings;
+  });
 }

@@ -22,7 +22,7 @@ const questions = (Object.keys(SCHOOL_CHOICES) as SchoolId[]).map((id) => {
 async function choose(id: SchoolId, option: string): Promise<void> {
   try {
     const schools = { ...household.settings.schools, [id]: option };
-    await household.saveSettings({ ...household.settings, schools });
+    await household.saveSettings({ schools });
   } catch (error) {
     notice.fail(error);
   }

@@ -85,7 +85,7 @@ async function begin(): Promise<void> {
 useKeys([{ keys: [' '], does: 'begin the day', run: () => void begin() }]);
 async function saveRings(count: number): Promise<void> {
   try {
-    await household.saveSettings({ ...household.settings, rings: count });
+    await household.saveSettings({ rings: count });
   } catch (error) {
     notice.fail(error);
   }

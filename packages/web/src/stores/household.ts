@@ -194,9 +194,9 @@ export const useHousehold = defineStore('household', () => {
   }
   const ownById = (id: string): OwnIngredient | undefined => ownIngredients.value.find(({ row }) => row.id === id);
   /** Shown at once and stored one after the other, so that quick taps neither wait nor overtake each other. */
-  async function saveSettings(next: Settings): Promise<void> {
-    settings.value = next;
-    const stored = storing.then(() => ask<Settings>('PUT', '/settings', next));
+  async function saveSettings(part: Partial<Settings>): Promise<void> {
+    settings.value = { ...settings.value, ...part };
+    const stored = storing.then(() => ask<Settings>('PATCH', '/settings', part));
     storing = stored.catch(() => undefined);
     try {
       await stored;

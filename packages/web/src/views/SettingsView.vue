@@ -14,7 +14,7 @@ const settings = computed(() => household.settings);
 
 async function change(part: Partial<Settings>): Promise<void> {
   try {
-    await household.saveSettings({ ...settings.value, ...part });
+    await household.saveSettings(part);
   } catch (error) {
     notice.fail(error);
   }
