@@ -139,6 +139,23 @@ describe('a mask as a friend would write it', () => {
     expect(told.map(({ outcome }) => outcome)).toEqual(['half-left']);
   });
 
+  it('shows what is unsafe as it is written, and keeps it the safer way', async () => {
+    const { page } = house;
+    await house.open('/masks/paste');
+    await pasteText(page, 'Sunday egg\n2 eggs\n1 tbsp honey\nLeave it on 20 minutes under a hood, or sleep in it.');
+    await textWhen(
+      page,
+      '[data-test="unsafe"]',
+      /Stop\. A cap; a hooded dryer.*Stop\. Or worn 8 h.*take the safer reading/s,
+    );
+    await textWhen(page, '[data-test="keep-pasted"]', /the safer way/);
+    await clickOn(page, '[data-test="keep-pasted"]');
+    await made(page);
+    expect(await page.$('[data-test="wears"]')).toBeNull();
+    const masks = (await (await fetch(`${house.address}/api/masks`)).json()) as { name: string; heat: string }[];
+    expect(masks.find(({ name }) => name === 'Sunday egg')).toMatchObject({ heat: 'never', otherWears: [] });
+  });
+
   it('by the keyboard alone', async () => {
     const { page } = house;
     await house.open('/masks/paste');

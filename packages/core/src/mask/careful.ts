@@ -50,16 +50,19 @@ export const oilShareOf = (rows: readonly (Ingredient & { readonly share: number
  * only ever tightens.
  * @throws RangeError for an unknown ingredient
  */
-export function tightened<M extends Pick<Mask, 'parts' | 'heat' | 'rinse' | 'wear' | 'slot' | 'strained' | 'keeping'>>(
-  mask: M,
-  catalogue: Catalogue,
-): M {
+export function tightened<
+  M extends Pick<Mask, 'parts' | 'heat' | 'rinse' | 'wear' | 'otherWears' | 'slot' | 'strained' | 'keeping'>,
+>(mask: M, catalogue: Catalogue): M {
   const rows = rowsOf(mask, catalogue);
   const cooks = rows.some(({ traits }) => traits.cooksInWarmth);
-  const limitMinutes = Math.min(mask.wear.limitMinutes, mostWearMinutes(rows));
+  const most = mostWearMinutes(rows);
+  const limitMinutes = Math.min(mask.wear.limitMinutes, most);
   const aimMinutes = Math.min(mask.wear.aimMinutes, limitMinutes);
+  // Another length that is too long is none; it is not made a shorter one.
+  const others = mask.otherWears?.filter((wear) => wear.limitMinutes <= most);
   return {
     ...mask,
+    ...(others ? { otherWears: others } : {}),
     heat: cooks ? 'never' : mask.heat,
     rinse: cooks ? { ...mask.rinse, temperature: 'cool-to-lukewarm' } : mask.rinse,
     wear: { minimumMinutes: Math.min(mask.wear.minimumMinutes, aimMinutes), aimMinutes, limitMinutes },

@@ -13,6 +13,7 @@ import MarkedText from '../parts/paste/MarkedText.vue';
 import OpenQuestions from '../parts/paste/OpenQuestions.vue';
 import ReadMeasures from '../parts/paste/ReadMeasures.vue';
 import ReadUse from '../parts/paste/ReadUse.vue';
+import UnsafeReading from '../parts/paste/UnsafeReading.vue';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
 import { writeNumber } from '../words/when';
@@ -148,6 +149,12 @@ const sum = computed(() => {
         <p role="status" class="sr-only">{{ sum }}, {{ open.length }} to ask about.</p>
         <OpenQuestions v-if="open.length > 0" :lines="open" @answer="pasted.answer" />
         <template v-if="mask && understood">
+          <UnsafeReading
+            v-if="understood.unsafe.length > 0"
+            :model-value="answers.isSafe === true"
+            :understood="understood"
+            @update:model-value="pasted.say({ isSafe: $event })"
+          />
           <v-text-field
             :model-value="name"
             label="Called"
@@ -168,13 +175,7 @@ const sum = computed(() => {
             :heads="heads"
             @heads="pasted.say({ heads: $event })"
           />
-          <ReadUse
-            :mask="mask"
-            :readings="draft.use.readings"
-            :understood="understood"
-            :is-safe="answers.isSafe === true"
-            @safe="pasted.say({ isSafe: $event })"
-          />
+          <ReadUse :mask="mask" :readings="draft.use.readings" :understood="understood" />
         </template>
         <p v-if="mask" class="actions">
           <v-btn variant="tonal" color="primary" @click="byHand(true)">

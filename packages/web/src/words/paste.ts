@@ -77,13 +77,17 @@ export function usedWords(what: NonNullable<Stretch['uses']>[number], mask: Mask
 /** The same of what ingredients have a say in. */
 export function caredWords(
   what: CaredFor,
-  mask: Pick<Mask, 'heat' | 'wear' | 'slot' | 'strained' | 'keeping' | 'rinse'>,
+  mask: Pick<Mask, 'heat' | 'wear' | 'otherWears' | 'slot' | 'strained' | 'keeping' | 'rinse'>,
 ): string {
   switch (what) {
     case 'heat':
       return HEAT_WORDS[mask.heat];
     case 'wear':
       return `Worn ${wearWords(mask.wear)}.`;
+    case 'otherWears':
+      return mask.otherWears?.length
+        ? `Or worn ${mask.otherWears.map(wearWords).join(', or ')}.`
+        : 'Not worn any longer than that.';
     case 'slot':
       return `Goes on ${SLOT_WORDS[mask.slot]}.`;
     case 'strained':

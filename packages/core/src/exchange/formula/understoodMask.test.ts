@@ -32,6 +32,16 @@ describe('a pasted mask as it would be kept', () => {
     expect(safe.wear.limitMinutes).toBeLessThan(mask.wear.aimMinutes);
   });
 
+  it('stops another length of wear that its ingredients forbid, and has none of it in the safe reading', () => {
+    const egg = understood('2 eggs\n1 tbsp honey\nLeave it on 20 minutes, or sleep in it.');
+    expect(egg.unsafe).toEqual(['otherWears']);
+    expect(egg.mask.otherWears).toHaveLength(1);
+    expect(egg.safe.otherWears).toEqual([]);
+    const oil = understood('3 tbsp olive oil\nLeave it on 20 minutes, or sleep in it.');
+    expect(oil.unsafe).toEqual([]);
+    expect(oil.safe.otherWears).toEqual(oil.mask.otherWears);
+  });
+
   it('stops fruit overnight', () => {
     expect(understood('1 avocado\n1 tbsp olive oil\nSleep in it.').unsafe).toEqual(['wear']);
     expect(understood('3 tbsp olive oil\nSleep in it.').unsafe).toEqual([]);

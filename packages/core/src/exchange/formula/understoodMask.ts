@@ -3,7 +3,7 @@ import { BLANK_MASK, textureOf, tightened, type FormulaPart, type HeldRatio, typ
 import type { FormulaDraft } from './readFormula';
 
 /** What the ingredients have a say in. */
-export const CARED_FOR = ['heat', 'wear', 'slot', 'strained', 'keeping', 'temperature'] as const;
+export const CARED_FOR = ['heat', 'wear', 'otherWears', 'slot', 'strained', 'keeping', 'temperature'] as const;
 export type CaredFor = (typeof CARED_FOR)[number];
 
 /** A pasted mask as it would be kept, and where its text and its ingredients differ. */
@@ -54,7 +54,8 @@ export function understoodMask(
   const differing = CARED_FOR.filter(
     (what) => JSON.stringify(valueOf(said, what)) !== JSON.stringify(valueOf(safe, what)),
   );
-  const isSaid = (what: CaredFor): boolean => (what === 'temperature' ? rinse?.temperature !== undefined : what in use);
+  const isSaid = (what: CaredFor): boolean =>
+    what === 'otherWears' || (what === 'temperature' ? rinse?.temperature !== undefined : what in use);
   const silent = differing.filter((what) => !isSaid(what));
   const mask = silent.reduce((now, what) => taking(now, safe, what), said);
   return { mask, silent, unsafe: differing.filter(isSaid), safe };

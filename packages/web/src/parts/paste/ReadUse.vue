@@ -1,19 +1,16 @@
 <script setup lang="ts">
-import type { CaredFor, UnderstoodMask, UseReading } from '@amber-ladle/core/exchange';
+import type { UnderstoodMask, UseReading } from '@amber-ladle/core/exchange';
 import type { Mask } from '@amber-ladle/core/mask';
 import { computed } from 'vue';
 import { USE_WORDS } from '../../words/draft';
 import { caredWords, usedWords, wearWords } from '../../words/paste';
 
-/** How it is used, as far as the text says; what its ingredients decided where it is silent; and where the two are at odds. */
-const { mask, readings, understood, isSafe } = defineProps<{
+/** How it is used, as far as the text says, and what its ingredients decided where it is silent. */
+const { mask, readings, understood } = defineProps<{
   mask: Mask;
   readings: readonly UseReading[];
   understood: UnderstoodMask;
-  /** The safe reading was taken. */
-  isSafe: boolean;
 }>();
-const emit = defineEmits<{ safe: [isSafe: boolean] }>();
 
 const rows = computed(() => {
   const seen = new Set<string>();
@@ -25,27 +22,11 @@ const rows = computed(() => {
       .map((row, i, all) => ({ ...row, words: row.words === all[i - 1]?.words ? '' : row.words }))
   );
 });
-const odds = computed(() =>
-  understood.unsafe.map((what: CaredFor) => ({
-    what,
-    written: caredWords(what, understood.mask),
-    safe: caredWords(what, understood.safe),
-  })),
-);
 </script>
 
 <template>
   <section aria-labelledby="used">
     <h2 id="used">How it is used</h2>
-    <div v-if="odds.length > 0" class="odds" data-test="unsafe">
-      <p v-for="one in odds" :key="one.what">
-        <b>Stop.</b> {{ isSafe ? one.safe : one.written }}
-        <span class="quiet">{{ isSafe ? 'Taken instead of what is written.' : `Safer: ${one.safe}` }}</span>
-      </p>
-      <button type="button" class="pill" :aria-pressed="isSafe" @click="emit('safe', !isSafe)">
-        take the safer reading
-      </button>
-    </div>
     <dl class="used">
       <div v-for="row in rows" :key="row.what">
         <dt>{{ row.label }}</dt>
@@ -69,14 +50,6 @@ const odds = computed(() =>
 </template>
 
 <style scoped>
-.odds {
-  border-left: 4px solid var(--clay);
-  padding: 2px 0 2px 12px;
-  margin-bottom: 10px;
-}
-.odds p {
-  margin: 0 0 6px;
-}
 .used div {
   display: grid;
   grid-template-columns: 140px 1fr;
