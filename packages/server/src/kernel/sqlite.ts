@@ -112,7 +112,7 @@ export class Statement {
     this.held = statement;
     const columns = namedBy(() => statement.columns());
     this.reader = columns.length > 0;
-    this.bytes = columns.flatMap(({ name, type }) => (type === 'BLOB' && name !== null ? [name] : []));
+    this.bytes = columns.flatMap(({ name, type }) => (type === 'BLOB' ? [name] : []));
   }
 
   private get statement(): StatementSyncInstance {
@@ -136,10 +136,11 @@ export class Statement {
     };
   }
   all(...values: readonly unknown[]): Row[] {
-    return namedBy(() => this.statement.all(...values.map(bound))).map((row) => this.shown(row as Row));
+    const rows = namedBy((): Row[] => this.statement.all(...values.map(bound)) as Row[]);
+    return rows.map((row) => this.shown(row));
   }
   get(...values: readonly unknown[]): Row | undefined {
-    const row = namedBy(() => this.statement.get(...values.map(bound))) as Row | undefined;
+    const row = namedBy((): Row | undefined => this.statement.get(...values.map(bound)) as Row | undefined);
     return row === undefined ? undefined : this.shown(row);
   }
   *iterate(...values: readonly unknown[]): IterableIterator<Row> {
@@ -147,7 +148,7 @@ export class Statement {
   }
   run(...values: readonly unknown[]): { changes: number; lastInsertRowid: number } {
     const { changes, lastInsertRowid } = namedBy(() => this.statement.run(...values.map(bound)));
-    return { changes: Number(changes), lastInsertRowid: Number(lastInsertRowid) };
+    return { changes, lastInsertRowid: Number(lastInsertRowid) };
   }
 
   private shown(row: Row): Row {
