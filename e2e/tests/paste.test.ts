@@ -125,7 +125,7 @@ describe('a mask as a friend would write it', () => {
     await page.waitForFunction(() => document.querySelector('[data-test="not-understood"]') === null);
     await clickOn(page, '[data-test="keep-pasted"]');
     // Each bowl chooses among its lengths of wear.
-    await textWhen(page, '[data-test="wears"]', /on for 1 h.*overnight/s);
+    await textWhen(page, '[data-test="wears"]', /for 1 h.*overnight/s);
     await clickOn(page, '[data-test="wears"] ::-p-text(overnight)');
     await page.waitForSelector('[data-test="wears"] [aria-pressed="true"]::-p-text(overnight)');
     const masks = (await (await fetch(`${house.address}/api/masks`)).json()) as {

@@ -10,6 +10,7 @@ import { useChanges } from '../composables/useChanges';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
 import { TOLD_WORDS } from '../words/notes';
+import ChoiceRow from './ChoiceRow.vue';
 
 /** What a mask makes as its maker writes it, whose head that was for and whether it was enough: the first that is known of her. */
 const { mask } = defineProps<{ mask: Mask }>();
@@ -31,6 +32,9 @@ const need = computed(() =>
   head.value ? kitchenRound(headNeedIn(household.house, head.value, mask).millilitres) : undefined,
 );
 
+const people = computed(() => household.heads.map(({ id, name }) => ({ value: id, title: name })));
+const OUTCOMES = TOLD_OUTCOMES.map((value) => ({ value, title: TOLD_WORDS[value] }));
+
 async function tell(next: ToldOutcome): Promise<void> {
   const who = head.value;
   if (!who) return;
@@ -51,36 +55,13 @@ async function tell(next: ToldOutcome): Promise<void> {
     <h2 id="told">
       As written it makes <span class="figures">{{ makes }} mL</span>
     </h2>
-    <div class="row">
-      <span>Whose head was that for?</span>
-      <span role="group" aria-label="Head" class="pills">
-        <button
-          v-for="one in household.heads"
-          :key="one.id"
-          type="button"
-          class="pill"
-          :aria-pressed="one.id === head.id"
-          @click="chosen = one.id"
-        >
-          {{ one.name }}
-        </button>
-      </span>
-    </div>
-    <div class="row">
-      <span>And was it enough?</span>
-      <span role="group" aria-label="Was it enough" class="pills">
-        <button
-          v-for="one in TOLD_OUTCOMES"
-          :key="one"
-          type="button"
-          class="pill"
-          :aria-pressed="one === outcome"
-          @click="tell(one)"
-        >
-          {{ TOLD_WORDS[one] }}
-        </button>
-      </span>
-    </div>
+    <ChoiceRow
+      label="Whose head was that for?"
+      :options="people"
+      :model-value="head.id"
+      @update:model-value="chosen = $event"
+    />
+    <ChoiceRow label="And was it enough?" :options="OUTCOMES" :model-value="outcome" @update:model-value="tell" />
     <p class="quiet figures" aria-live="polite" data-test="told-need">
       <template v-if="outcome">Sized for {{ head.name }} with that in mind, it takes {{ need }} mL.</template>
       <template v-else>Sized for {{ head.name }} it takes {{ need }} mL. Not made yet? Leave it open.</template>
@@ -95,18 +76,6 @@ async function tell(next: ToldOutcome): Promise<void> {
 }
 h2 {
   margin: 0 0 8px;
-}
-.row {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 6px 14px;
-  margin: 6px 0;
-}
-.pills {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
 }
 p {
   margin: 8px 0 0;

@@ -13,6 +13,7 @@ import { v4 as newId } from 'uuid';
 import { useRoute, useRouter } from 'vue-router';
 import HeadDrawing from '../drawings/HeadDrawing.vue';
 import VesselDrawing from '../drawings/VesselDrawing.vue';
+import ChoiceRow from '../parts/ChoiceRow.vue';
 import DrawDialog from '../parts/DrawDialog.vue';
 import MeasuresCard from '../parts/MeasuresCard.vue';
 import MindList from '../parts/MindList.vue';
@@ -69,7 +70,15 @@ const others = useOthers(head);
 const { isApart } = others;
 /** Each bowl of "a bowl each" is still compared with the one bowl it could be. */
 const bench = useBench(head, book, others.sharing);
-const { profile, choices, mask, bowl, need, isFitting, failure, isChanged, asWritten, wears } = bench;
+/** The lengths that it may be worn, where there are several. */
+const wears = computed(() =>
+  bench.wears.value.map(({ aimMinutes, isChosen }) => ({
+    value: aimMinutes,
+    isChosen,
+    title: aimMinutes > OVERNIGHT_MINUTES ? 'overnight' : `for ${writeMinutes(aimMinutes)}`,
+  })),
+);
+const { profile, choices, mask, bowl, need, isFitting, failure, isChanged, asWritten } = bench;
 const { consequences, made: swapsMade, wishes, isMissing, lighter } = bench.swaps;
 const compared = useCompared(
   computed(() => {
@@ -339,18 +348,14 @@ async function saveToHead(): Promise<void> {
           <v-list-item v-bind="item" :subtitle="entry.subtitle" />
         </template>
       </v-autocomplete>
-      <div v-if="wears.length > 0" class="wishes" role="group" aria-label="How long it is worn" data-test="wears">
-        <button
-          v-for="wear in wears"
-          :key="wear.aimMinutes"
-          type="button"
-          class="pill"
-          :aria-pressed="wear.isChosen"
-          @click="bench.change({ wearAimMinutes: wear.aimMinutes })"
-        >
-          {{ wear.aimMinutes > OVERNIGHT_MINUTES ? 'overnight' : `on for ${writeMinutes(wear.aimMinutes)}` }}
-        </button>
-      </div>
+      <ChoiceRow
+        v-if="wears.length > 0"
+        label="Worn"
+        data-test="wears"
+        :options="wears"
+        :model-value="wears.find(({ isChosen }) => isChosen)?.value"
+        @update:model-value="bench.change({ wearAimMinutes: $event })"
+      />
       <div v-if="wishes.length > 0 || isMissing || lighter || asWritten" class="wishes" role="group" aria-label="Swaps">
         <button v-if="isMissing" type="button" class="pill" @click="bench.swaps.fromHand">with what is here</button>
         <button

@@ -6,6 +6,7 @@ import { estimateTexture, type Mask } from '@amber-ladle/core/mask';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed } from 'vue';
 import { useHousehold } from '../../stores/household';
+import ChoiceRow from '../ChoiceRow.vue';
 import { enoughWords } from '../../words/chance';
 import { TOLD_WORDS } from '../../words/notes';
 
@@ -34,7 +35,13 @@ const both = computed(() => {
     sized: headNeedIn(household.house, one, mask).millilitres,
   };
 });
-const COUNTS = [1, 2, 3] as const;
+const COUNTS = [1, 2, 3].map((value) => ({ value, title: value === 1 ? 'one head' : `${value} heads` }));
+const people = computed(() => household.heads.map(({ id, name }) => ({ value: id, title: name })));
+const NOT_MADE = 'not-made';
+const OUTCOMES = [
+  ...TOLD_OUTCOMES.map((value) => ({ value, title: TOLD_WORDS[value] })),
+  { value: NOT_MADE, title: 'not made yet' },
+] as const;
 </script>
 
 <template>
@@ -43,55 +50,25 @@ const COUNTS = [1, 2, 3] as const;
       It makes <span class="figures">{{ kitchenRound(makes) }} mL</span><template v-if="heads > 1"> a head</template>,
       {{ texture }}
     </h2>
-    <div class="row">
-      <span id="count-of">The amounts are for</span>
-      <span role="group" aria-labelledby="count-of" class="pills">
-        <button
-          v-for="count in COUNTS"
-          :key="count"
-          type="button"
-          class="pill"
-          :aria-pressed="count === heads"
-          @click="emit('heads', count)"
-        >
-          {{ count === 1 ? 'one head' : `${count} heads` }}
-        </button>
-      </span>
-    </div>
+    <ChoiceRow
+      label="The amounts are for"
+      :options="COUNTS"
+      :model-value="heads"
+      @update:model-value="emit('heads', $event)"
+    />
     <template v-if="who">
-      <div class="row">
-        <span id="whose">Whose head was it for?</span>
-        <span role="group" aria-labelledby="whose" class="pills">
-          <button
-            v-for="one in household.heads"
-            :key="one.id"
-            type="button"
-            class="pill"
-            :aria-pressed="one.id === who.id"
-            @click="head = one.id"
-          >
-            {{ one.name }}
-          </button>
-        </span>
-      </div>
-      <div class="row">
-        <span id="enough">Was it enough?</span>
-        <span role="group" aria-labelledby="enough" class="pills">
-          <button
-            v-for="one in TOLD_OUTCOMES"
-            :key="one"
-            type="button"
-            class="pill"
-            :aria-pressed="one === outcome"
-            @click="outcome = one === outcome ? undefined : one"
-          >
-            {{ TOLD_WORDS[one] }}
-          </button>
-          <button type="button" class="pill" :aria-pressed="outcome === undefined" @click="outcome = undefined">
-            not made yet
-          </button>
-        </span>
-      </div>
+      <ChoiceRow
+        label="Whose head was it for?"
+        :options="people"
+        :model-value="who.id"
+        @update:model-value="head = $event"
+      />
+      <ChoiceRow
+        label="Was it enough?"
+        :options="OUTCOMES"
+        :model-value="outcome ?? NOT_MADE"
+        @update:model-value="outcome = $event === NOT_MADE ? undefined : $event"
+      />
       <div v-if="both" class="two" aria-live="polite" data-test="both">
         <p>
           <b>As you make it</b><br /><span class="big figures">{{ kitchenRound(makes) }} mL</span><br />
@@ -118,18 +95,6 @@ const COUNTS = [1, 2, 3] as const;
 }
 h2 {
   margin: 0 0 8px;
-}
-.row {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 6px 14px;
-  margin: 6px 0;
-}
-.pills {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
 }
 .two {
   display: grid;
