@@ -25,16 +25,21 @@ const namesOf = async (address: string): Promise<Set<string>> => {
   return new Set(heads.map(({ name }) => name));
 };
 
+/** So many heads more. */
+const writeSome = (address: string, count: number): ReturnType<typeof writeUntilRefused> =>
+  writeUntilRefused(address, 1, count);
+
 /** Heads with a long note, one after the other, until so many were refused. */
 async function writeUntilRefused(
   address: string,
   most: number,
+  count = 600,
 ): Promise<{ kept: string[]; refused: Record<string, unknown>[] }> {
   const [first] = (await (await fetch(`${address}/api/heads`)).json()) as Record<string, unknown>[];
   const { id: _id, version: _version, createdAt: _created, updatedAt: _updated, ...like } = first ?? {};
   const kept: string[] = [];
   const refused: Record<string, unknown>[] = [];
-  for (let i = 0; i < 600 && refused.length < most; i++) {
+  for (let i = 0; i < count && refused.length < most; i++) {
     const name = `Filler ${i}`;
     const { status, body } = await send(address, 'POST', '/heads', { ...like, name, note: 'x'.repeat(490) });
     if (status === 201) kept.push(name);
@@ -70,4 +75,55 @@ it('on a disk that takes no more says so, goes on reading, and has lost no answe
   const more = await writeUntilRefused(after.address, 1);
   expect(more.refused).toEqual([]);
   await after.stop();
-});
+}, 120_000);
+
+interface Copy {
+  name: string;
+  why: string;
+}
+const copiesOf = async (address: string): Promise<Copy[]> =>
+  (await (await fetch(`${address}/api/backups`)).json()) as Copy[];
+
+it('killed at any moment of a copy has no half one, and loses nothing', async () => {
+  let heads = 0;
+  for (const milliseconds of [0, 10, 20, 40, 60, 90, 130]) {
+    const app = await startApp({ dataFolder: data.folder });
+    heads = (await namesOf(app.address)).size;
+    const copying = send(app.address, 'POST', '/backups').catch(() => undefined);
+    await new Promise((resolve) => setTimeout(resolve, milliseconds));
+    await app.stop('SIGKILL');
+    await copying;
+  }
+  const after = await startApp({ dataFolder: data.folder });
+  expect((await namesOf(after.address)).size).toBe(heads);
+  const copies = await copiesOf(after.address);
+  expect(copies.length).toBeGreaterThan(0);
+  for (const { name } of copies)
+    expect((await send(after.address, 'POST', `/backups/${name}/restore`, { isForReal: false })).body).toMatchObject({
+      faults: [],
+    });
+  await after.stop();
+}, 120_000);
+
+it('killed at any moment of bringing a copy back is as it was before or as the copy was, and nothing between', async () => {
+  const first = await startApp({ dataFolder: data.folder });
+  const before = (await namesOf(first.address)).size;
+  await send(first.address, 'POST', '/backups');
+  const { kept } = await writeSome(first.address, 12);
+  await first.stop();
+  for (const milliseconds of [20, 120, 220, 320, 450, 700]) {
+    const app = await startApp({ dataFolder: data.folder });
+    const copy = (await copiesOf(app.address)).findLast(({ why }) => why === 'by-hand');
+    const restoring = send(app.address, 'POST', `/backups/${copy?.name}/restore`, { isForReal: true }).catch(
+      () => undefined,
+    );
+    await new Promise((resolve) => setTimeout(resolve, milliseconds));
+    await app.stop('SIGKILL');
+    await restoring;
+    const after = await startApp({ dataFolder: data.folder });
+    const { size } = await namesOf(after.address);
+    expect([before, before + kept.length]).toContain(size);
+    if (size === before) await writeSome(after.address, kept.length);
+    await after.stop();
+  }
+}, 180_000);
