@@ -41,6 +41,13 @@ it('brings the log back as it was, whatever was written since', async () => {
   expect(await table()).toBe(text);
 });
 
+it('lets nothing in that a copy could not bring back', async () => {
+  await read((await table()).replaceAll('=SUM(A1)', 'x'.repeat(480)));
+  const [backup] = (await api().post('/api/backups').expect(201)).body as { name: string }[];
+  const { body } = await api().post(`/api/backups/${backup?.name}/restore`).send({ isForReal: false }).expect(200);
+  expect(body).toMatchObject({ faults: [] });
+});
+
 it('takes all of a table or nothing, and says which line is wrong', async () => {
   const text = (await table()).replaceAll('"\'=SUM(A1), ""quoted""\nand broken"', 'plain');
   const untouched = await table();
@@ -67,6 +74,20 @@ it('takes all of a table or nothing, and says which line is wrong', async () => 
   expect(await refused(lines(cell(first, 'left_ml', '4800'), second))).toMatchObject([{ line: 2, column: 'left_ml' }]);
   expect(await refused(lines(cell(first, 'soft', 'very'), second))).toMatchObject([{ line: 2, column: 'soft' }]);
   expect(await refused('bowl_id\nx')).toMatchObject([{ line: 1 }]);
+  // What the screen would not take does not come in this way either.
+  for (const [column, value] of [
+    ['words', 'x'.repeat(501)],
+    ['to_change', 'x'.repeat(301)],
+    ['shed_count', '2.5'],
+    ['shed_count', '2001'],
+    ['plate_cm', '99'],
+    ['left_ml', '5001'],
+  ] as const)
+    expect(await refused(lines(cell(first, column, value), second))).toContainEqual(
+      expect.objectContaining({ line: 2, column }),
+    );
+  const ranOut = cell(cell(first, 'ran_out', 'yes'), 'ran_out_after', '1.5');
+  expect((await refused(lines(ranOut, second))).map(({ line }) => line)).toContain(2);
   await api()
     .post('/api/files/log')
     .send({ text: 'x'.repeat(4_000_001), isForReal: true })

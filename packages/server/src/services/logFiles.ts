@@ -1,4 +1,5 @@
-import type { FileAnswer } from '@amber-ladle/contract';
+import { fieldMessages, parse, wearLogSchema, type FileAnswer } from '@amber-ladle/contract';
+import { ValidationError } from 'yup';
 import { logFromCsv, logToCsv, type FiledLog } from '@amber-ladle/core/exchange';
 import { WearLogEntity } from '../db/entities';
 import { HttpProblem } from '../http/errors';
@@ -60,6 +61,8 @@ async function rowFaults(
     const fault = (column: string, words: string): unknown => faults.push({ line, column, words });
     if (seen.has(`${bowlId} ${headId}`)) fault('bowl_id', 'This bowl stands twice for that head.');
     seen.add(`${bowlId} ${headId}`);
+    // The same as on the screen: what could not be said there would make a log that no copy brings back.
+    for (const [path, words] of againstTheScreen(log)) fault(columnOf(path), words);
     try {
       if (!pages.has(bowlId)) pages.set(bowlId, await logsOfBowl(household, bowlId));
       const page = pages.get(bowlId)?.find((one) => one.headId === headId);
@@ -72,4 +75,27 @@ async function rowFaults(
     }
   }
   return faults;
+}
+
+function againstTheScreen(log: FiledLog['log']): readonly [string, string][] {
+  try {
+    parse<FiledLog['log']>(wearLogSchema, log);
+    return [];
+  } catch (error) {
+    if (!(error instanceof ValidationError)) throw error;
+    return Object.entries(fieldMessages(error));
+  }
+}
+
+/** Columns by what they say of a log, where they are not called alike. */
+const COLUMNS: Readonly<Record<string, string>> = {
+  textureWas: 'texture_was',
+  plateCentimetres: 'plate_cm',
+  lasted: 'left_ml',
+  shedCount: 'shed_count',
+  toChange: 'to_change',
+};
+function columnOf(path: string): string {
+  const [, quality] = /^said\.(.+)$/.exec(path) ?? [];
+  return quality ?? COLUMNS[path] ?? path.replace(/\[.*$/, '');
 }
