@@ -1,4 +1,5 @@
-export { MOST_PASTED, readFormula, type FormulaDraft, type PastedLine, type WrittenRatio } from './readFormula';
+export { MOST_PASTED, readFormula, type FormulaDraft } from './readFormula';
+export type { PastedLine, WrittenRatio } from './lines';
 export { lexiconOf, readLine, type DraftLine, type DraftQuestion, type Lexicon } from './readLine';
 export { usualGrams } from './vague';
 export { gramsOf, type Reckoned } from './gramsOf';

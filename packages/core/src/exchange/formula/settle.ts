@@ -1,7 +1,7 @@
 import { ingredientById, type Catalogue, type MeasuredBy } from '../../ingredient';
 import type { Amount } from '../../mask';
 import { gramsOf } from './gramsOf';
-import type { PastedLine } from './readFormula';
+import type { PastedLine } from './lines';
 
 /** What a maker answered about one line. */
 export interface LineAnswer {

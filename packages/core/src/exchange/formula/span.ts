@@ -7,6 +7,11 @@ export interface Span {
   readonly to?: number;
 }
 
+/** Where a stretch ends, in characters of the whole text. */
+export const endOf = ({ text, from, to }: Span): number => to ?? from + text.length;
+/** From where to where a stretch reaches. */
+export const reach = (span: Span): { from: number; to: number } => ({ from: span.from, to: endOf(span) });
+
 /** What is left of a stretch from one character to another, without the blanks around it. */
 export function within({ text, from }: Span, start: number, end = text.length): Span {
   const cut = text.slice(start, end);
