@@ -251,6 +251,13 @@ describe('backups', () => {
     expect(await list()).toHaveLength(1);
   });
 
+  it('that are asked for at once are one, and none fails', async () => {
+    await api().post('/api/heads').send(aHead).expect(201);
+    await Promise.all(Array.from({ length: 6 }, () => api().post('/api/backups').expect(201)));
+    expect(await list()).toHaveLength(1);
+    expect(readdirSync(folder())).toHaveLength(1);
+  });
+
   it('are not made of a household with rows that belong to nothing, and the ones before stay', async () => {
     await api().post('/api/heads').send(aHead).expect(201);
     await api().post('/api/backups').expect(201);

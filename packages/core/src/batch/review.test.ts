@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from '../ingredient';
 import { SPOON_SETS } from '../measure';
-import { BUILT_IN_MASKS, type Mask } from '../mask';
+import { BUILT_IN_MASKS, composed, type Mask } from '../mask';
 import { REVIEW_IDS, reviewMask, type ReviewId } from '.';
 
 const maskCalled = (id: string): Mask => BUILT_IN_MASKS.find((mask) => mask.id === id)!;
@@ -32,6 +32,18 @@ const SPOILED: Readonly<Record<ReviewId, Mask>> = {
 };
 
 describe('reviewMask', () => {
+  it('holds every length of wear that a mask offers to the same rules', () => {
+    const night = { minimumMinutes: 360, aimMinutes: 480, limitMinutes: 540 };
+    const found = (mask: Mask) => reviewMask(mask, CATALOGUE, SPOON_SETS.us).map(({ id }) => id);
+    expect(found({ ...egg, otherWears: [night] })).toEqual(expect.arrayContaining(['egg-long', 'spoils-overnight']));
+    expect(found({ ...avocado, otherWears: [night] })).toContain('spoils-overnight');
+    const parts = composed([{ ingredientId: 'olive-oil', grams: 40 }], CATALOGUE);
+    const plain: Mask = { ...oil, heldRatios: [], parts };
+    expect(found({ ...plain, otherWears: [night] })).toEqual(found(plain));
+    expect(found(plain)).not.toContain('spoils-overnight');
+    expect(found({ ...plain, otherWears: [{ ...night, aimMinutes: 100 }] })).toContain('wear-order');
+  });
+
   it.each(REVIEW_IDS)('finds %s', (id) => {
     expect(reviewMask(SPOILED[id], CATALOGUE, SPOON_SETS.us).map((finding) => finding.id)).toContain(id);
   });

@@ -1,7 +1,16 @@
 import type { HairProfile } from '../hair';
 import { ingredientById, type Catalogue } from '../ingredient';
 import type { Spoon } from '../measure';
-import { estimateTexture, isOvernight, mostWearMinutes, rowsOf, spoilsOnHead, textureOf, type Mask } from '../mask';
+import {
+  estimateTexture,
+  isOvernight,
+  mostWearMinutes,
+  rowsOf,
+  spoilsOnHead,
+  textureOf,
+  type Mask,
+  wearsOf,
+} from '../mask';
 import { message, type Message } from '../message';
 import type { Wearer } from './caps';
 import { sizeBowl, type SizedBowl } from './size';
@@ -68,8 +77,10 @@ export function reviewMask(mask: Mask, catalogue: Catalogue, spoons: readonly Sp
     if (flowLog10 >= 3) note('oil-too-thick', message('review.oil-too-thick', { comes: texture }));
   }
 
-  const { minimumMinutes, aimMinutes, limitMinutes } = mask.wear;
-  if (!(minimumMinutes <= aimMinutes && aimMinutes <= limitMinutes)) fault('wear-order', message('review.wear-order'));
+  // What holds of its usual length of wear holds of every other one that it offers.
+  const wears = wearsOf(mask);
+  if (wears.some((wear) => !(wear.minimumMinutes <= wear.aimMinutes && wear.aimMinutes <= wear.limitMinutes)))
+    fault('wear-order', message('review.wear-order'));
   if (rows.some(({ stains }) => stains) && mask.slot !== 'before-shampoo')
     note('stain-after-shampoo', message('review.stain-after-shampoo'));
   const cooking = rows.filter(({ traits }) => traits.cooksInWarmth);
@@ -77,10 +88,11 @@ export function reviewMask(mask: Mask, catalogue: Catalogue, spoons: readonly Sp
     if (mask.heat !== 'never' || mask.rinse.temperature !== 'cool-to-lukewarm')
       fault('egg-warm', message('review.egg-warm'));
     const most = mostWearMinutes(cooking);
-    if (limitMinutes > most) fault('egg-long', message('review.egg-long', { minutes: most }));
+    if (wears.some(({ limitMinutes }) => limitMinutes > most))
+      fault('egg-long', message('review.egg-long', { minutes: most }));
   }
   const each = spoilsOnHead(rows).map(({ name, hours }) => ({ name, hours }));
-  if (isOvernight(mask.wear) && each.length > 0)
+  if (wears.some(isOvernight) && each.length > 0)
     fault('spoils-overnight', message('review.spoils-overnight', { each }));
   const bits = rows.filter(({ traits }) => traits.leavesBits).map(({ name }) => name);
   if (bits.length > 0 && !mask.strained) note('bits-unstrained', message('review.bits-unstrained', { names: bits }));

@@ -93,7 +93,7 @@ export async function keepBowl(household: Household, wish: KeepBowl): Promise<{ 
   };
   const catalogue = await readCatalogue(household);
   const { draw } = wish;
-  const kept = await household.writes.run(['bowls', 'shelf'], async (manager) => {
+  const kept = await household.writes.run(draw ? ['bowls', 'shelf'] : ['bowls'], async (manager) => {
     const twin = await manager.findOneBy(BowlEntity, { id: row.id });
     if (twin) return twin;
     await manager.insert(BowlEntity, row);

@@ -184,8 +184,8 @@ export function useMaskEditor(key: string, from: Ref<Mask | undefined>, newName:
   /** Applies the rules of its ingredients: egg cool and short, stains before shampoo, bits through a cloth. */
   function tighten(): void {
     if (!mask.value) return;
-    const { heat, rinse, wear, slot, strained, keeping } = tightened(mask.value, household.catalogue);
-    set({ heat, rinse, wear, slot, strained, keeping });
+    const { heat, rinse, wear, otherWears, slot, strained, keeping } = tightened(mask.value, household.catalogue);
+    set({ heat, rinse, wear, otherWears, slot, strained, keeping });
   }
 
   /** @returns the kept mask, or nothing when something needs another look */

@@ -66,7 +66,11 @@ describe('a pasted mask', () => {
     expect(pasted.isUnsafe.value).toBe(true);
     expect(pasted.mask.value?.heat).toBe('dryer-may-help');
     expect(pasted.input().heat).toBe('never');
+    // Looking at what would be kept changes nothing of what is on the page.
+    expect(pasted.mask.value?.heat).toBe('dryer-may-help');
+    pasted.say({ isSafe: true });
     expect(pasted.isUnsafe.value).toBe(false);
+    expect(pasted.mask.value?.heat).toBe('never');
   });
 
   it('keeps a sentence that was not understood among the steps, when it is told to', () => {

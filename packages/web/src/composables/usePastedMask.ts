@@ -80,9 +80,9 @@ export function usePastedMask() {
   );
   const name = computed(() => answers.value.name ?? (draft.value?.name || usualName.value));
 
-  const mask = computed<Mask | undefined>(() => {
-    if (!understood.value) return undefined;
-    const chosen = answers.value.isSafe === true ? understood.value.safe : understood.value.mask;
+  type Understood = NonNullable<typeof understood.value>;
+  /** A reading of the text, as a mask of the book. */
+  function called(chosen: Understood['mask']): Mask {
     const grams = inAll.value / heads.value;
     return {
       ...chosen,
@@ -93,7 +93,11 @@ export function usePastedMask() {
       id: 'pasted',
       version: 1,
     };
-  });
+  }
+  /** As it is written, until the safer reading is taken. */
+  const mask = computed(
+    () => understood.value && called(answers.value.isSafe === true ? understood.value.safe : understood.value.mask),
+  );
 
   function answer(key: string, part: LineAnswer): void {
     const before = answers.value.lines[key];
@@ -109,9 +113,9 @@ export function usePastedMask() {
   const isUnsafe = computed(() => (understood.value?.unsafe.length ?? 0) > 0 && answers.value.isSafe !== true);
   /** What would be kept: the safer reading where the text is unsafe. @throws Error in words for the page, where something needs another look */
   function input(): MaskInput {
-    if (!mask.value) throw new Error('Nothing that can be measured was found in the text.');
-    if (isUnsafe.value) say({ isSafe: true });
-    const { id: _id, version: _version, ...written } = plain(mask.value);
+    const kept = understood.value && (isUnsafe.value ? called(understood.value.safe) : mask.value);
+    if (!kept) throw new Error('Nothing that can be measured was found in the text.');
+    const { id: _id, version: _version, ...written } = plain(kept);
     try {
       return parse<MaskInput>(maskInputSchema, written);
     } catch (error) {

@@ -22,9 +22,19 @@ export const usePastedText = () => ({
   answers: useSessionStorage<PastedAnswers>('amber-ladle-pasted-answers', noAnswers(), { mergeDefaults: true }),
 });
 
-/** Lays a text on the page where pasted masks are read: measures that were poured, a file that holds only words. */
-export function layText(text: string): void {
-  const pasted = usePastedText();
-  pasted.text.value = text;
-  pasted.answers.value = noAnswers();
+/**
+ * Lays a text on the page where pasted masks are read: measures that were poured, a file that holds only words.
+ * @returns the way back to the text that was there, if there was one
+ */
+export function layText(next: string): (() => Promise<void>) | undefined {
+  const { text, answers } = usePastedText();
+  const before = { text: text.value, answers: answers.value };
+  text.value = next;
+  answers.value = noAnswers();
+  if (before.text.trim() === '' || before.text === next) return undefined;
+  return () => {
+    text.value = before.text;
+    answers.value = before.answers;
+    return Promise.resolve();
+  };
 }

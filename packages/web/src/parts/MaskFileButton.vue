@@ -21,7 +21,8 @@ async function choose(event: Event): Promise<void> {
     if (file.size > MOST_PASTED.file) throw new Error('That file is larger than a mask can be.');
     const read = readMaskFile(await file.text());
     if (read.kind === 'words') {
-      layText(read.text);
+      const back = layText(read.text);
+      if (back) notice.show('The text that was being read is put aside.', back);
       await router.push({ name: 'mask-paste' });
       return;
     }

@@ -7,6 +7,7 @@ import { useRouter } from 'vue-router';
 import NumberField from './NumberField.vue';
 import { layText } from '../composables/usePastedText';
 import { useHousehold } from '../stores/household';
+import { useNotice } from '../stores/notice';
 
 /** Poured by eye, and still written down: what the bottle lost, or how many of a known spoon it was. */
 interface Row {
@@ -20,6 +21,7 @@ interface Row {
 }
 const household = useHousehold();
 const router = useRouter();
+const notice = useNotice();
 const spoons = computed(() =>
   household.spoons.map((spoon) => ({ value: spoon.id, title: spoonName(spoon), millilitres: spoonMillilitres(spoon) })),
 );
@@ -71,7 +73,7 @@ const amounts = computed(() => {
 });
 const total = computed(() => amounts.value.reduce((sum, { grams }) => sum + grams, 0));
 function write(): void {
-  layText(
+  const back = layText(
     amounts.value
       .map(
         ({ ingredientId, grams }) =>
@@ -79,6 +81,7 @@ function write(): void {
       )
       .join('\n'),
   );
+  if (back) notice.show('The text that was being read is put aside.', back);
   void router.push({ name: 'mask-paste' });
 }
 </script>

@@ -29,6 +29,8 @@ const outcome = ref<ToldOutcome>();
 const isKeeping = ref(false);
 const refused = ref('');
 const shown = computed(() => refused.value || fault.value);
+/** How a file or a page begins, not a mask in words. */
+const FILED = /^\s*(?:\{\s*"|\[\s*\{|<(?:!doctype|html|head|body|script|\?xml|!--))/i;
 /** A file of ours holds the whole mask: nothing in it is guessed. */
 const whole = ref<MaskInput>();
 
@@ -54,7 +56,8 @@ watch(
   text,
   (now) => {
     refused.value = '';
-    if (!/^\s*(?:[{[]|<)/.test(now)) return;
+    if (now.trim() !== '') whole.value = undefined;
+    if (!FILED.test(now)) return;
     try {
       takeFile(now);
     } catch (error) {
@@ -82,6 +85,11 @@ async function keep(): Promise<void> {
   } finally {
     isKeeping.value = false;
   }
+}
+
+function throwAway(): void {
+  whole.value = undefined;
+  pasted.clear();
 }
 
 const handOver = useHandOver();
@@ -113,7 +121,7 @@ const sum = computed(() => {
     <RouterLink class="quiet-link" :to="{ name: 'masks' }">All masks</RouterLink>
     <div class="title">
       <h1>Paste a mask</h1>
-      <v-btn v-if="text" variant="text" @click="pasted.clear()">Throw it away</v-btn>
+      <v-btn v-if="text || whole" variant="text" @click="throwAway">Throw it away</v-btn>
     </div>
     <div class="two">
       <section aria-label="As it was written" class="written">

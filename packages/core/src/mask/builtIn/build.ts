@@ -1,3 +1,4 @@
+import { BLANK_MASK } from '../blank';
 import { ingredientById, CATALOGUE, type MeasuredBy, type Role } from '../../ingredient';
 import { normaliseShares, ROLE_TOLERANCE } from '../formula';
 import type { FormulaPart, Mask } from '../types';
@@ -27,16 +28,8 @@ type MaskRow = Pick<Mask, 'id' | 'name' | 'summary' | 'needs' | 'slot' | 'textur
 /** A built-in mask: a roots-to-tips bowl from the blender for the same day, unless the row says otherwise. */
 export function mask({ of, ...row }: MaskRow): Mask {
   return {
+    ...BLANK_MASK,
     version: 1,
-    coverage: 'roots-to-tips',
-    endsExtraShare: 0.1,
-    heldRatios: [],
-    mixing: 'blender',
-    strained: false,
-    applicator: 'brush',
-    heat: 'cap',
-    keeping: 'same-day',
-    handsOnMinutes: 15,
     parts: normaliseShares(of.map(part)),
     ...row,
   };

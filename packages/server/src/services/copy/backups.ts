@@ -62,17 +62,19 @@ const PART = '.part';
 export async function backUp(household: Household, why: Why): Promise<Backup[]> {
   const folder = backupFolder(household);
   mkdirSync(folder, { recursive: true });
-  for (const name of readdirSync(folder)) if (name.endsWith(PART)) rmSync(join(folder, name), { force: true });
   const stamp = household.clock
     .now()
     .replace(/\.\d+Z$/, 'Z')
     .replaceAll(':', '-');
   const file = join(folder, `${stamp}-${why}.sqlite`);
-  // Twice within a second is once.
-  if (!existsSync(file)) {
+  // One after the other: a second one at the same moment finds the first one's.
+  await household.writes.alone(async (source) => {
+    for (const name of readdirSync(folder)) if (name.endsWith(PART)) rmSync(join(folder, name), { force: true });
+    // Twice within a second is once.
+    if (existsSync(file)) return;
     const part = file + PART;
     try {
-      await household.writes.alone((source) => source.query('VACUUM INTO ?', [part]));
+      await source.query('VACUUM INTO ?', [part]);
       checkHouseholdCopy(part);
       soundCounts(part);
       onDisk(part);
@@ -82,7 +84,7 @@ export async function backUp(household: Household, why: Why): Promise<Backup[]> 
       rmSync(part, { force: true });
       throw error;
     }
-  }
+  });
   const all = listBackups(household);
   const kept = new Set(backupsToKeep(all, household.clock.now()));
   for (const { name } of all) if (!kept.has(name)) rmSync(join(folder, name), { force: true });
