@@ -7,6 +7,8 @@ export default defineConfig({
     outDir: 'dist',
     target: 'node20',
     sourcemap: true,
+    // Checks are fetched where a page wants them; here everything is wanted.
+    rollupOptions: { output: { inlineDynamicImports: true } },
   },
   ssr: { noExternal: [/^@amber-ladle\//] },
 });

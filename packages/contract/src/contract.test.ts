@@ -8,7 +8,7 @@ import {
   headInputSchema,
   ingredientSchema,
   keepBowlSchema,
-  parse,
+  checked,
   settingsSchema,
   spoonsOf,
 } from '.';
@@ -16,9 +16,9 @@ import {
 const profile = aProfile();
 const head = { name: 'Wren', note: '', ageYears: 30, sensitiveSkin: false, profile };
 
-function messages(schema: Parameters<typeof parse>[0], value: unknown): Record<string, string> {
+function messages(schema: Parameters<typeof checked>[0], value: unknown): Record<string, string> {
   try {
-    parse(schema, value);
+    checked(schema, value);
   } catch (error) {
     if (error instanceof ValidationError) return fieldMessages(error);
     throw error;

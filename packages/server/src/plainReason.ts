@@ -1,5 +1,5 @@
-import { AlreadyOpen } from './db/onlyOne';
-import { UnsoundDatabase } from './db/unsound';
+import { AlreadyOpen } from './schema/onlyOne';
+import { UnsoundDatabase } from './schema/unsound';
 
 /** Codes of a folder that cannot be made or written. */
 const FOLDER_CODES = new Set(['EACCES', 'EROFS', 'EPERM', 'ENOTDIR', 'ENOENT', 'EEXIST']);

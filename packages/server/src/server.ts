@@ -4,16 +4,16 @@ import type { AddressInfo } from 'node:net';
 import { pino, type Logger } from 'pino';
 import { Clock } from './kernel/clock';
 import type { Config } from './config';
-import { openDatabase } from './db/database';
-import { holdAlone } from './db/onlyOne';
+import { openDatabase } from './schema/database';
+import { holdAlone } from './schema/onlyOne';
 import { seedDemo } from './demo/seed';
-import { deviceMode } from './devices/mode';
-import { SimulatedScale } from './devices/scale';
-import { SimulatedThermometers } from './devices/thermometer';
+import { deviceMode } from './device/mode';
+import { SimulatedScale } from './device/scale';
+import { SimulatedThermometers } from './device/thermometer';
 import { Events } from './kernel/events';
 import { createApp } from './http/app';
-import { backUpDaily } from './services/copy/backups';
-import { household } from './services/household';
+import { backUpDaily } from './copy';
+import { household } from './kernel/household';
 
 export interface RunningServer {
   readonly address: string;

@@ -7,13 +7,13 @@ import type { Express } from 'express';
 import { pino } from 'pino';
 import type { DataSource } from 'typeorm';
 import { Clock } from './kernel/clock';
-import { openDatabase } from './db/database';
-import { SimulatedScale } from './devices/scale';
-import { SimulatedThermometers } from './devices/thermometer';
+import { openDatabase } from './schema/database';
+import { SimulatedScale } from './device/scale';
+import { SimulatedThermometers } from './device/thermometer';
 import { Events } from './kernel/events';
 import { createApp } from './http/app';
-import { household, type Household } from './services/household';
-import { deviceMode } from './devices/mode';
+import { household, type Household } from './kernel/household';
+import { deviceMode } from './device/mode';
 
 export interface TestHouse {
   readonly app: Express;

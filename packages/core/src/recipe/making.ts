@@ -26,13 +26,13 @@ export interface Making {
 
 /** Other ways of the schools: they change water and time, never what comes out. */
 export interface MakingOptions {
-  readonly lid?: Lid;
+  readonly lid?: Lid | undefined;
   /** Soaked an hour before: the boil is shorter by a third (assumption of this project). */
-  readonly soaked?: boolean;
+  readonly soaked?: boolean | undefined;
   /** Volumes of water to one of the raw thing, as the school has it: 3¾ to 5 for rice. 1 to 30. */
-  readonly volumes?: number;
+  readonly volumes?: number | undefined;
   /** Mashed by hand instead of blended: all water goes in the pot, it cooks longer, and the cloth keeps more. */
-  readonly byHand?: boolean;
+  readonly byHand?: boolean | undefined;
 }
 
 /** Mashing by hand: minutes longer in the pot, and how much more stays in the cloth. Assumption of this project. */

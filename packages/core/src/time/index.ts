@@ -1,3 +1,4 @@
 export * from './duration';
 export * from './day';
 export * from './zone';
+export * from './instant';

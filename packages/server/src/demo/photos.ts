@@ -3,8 +3,8 @@ import type { Head } from '@amber-ladle/contract';
 import { drawsFrom } from '@amber-ladle/core/statistic';
 import sharp from 'sharp';
 import { v5 as uuidFrom } from 'uuid';
-import type { Household } from '../services/household';
-import { addPhoto } from '../services/photos';
+import type { Household } from '../kernel/household';
+import { addPhoto } from '../photo';
 
 const SPACE = '9e0a1f6c-0f0a-4f5b-8b11-5f1f0c2b7a00';
 

@@ -1,8 +1,8 @@
 import { afterEach, beforeEach, expect, it } from 'vitest';
-import { listBowls } from '../services/bowls';
+import { listBowls } from '../bowl';
 import { factorBand, learnFactor } from '@amber-ladle/core/learn';
-import { listHeads } from '../services/heads';
-import { readLearning } from '../services/learning';
+import { listHeads } from '../head';
+import { readLearning } from '../notes';
 import { testHouse, type TestHouse } from '../testing';
 import { seedDemo } from './seed';
 

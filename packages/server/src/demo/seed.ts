@@ -1,11 +1,11 @@
 import { TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
 import type { Head, HeadInput } from '@amber-ladle/contract';
 import { NO_CHOICES } from '@amber-ladle/core/house';
-import type { Household } from '../services/household';
+import type { Household } from '../kernel/household';
 import { NO_STORY, type PatchTest } from '@amber-ladle/core/judge';
-import { createHead, listHeads } from '../services/heads';
-import { endBowl } from '../services/bowlLife';
-import { keepBowl } from '../services/bowls';
+import { createHead, listHeads } from '../head';
+import { endBowl } from '../life';
+import { keepBowl } from '../bowl';
 import { Clock } from '../kernel/clock';
 import { seedNotes } from './notes';
 import { seedPhotos } from './photos';

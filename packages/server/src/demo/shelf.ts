@@ -5,10 +5,10 @@ import { ingredientById, pieceSize, CATALOGUE } from '@amber-ladle/core/ingredie
 import type { LotState } from '@amber-ladle/core/ingredient';
 import type { Place, Stage } from '@amber-ladle/core/shelf';
 import { Clock } from '../kernel/clock';
-import { addReading, listPlaces, removePlace, savePlace } from '../services/climate';
-import type { Household } from '../services/household';
-import { setRestock } from '../services/restock';
-import { changeStock } from '../services/stock';
+import { addReading, listPlaces, removePlace, savePlace } from '../place';
+import type { Household } from '../kernel/household';
+import { setRestock } from '../stock';
+import { changeStock } from '../stock';
 
 /** Where things stand on the narrowboat: a small 12 V fridge, a box of produce and an aloe on the roof. */
 const PLACES: readonly Place[] = [

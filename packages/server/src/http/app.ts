@@ -2,23 +2,25 @@ import express, { type Express } from 'express';
 import { rateLimit } from 'express-rate-limit';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
-import { PROBLEM_TYPES } from '@amber-ladle/contract';
-import { bowlRoutes } from '../routes/bowls';
-import { headRoutes } from '../routes/heads';
-import { ingredientRoutes } from '../routes/ingredients';
-import { maskRoutes } from '../routes/masks';
-import { deviceRoutes, type Devices } from '../routes/devices';
-import { fileRoutes } from '../routes/files';
-import { copyRoutes, householdUpload } from '../routes/copies';
-import { noteRoutes } from '../routes/notes';
-import { photoRoutes, photoUpload } from '../routes/photos';
-import { washDayRoutes } from '../routes/washDays';
-import { shelfRoutes } from '../routes/shelf';
-import { otherRoutes } from '../routes/other';
-import type { Household } from '../services/household';
-import { notFound } from './errors';
-import { jsonOnly, ownPagesOnly, plainOnly } from './guards';
-import { onError, sendProblem } from './onError';
+import { bowlRoutes } from '../bowl/routes';
+import { calendarRoutes } from '../calendar/routes';
+import { copyRoutes } from '../copy/routes';
+import { washDayRoutes } from '../day/routes';
+import { deviceRoutes, type Devices } from '../device/routes';
+import { headRoutes } from '../head/routes';
+import { householdRoutes } from '../household/routes';
+import { ingredientRoutes } from '../ingredient/routes';
+import type { Household } from '../kernel/household';
+import { maskRoutes } from '../mask/routes';
+import { noteRoutes } from '../notes/routes';
+import { photoRoutes } from '../photo/routes';
+import { placeRoutes } from '../place/routes';
+import { stockRoutes } from '../stock/routes';
+import { toldRoutes } from '../told/routes';
+import { notFound } from '../kernel/refusal';
+import { ownPagesOnly } from './guards';
+import { onError, problem, sendProblem } from './onError';
+import { serve, type Served } from './serve';
 import { dataHeaders, pageHeaders, web } from './web';
 
 export interface AppOptions {
@@ -32,7 +34,23 @@ export interface AppOptions {
   readonly requestsPerMinute?: number;
 }
 
-const MOST_BODY = '256kb';
+/** Everything that is served, feature by feature; an address with a fixed step stands before one with a name there. */
+export const routes = (household: Household, devices: Devices, demo: boolean): readonly Served[] => [
+  ...bowlRoutes(household),
+  ...headRoutes(household),
+  ...noteRoutes(household),
+  ...photoRoutes(household),
+  ...washDayRoutes(household),
+  ...maskRoutes(household),
+  ...toldRoutes(household),
+  ...ingredientRoutes(household),
+  ...stockRoutes(household),
+  ...placeRoutes(household),
+  ...calendarRoutes(household),
+  ...copyRoutes(household),
+  ...deviceRoutes(household, devices, demo),
+  ...householdRoutes(household, demo),
+];
 
 /** The whole server as an Express app, without a port. */
 export function createApp({
@@ -58,11 +76,7 @@ export function createApp({
       legacyHeaders: false,
       validate: false,
       handler: (_request, response) => {
-        sendProblem(response, {
-          type: PROBLEM_TYPES['too-many'],
-          status: 429,
-          title: 'Too many requests at once; try again in a minute.',
-        });
+        sendProblem(response, problem('too-many', 'Too many requests at once; try again in a minute.'));
       },
     }),
   );
@@ -71,25 +85,7 @@ export function createApp({
     if (request.method === 'GET') next();
     else logWrites(request, response, next);
   });
-  // Pictures and whole households are larger than anything else, and are read by their own routes.
-  api.use(photoUpload(household));
-  api.use(jsonOnly);
-  api.use(householdUpload(household));
-  api.use('/files/log', express.json({ limit: '5mb', strict: true }));
-  api.use(express.json({ limit: MOST_BODY, strict: true }));
-  api.use(plainOnly);
-  api.use(noteRoutes(household));
-  api.use(photoRoutes(household));
-  api.use(copyRoutes(household));
-  api.use('/heads', headRoutes(household));
-  api.use('/bowls', bowlRoutes(household));
-  api.use('/washdays', washDayRoutes(household));
-  api.use('/masks', maskRoutes(household));
-  api.use('/ingredients', ingredientRoutes(household));
-  api.use('/devices', deviceRoutes(household, devices, demo));
-  api.use(shelfRoutes(household));
-  api.use(fileRoutes(household));
-  api.use(otherRoutes(household, demo));
+  serve(api, routes(household, devices, demo));
   api.use(() => {
     throw notFound('address');
   });

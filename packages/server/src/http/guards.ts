@@ -1,5 +1,5 @@
 import type { RequestHandler } from 'express';
-import { malformed, wrongOrigin, wrongType } from './errors';
+import { malformed, wrongOrigin, wrongType } from '../kernel/refusal';
 
 const LOCAL_NAMES = new Set(['localhost', '127.0.0.1', '[::1]']);
 
@@ -32,7 +32,7 @@ export function ownPagesOnly(ownHost: string): RequestHandler {
 export const jsonOnly: RequestHandler = (request, _response, next) => {
   const hasBody =
     Number(request.headers['content-length'] ?? 0) > 0 || request.headers['transfer-encoding'] !== undefined;
-  if (hasBody && !request.is('application/json')) throw wrongType();
+  if (hasBody && !request.is('application/json')) throw wrongType('JSON, with content type application/json');
   next();
 };
 

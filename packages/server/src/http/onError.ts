@@ -1,12 +1,20 @@
-import { fieldMessages, PROBLEM_TYPES, type Problem } from '@amber-ladle/contract';
+import { fieldMessages, PROBLEMS, problemType, type Problem, type ProblemKind } from '@amber-ladle/contract';
 import type { ErrorRequestHandler, Response } from 'express';
 import type { Logger } from 'pino';
 import { ValidationError } from 'yup';
+import { invalid, Refusal, type RefusalRest } from '../kernel/refusal';
 import { troubleOf, type StorageTrouble } from '../kernel/storageFault';
-import { HttpProblem, invalid } from './errors';
 
-export function sendProblem(response: Response, problem: Problem): void {
-  response.status(problem.status).type('application/problem+json').send(JSON.stringify(problem));
+/** A refusal as it goes over the wire. */
+export const problem = (kind: ProblemKind, title: string, rest: RefusalRest = {}): Problem => ({
+  type: problemType(kind),
+  status: PROBLEMS[kind],
+  title,
+  ...rest,
+});
+
+export function sendProblem(response: Response, said: Problem): void {
+  response.status(said.status).type('application/problem+json').send(JSON.stringify(said));
 }
 
 /** Turns whatever was thrown into a problem; never shows a stack, and logs what is our own fault. */
@@ -16,9 +24,9 @@ export function onError(logger: Logger): ErrorRequestHandler {
       next(error);
       return;
     }
-    const problem = problemOf(error);
-    if (problem.status >= 500) logger.error(error);
-    sendProblem(response, problem);
+    const said = problemOf(error);
+    if (said.status >= 500) logger.error(error);
+    sendProblem(response, said);
   };
 }
 
@@ -44,21 +52,15 @@ const TROUBLE: Readonly<Record<StorageTrouble, { readonly title: string; readonl
 };
 
 function problemOf(error: unknown): Problem {
-  if (error instanceof HttpProblem) return error.problem;
-  if (error instanceof ValidationError) return invalid(fieldMessages(error)).problem;
+  if (error instanceof Refusal) return problem(error.kind, error.message, error.rest);
+  if (error instanceof ValidationError) return problemOf(invalid(fieldMessages(error)));
   const { type, status } = (error ?? {}) as { type?: string; status?: number };
-  if (type === 'entity.too.large')
-    return { type: PROBLEM_TYPES['too-large'], status: 413, title: 'That is more than this page takes.' };
-  if (type === 'entity.parse.failed')
-    return { type: PROBLEM_TYPES.malformed, status: 400, title: 'That is not readable JSON.' };
-  if (status && status >= 400 && status < 500)
-    return { type: PROBLEM_TYPES.malformed, status, title: 'That request cannot be read.' };
+  if (type === 'entity.too.large') return problem('too-large', 'That is more than this page takes.');
+  if (type === 'entity.parse.failed') return problem('malformed', 'That is not readable JSON.');
+  if (status && status >= 400 && status < 500) return problem('malformed', 'That request cannot be read.');
   const trouble = troubleOf(error);
-  if (trouble) return { type: PROBLEM_TYPES.storage, status: 507, ...TROUBLE[trouble] };
-  return {
-    type: PROBLEM_TYPES.internal,
-    status: 500,
-    title: 'Something went wrong here.',
+  if (trouble) return problem('storage', TROUBLE[trouble].title, { detail: TROUBLE[trouble].detail });
+  return problem('internal', 'Something went wrong here.', {
     detail: 'Nothing was changed. Trying once more is safe.',
-  };
+  });
 }

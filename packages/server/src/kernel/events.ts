@@ -1,13 +1,10 @@
+import type { Topic } from '@amber-ladle/contract';
 import type { Request, Response } from 'express';
-
-/** What changed, so that open tabs and other devices can look again. */
-export type Change =
-  'heads' | 'bowls' | 'masks' | 'ingredients' | 'shelf' | 'climate' | 'settings' | 'clock' | 'washdays' | 'notes';
 
 /** Tells every open page of a change, by server-sent events. */
 export class Events {
   private readonly listeners = new Set<Response>();
-  private readonly counts = new Map<Change, number>();
+  private readonly counts = new Map<Topic, number>();
 
   listen(request: Request, response: Response): void {
     response.set({ 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-store', Connection: 'keep-alive' });
@@ -18,11 +15,11 @@ export class Events {
   }
 
   /** How often any of these changed: what was worked out before the count went on is out of date. */
-  revision(...changes: readonly Change[]): number {
+  revision(...changes: readonly Topic[]): number {
     return changes.reduce((sum, change) => sum + (this.counts.get(change) ?? 0), 0);
   }
 
-  tell(change: Change): void {
+  tell(change: Topic): void {
     this.counts.set(change, this.revision(change) + 1);
     for (const listener of this.listeners) listener.write(`event: change\ndata: ${change}\n\n`);
   }

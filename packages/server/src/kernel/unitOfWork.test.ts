@@ -4,16 +4,17 @@ import { join } from 'node:path';
 import { Sqlite } from './sqlite';
 import type { DataSource } from 'typeorm';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { openDatabase } from '../db/database';
-import { SettingEntity } from '../db/entities';
-import { Events, type Change } from './events';
+import { openDatabase } from '../schema/database';
+import { SettingEntity } from '../household/table';
+import type { Topic } from '@amber-ladle/contract';
+import { Events } from './events';
 import { troubleOf } from './storageFault';
 import { UnitOfWork } from './unitOfWork';
 
 let folder: string;
 let source: DataSource;
 let writes: UnitOfWork;
-let told: Change[];
+let told: Topic[];
 beforeEach(async () => {
   folder = mkdtempSync(join(tmpdir(), 'amber-ladle-unit-'));
   source = await openDatabase(join(folder, 'household.sqlite'));

@@ -1,7 +1,8 @@
 import { letGo } from './letGo';
 import type { Sqlite } from './sqlite';
 import type { DataSource, EntityManager } from 'typeorm';
-import type { Change, Events } from './events';
+import type { Topic } from '@amber-ladle/contract';
+import type { Events } from './events';
 
 /**
  * Everything that is written: one piece of work after the other, each in a transaction of its own, told of after its commit.
@@ -24,7 +25,7 @@ export class UnitOfWork {
    * @param topics what the work changes
    * @throws what the work throws, after a rollback; what the disk says where the commit fails: then nothing of it is kept
    */
-  run<T>(topics: readonly Change[], work: (manager: EntityManager) => Promise<T>): Promise<T> {
+  run<T>(topics: readonly Topic[], work: (manager: EntityManager) => Promise<T>): Promise<T> {
     return this.next(async () => {
       const done = await this.inTransaction(work);
       for (const topic of topics) this.events.tell(topic);

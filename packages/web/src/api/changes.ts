@@ -1,18 +1,17 @@
-/** What can change elsewhere, as the server tells it. */
-export type Change =
-  'heads' | 'bowls' | 'masks' | 'ingredients' | 'shelf' | 'climate' | 'settings' | 'clock' | 'washdays' | 'notes';
+import { api, type Topic } from '@amber-ladle/contract';
+import { linkTo } from './client';
 
-const listeners = new Map<Change, Set<() => unknown>>();
+const listeners = new Map<Topic, Set<() => unknown>>();
 let stream: EventSource | undefined;
 
 /** Looks again whenever another tab, device or clock changed something. One stream serves all. */
-export function onChange(what: Change, run: () => unknown): () => void {
+export function onChange(what: Topic, run: () => unknown): () => void {
   const set = listeners.get(what) ?? new Set();
   listeners.set(what, set.add(run));
   if (!stream) {
-    stream = new EventSource('/api/events');
+    stream = new EventSource(linkTo(api.household.events));
     stream.addEventListener('change', (event) => {
-      for (const told of listeners.get((event as MessageEvent<Change>).data) ?? []) told();
+      for (const told of listeners.get((event as MessageEvent<Topic>).data) ?? []) told();
     });
   }
   return () => set.delete(run);

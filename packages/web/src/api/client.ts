@@ -1,4 +1,4 @@
-import type { Problem } from '@amber-ladle/contract';
+import { addressOf, type AnswerOf, type Endpoint, type Problem, type Wish } from '@amber-ladle/contract';
 
 /** A request that the server refused, or that never reached it. */
 export class ApiError extends Error {
@@ -14,38 +14,57 @@ const UNREACHABLE: Problem = {
   detail: 'What you entered is still here. Start it again, then try once more.',
 };
 
-type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE';
+/** As long as a page waits for an answer; whole files may take their time. */
+const PATIENCE = { answer: 20_000, file: 600_000 } as const;
+
+/** A picture leaves the page as the file that was chosen. */
+type Sendable<W> = W extends { body: Uint8Array } ? Omit<W, 'body'> & { readonly body: Blob } : W;
+type Asked<P, Q, B> = Sendable<Wish<P, Q, B>>;
 
 /**
  * Asks the server.
- * @throws ApiError with a problem that can be shown
+ * @param wish named steps of the address, query and body, as the endpoint takes them
+ * @throws ApiError with a problem that can be shown; one with status 0 where nobody answered
+ * @example await call(api.heads.one, { params: { id } })
  */
-export const ask = <T>(method: Method, path: string, body?: unknown): Promise<T> =>
-  asked(path, {
-    method,
-    ...(body === undefined ? {} : { body: JSON.stringify(body), headers: { 'Content-Type': 'application/json' } }),
-  });
-
-/**
- * Sends a file as it is.
- * @param type what it holds, such as image/jpeg
- * @throws ApiError as {@link ask}
- */
-export const sendFile = <T>(path: string, type: string, body: Blob | string): Promise<T> =>
-  asked(path, { method: 'POST', headers: { 'Content-Type': type }, body });
-
-async function asked<T>(path: string, request: RequestInit): Promise<T> {
+export async function call<P, Q, B, A>(
+  endpoint: Endpoint<P, Q, B, A>,
+  ...[wish]: object extends Asked<P, Q, B> ? [wish?: Asked<P, Q, B>] : [wish: Asked<P, Q, B>]
+): Promise<AnswerOf<A>> {
+  const { params, query, body } = (wish ?? {}) as {
+    params?: Record<string, string>;
+    query?: Record<string, unknown>;
+    body?: unknown;
+  };
+  const { taken, method } = endpoint;
+  const patience = taken && taken.as !== 'json' ? PATIENCE.file : PATIENCE.answer;
   let response: Response;
   try {
-    response = await fetch(`/api${path}`, request);
+    response = await fetch(addressOf(endpoint, params, query), {
+      method,
+      signal: AbortSignal.timeout(patience),
+      ...sent(taken?.as, body),
+    });
   } catch {
     throw new ApiError(UNREACHABLE);
   }
-  if (response.status === 204) return undefined as T;
+  if (response.status === 204) return undefined as AnswerOf<A>;
   const answer: unknown = await response.json().catch(() => undefined);
   if (!response.ok)
     throw new ApiError(
       (answer as Problem | undefined) ?? { ...UNREACHABLE, status: response.status, title: 'That went wrong.' },
     );
-  return answer as T;
+  return answer as AnswerOf<A>;
+}
+
+/** Where something is that the browser fetches by itself: a picture, a file to keep, a stream. */
+export const linkTo = addressOf;
+
+function sent(as: 'json' | 'text' | 'picture' | undefined, body: unknown): RequestInit {
+  if (as === undefined || body === undefined) return {};
+  const type = body instanceof Blob ? body.type || 'application/octet-stream' : 'application/json';
+  return {
+    body: as === 'json' ? JSON.stringify(body) : (body as Blob | string),
+    headers: { 'Content-Type': type },
+  };
 }

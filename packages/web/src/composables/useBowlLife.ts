@@ -1,8 +1,8 @@
-import type { Bowl, BowlEnd, BowlLife } from '@amber-ladle/contract';
+import { api, type Bowl, type BowlEnd, type BowlLife } from '@amber-ladle/contract';
 import { ingredientById, type Ingredient } from '@amber-ladle/core/ingredient';
 import { bowlBudget, bowlPastOf, bowlRuleOf, budgetCourse, spansOf, type BowlPast } from '@amber-ladle/core/shelf';
 import { computed, onMounted, type Ref } from 'vue';
-import { ask } from '../api/client';
+import { call } from '../api/client';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
 import { useShelf } from '../stores/shelf';
@@ -50,17 +50,19 @@ export function useBowlLife(bowl: Ref<Bowl | undefined>, life: Ref<BowlLife | un
     strictest.value ? ingredientById(household.catalogue, strictest.value.ingredientIds[0]).name.toLowerCase() : '',
   );
 
-  async function tell(path: string, body: object): Promise<BowlLife | undefined> {
+  async function told(life: Promise<BowlLife>): Promise<BowlLife | undefined> {
     try {
-      return await ask<BowlLife>('POST', `/bowls/${bowl.value?.id}/${path}`, body);
+      return await life;
     } catch (error) {
       notice.fail(error);
       return undefined;
     }
   }
-  const made = (placeId: string) => tell('made', { placeId });
-  const move = (placeId: string) => tell('move', { placeId });
-  const end = (how: BowlEnd, decision?: string) => tell('end', { how, ...(decision ? { decision } : {}) });
+  const params = () => ({ id: bowl.value?.id ?? '' });
+  const made = (placeId: string) => told(call(api.bowls.made, { params: params(), body: { placeId } }));
+  const move = (placeId: string) => told(call(api.bowls.move, { params: params(), body: { placeId } }));
+  const end = (how: BowlEnd, decision?: string) =>
+    told(call(api.bowls.end, { params: params(), body: { how, ...(decision ? { decision } : {}) } }));
 
   return { strictest, strictestName, budget, course, spans, made, move, end };
 }

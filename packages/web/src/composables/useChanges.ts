@@ -1,8 +1,9 @@
 import { onScopeDispose } from 'vue';
-import { onChange, type Change } from '../api/changes';
+import type { Topic } from '@amber-ladle/contract';
+import { onChange } from '../api/changes';
 
 /** Looks again whenever something changed elsewhere, for as long as the screen that asks is there. */
-export function useChanges(whats: readonly Change[], run: () => unknown): void {
+export function useChanges(whats: readonly Topic[], run: () => unknown): void {
   const stops = whats.map((what) => onChange(what, run));
   onScopeDispose(() => {
     stops.forEach((stop) => {

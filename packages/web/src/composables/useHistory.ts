@@ -1,8 +1,8 @@
-import type { LoggedBowl, Page } from '@amber-ladle/contract';
+import { api, type LoggedBowl } from '@amber-ladle/contract';
 import type { JudgedBowl } from '@amber-ladle/core/learn';
 import { addDays, startOfDay, type Day } from '@amber-ladle/core/time';
 import { computed, ref, shallowRef, watch, type Ref } from 'vue';
-import { ask } from '../api/client';
+import { call } from '../api/client';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
 import { useChanges } from './useChanges';
@@ -31,17 +31,17 @@ export function useHistory(wish: Ref<HistoryWish>) {
     const turn = ++asked;
     const { headId, maskId, days, today } = wish.value;
     if (!headId) return;
-    const query = new URLSearchParams({
+    const query = {
       headId,
-      offset: String(offset),
-      limit: String(PER_PAGE),
+      offset,
+      limit: PER_PAGE,
       ...(maskId ? { maskId } : {}),
       ...(days > 0
         ? { from: new Date(startOfDay(addDays(today, -days), household.settings.timeZone)).toISOString() }
         : {}),
-    });
+    };
     try {
-      const page = await ask<Page<LoggedBowl>>('GET', `/logs?${query.toString()}`);
+      const page = await call(api.notes.list, { query });
       if (turn !== asked) return;
       logged.value = offset === 0 ? page.items : [...logged.value, ...page.items];
       total.value = page.total;

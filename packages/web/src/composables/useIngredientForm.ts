@@ -1,4 +1,4 @@
-import { fieldMessages, ingredientSchema, parse } from '@amber-ladle/contract';
+import { fieldMessages, ingredientSchema, checked } from '@amber-ladle/contract';
 import {
   gramsPerMillilitre,
   isPerishable,
@@ -362,7 +362,7 @@ export function useIngredientForm(known: Ref<Ingredient | undefined>) {
       return undefined;
     }
     try {
-      const row = parse<SaidIngredient>(ingredientSchema, rowOf());
+      const row = checked(ingredientSchema, rowOf());
       await household.saveIngredient(row, household.ownById(row.id)?.version ?? 0);
       return row.id;
     } catch (error) {

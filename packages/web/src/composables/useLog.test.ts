@@ -2,10 +2,10 @@ import { NO_LOG, type LoggedBowl, type WearLog } from '@amber-ladle/contract';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, expect, it, vi } from 'vitest';
 import { ref } from 'vue';
-import { ApiError, ask } from '../api/client';
+import { ApiError, call } from '../api/client';
 import { useLog } from './useLog';
 
-vi.mock('../api/client', async (original) => ({ ...(await original<object>()), ask: vi.fn() }));
+vi.mock('../api/client', async (original) => ({ ...(await original<object>()), call: vi.fn() }));
 
 /** A server of one page that may be turned by somebody else. */
 let stored: { version: number; log: WearLog };
@@ -16,8 +16,8 @@ beforeEach(() => {
   setActivePinia(createPinia());
   stored = { version: 0, log: NO_LOG };
   sent.length = 0;
-  vi.mocked(ask).mockImplementation(async (_method, _path, body) => {
-    const { version, log } = body as typeof stored;
+  vi.mocked(call).mockImplementation(async (_endpoint, wish) => {
+    const { version, log } = (wish as { body: typeof stored }).body;
     await new Promise((resolve) => setTimeout(resolve, 5));
     if (version !== stored.version)
       throw new ApiError({ type: 'urn:amber-ladle:stale', title: '', status: 409, current: page() });
@@ -50,7 +50,7 @@ it('says a tap again on the page as another device left it', async () => {
 
 it('keeps what was tapped while the server cannot be reached, and sends it with the next tap', async () => {
   const { say, settled, state } = useLog(ref(page()));
-  vi.mocked(ask).mockRejectedValueOnce(new Error('unreachable'));
+  vi.mocked(call).mockRejectedValueOnce(new Error('unreachable'));
   say('slip', 3);
   await settled();
   expect(state.value).toBe('still');

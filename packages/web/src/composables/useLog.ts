@@ -1,7 +1,7 @@
-import type { LoggedBowl, WearLog } from '@amber-ladle/contract';
+import { api, type LoggedBowl, type WearLog } from '@amber-ladle/contract';
 import type { Level, Quality } from '@amber-ladle/core/learn';
 import { ref, watch, type Ref } from 'vue';
-import { ApiError, ask } from '../api/client';
+import { ApiError, call } from '../api/client';
 import { useNotice } from '../stores/notice';
 
 /**
@@ -21,18 +21,18 @@ export function useLog(page: Ref<LoggedBowl>) {
     log.value = next.log;
   });
 
-  const address = (): string => `/bowls/${page.value.bowlId}/logs/${page.value.headId}`;
+  const params = () => ({ id: page.value.bowlId, headId: page.value.headId });
   async function store(part: Partial<WearLog>): Promise<void> {
     const said = (): { version: number; log: WearLog } => ({ version, log: log.value });
     try {
-      version = (await ask<LoggedBowl>('PUT', address(), said())).version;
+      version = (await call(api.notes.write, { params: params(), body: said() })).version;
     } catch (error) {
       const current = error instanceof ApiError && error.problem.status === 409 ? error.problem.current : undefined;
       if (!current) throw error;
       const theirs = current as LoggedBowl;
       version = theirs.version;
       log.value = { ...theirs.log, ...part, said: { ...theirs.log.said, ...part.said } };
-      version = (await ask<LoggedBowl>('PUT', address(), said())).version;
+      version = (await call(api.notes.write, { params: params(), body: said() })).version;
     }
   }
   function change(part: Partial<WearLog>): void {

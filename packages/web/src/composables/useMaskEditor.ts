@@ -1,4 +1,4 @@
-import { fieldMessages, maskInputSchema, parse, type MaskInput } from '@amber-ladle/contract';
+import { fieldMessages, maskInputSchema, checked, type MaskInput } from '@amber-ladle/contract';
 import { NO_CHOICES } from '@amber-ladle/core/house';
 import type { UseReading } from '@amber-ladle/core/exchange';
 import { BLANK_MASK, estimateTexture, textureOf, tightened, type FormulaPart, type Mask } from '@amber-ladle/core/mask';
@@ -202,7 +202,7 @@ export function useMaskEditor(key: string, from: Ref<Mask | undefined>, newName:
       parts: plain(draft.parts.value),
     };
     try {
-      const kept = await household.saveMask(parse<MaskInput>(maskInputSchema, input), saved);
+      const kept = await household.saveMask(checked(maskInputSchema, input), saved);
       stored.value = fresh();
       return kept;
     } catch (error) {

@@ -1,6 +1,6 @@
-import type { LoggedBowl } from '@amber-ladle/contract';
+import { api, type LoggedBowl } from '@amber-ladle/contract';
 import { ref, watch, type Ref } from 'vue';
-import { ask } from '../api/client';
+import { call } from '../api/client';
 
 /** What is written of a bowl, a page a head; empty until it was read, and where it cannot be. */
 export function usePages(bowlId: Ref<string | undefined>): Ref<readonly LoggedBowl[]> {
@@ -9,7 +9,7 @@ export function usePages(bowlId: Ref<string | undefined>): Ref<readonly LoggedBo
     bowlId,
     async (id) => {
       pages.value = [];
-      const fresh = id ? await ask<LoggedBowl[]>('GET', `/bowls/${id}/logs`).catch(() => []) : [];
+      const fresh = id ? await call(api.notes.ofBowl, { params: { id } }).catch(() => []) : [];
       if (id === bowlId.value) pages.value = fresh;
     },
     { immediate: true },

@@ -1,4 +1,4 @@
-import { fieldMessages, maskInputSchema, parse, type MaskInput } from '@amber-ladle/contract';
+import { fieldMessages, maskInputSchema, checked, type MaskInput } from '@amber-ladle/contract';
 import {
   amountsOf,
   lexiconOf,
@@ -117,7 +117,7 @@ export function usePastedMask() {
     if (!kept) throw new Error('Nothing that can be measured was found in the text.');
     const { id: _id, version: _version, ...written } = plain(kept);
     try {
-      return parse<MaskInput>(maskInputSchema, written);
+      return checked(maskInputSchema, written);
     } catch (error) {
       if (error instanceof ValidationError)
         throw new Error(Object.values(fieldMessages(error))[0] ?? error.message, { cause: error });

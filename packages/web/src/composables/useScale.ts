@@ -1,6 +1,7 @@
+import { api } from '@amber-ladle/contract';
 import { NOTHING_WEIGHED, putOn, weighingAfter, type ScaleReading } from '@amber-ladle/core/shelf';
 import { computed, onScopeDispose, shallowRef } from 'vue';
-import { ask } from '../api/client';
+import { call, linkTo } from '../api/client';
 import { useHousehold } from '../stores/household';
 
 /** What the scale said last, while it is connected; shared, so that a weight can be taken wherever one is asked for. */
@@ -29,7 +30,7 @@ export function useScale() {
   const counts = computed(() => household.deviceMode === 'demo');
   function connect(): void {
     if (stream || !isThere.value) return;
-    stream = new EventSource('/api/devices/scale/stream');
+    stream = new EventSource(linkTo(api.devices.scaleStream));
     stream.addEventListener('reading', (event) => {
       const next = JSON.parse((event as MessageEvent<string>).data) as ScaleReading;
       reading.value = next;
@@ -40,7 +41,7 @@ export function useScale() {
   /** Grams that a hand put on since the last zero; 0 for what only crept. */
   const onScale = computed(() => putOn(weighing.value, reading.value?.grams ?? 0));
   async function hands(body: { put?: number; tare?: boolean; clear?: boolean }): Promise<ScaleReading> {
-    const next = await ask<ScaleReading>('POST', '/devices/scale', body);
+    const next = await call(api.devices.handScale, { body });
     if (body.tare || body.clear) weighing.value = NOTHING_WEIGHED;
     return next;
   }

@@ -1,10 +1,10 @@
-import type { Bowl, BowlLife } from '@amber-ladle/contract';
+import { api, type Bowl, type BowlLife, type Wearing } from '@amber-ladle/contract';
 import { millilitresByHead } from '@amber-ladle/core/batch';
 import type { HairProfile } from '@amber-ladle/core/hair';
 import { paceOf, sectionAmounts, sectionsOf, wearState, type WearPhase } from '@amber-ladle/core/washday';
 import { useSessionStorage, useWakeLock } from '@vueuse/core';
 import { computed, ref, watch, type Ref } from 'vue';
-import { ApiError, ask } from '../api/client';
+import { ApiError, call } from '../api/client';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
 import { useChanges } from './useChanges';
@@ -110,10 +110,13 @@ export function useWearing(bowl: Ref<Bowl | undefined>, wantedHeadId: Ref<string
 
   /** True once the cap was refused until somebody says why. */
   const needsDecision = ref(false);
-  async function tell(path: string, body: object): Promise<void> {
+  async function wear(wearing: Wearing): Promise<void> {
     told++;
     try {
-      life.value = await ask<BowlLife>('POST', `/bowls/${bowl.value?.id}/${path}`, body);
+      life.value = await call(api.bowls.wear, {
+        params: { id: bowl.value?.id ?? '' },
+        body: { headId: head.value?.id, ...wearing },
+      });
       needsDecision.value = false;
     } catch (error) {
       needsDecision.value = error instanceof ApiError && error.problem.fields?.['decision'] !== undefined;
@@ -123,7 +126,6 @@ export function useWearing(bowl: Ref<Bowl | undefined>, wantedHeadId: Ref<string
     }
   }
   const decision = ref('');
-  const wear = (body: object): Promise<void> => tell('wear', { headId: head.value?.id, ...body });
   const toggle = (id: string): Promise<void> => wear({ section: { id, isDone: !doneIds.value.includes(id) } });
   const capOn = (): Promise<void> =>
     wear({

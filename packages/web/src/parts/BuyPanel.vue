@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import type { NewLot, NewMovement } from '@amber-ladle/contract';
+import { api, type NewLot, type NewMovement } from '@amber-ladle/contract';
 import { ingredientById, pieceSize } from '@amber-ladle/core/ingredient';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import type { BuyLine, BuyStage } from '@amber-ladle/core/shelf';
 import { usualPlace } from '@amber-ladle/core/exchange';
 import { computed, onMounted, ref, shallowRef } from 'vue';
 import { v4 as newId } from 'uuid';
-import { ask } from '../api/client';
+import { call } from '../api/client';
 import { useChanges } from '../composables/useChanges';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
@@ -24,7 +24,7 @@ const notice = useNotice();
 const lines = shallowRef<readonly BuyLine[]>([]);
 const isReady = ref(false);
 async function read(): Promise<void> {
-  lines.value = await ask<BuyLine[]>('GET', '/buy');
+  lines.value = await call(api.stock.buy);
   isReady.value = true;
 }
 onMounted(() =>

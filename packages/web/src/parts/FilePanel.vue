@@ -1,11 +1,15 @@
 <script setup lang="ts">
-import type { FileAnswer } from '@amber-ladle/contract';
+import { api, type FileAnswer } from '@amber-ladle/contract';
 import { computed, ref, shallowRef } from 'vue';
-import { ask } from '../api/client';
+import { call } from '../api/client';
 import { useNotice } from '../stores/notice';
 
 /** A table read in: looked over first, then all of it or nothing. What goes out stands in the slot. */
-const { address, most, label } = defineProps<{ address: string; most: number; label: string }>();
+const { endpoint, most, label } = defineProps<{
+  endpoint: typeof api.stock.readFile;
+  most: number;
+  label: string;
+}>();
 const notice = useNotice();
 const text = ref('');
 const answer = shallowRef<FileAnswer>();
@@ -14,7 +18,7 @@ const isBusy = ref(false);
 async function send(isForReal: boolean): Promise<void> {
   isBusy.value = true;
   try {
-    answer.value = await ask<FileAnswer>('POST', address, { text: text.value, isForReal });
+    answer.value = await call(endpoint, { body: { text: text.value, isForReal } });
     if (answer.value.isDone) notice.show(`${answer.value.rows} ${answer.value.kind} came in.`);
   } catch (error) {
     answer.value = undefined;

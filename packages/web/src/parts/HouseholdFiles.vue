@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { Backup, HouseholdFileAnswer } from '@amber-ladle/contract';
+import { api, type Backup, type HouseholdFileAnswer } from '@amber-ladle/contract';
 import { computed, ref, shallowRef } from 'vue';
-import { ask, sendFile } from '../api/client';
+import { call, linkTo } from '../api/client';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
 import { writeDay, writeTime } from '../words/when';
@@ -11,7 +11,7 @@ const household = useHousehold();
 const notice = useNotice();
 const backups = shallowRef<readonly Backup[]>([]);
 const read = async (): Promise<void> => {
-  backups.value = await ask<Backup[]>('GET', '/backups').catch((error: unknown) => {
+  backups.value = await call(api.household.backups).catch((error: unknown) => {
     notice.fail(error);
     return [];
   });
@@ -58,7 +58,7 @@ async function busy(work: () => Promise<void>): Promise<void> {
   }
 }
 const send = (text: string, isForReal: boolean): Promise<HouseholdFileAnswer> =>
-  sendFile(`/files/household?isForReal=${isForReal}`, 'application/json', text);
+  call(api.household.readFile, { query: { isForReal }, body: text });
 async function choose(event: Event): Promise<void> {
   const field = event.target as HTMLInputElement;
   const file = field.files?.[0];
@@ -73,7 +73,7 @@ async function choose(event: Event): Promise<void> {
 const look = (backup: Backup): Promise<void> =>
   busy(async () => {
     const restore = (isForReal: boolean): Promise<HouseholdFileAnswer> =>
-      ask('POST', `/backups/${backup.name}/restore`, { isForReal });
+      call(api.household.restoreBackup, { params: { name: backup.name }, body: { isForReal } });
     asked.value = { what: `the copy of ${when(backup.at)}`, answer: await restore(false), doIt: () => restore(true) };
   });
 const doIt = (): Promise<void> =>
@@ -87,7 +87,7 @@ const doIt = (): Promise<void> =>
   });
 const backUp = (): Promise<void> =>
   busy(async () => {
-    backups.value = await ask<Backup[]>('POST', '/backups');
+    backups.value = await call(api.household.backUp);
     notice.show('A copy is made.');
   });
 </script>
@@ -95,10 +95,12 @@ const backUp = (): Promise<void> =>
 <template>
   <div data-test="copies">
     <p>
-      <a class="quiet-link" href="/api/files/household.json" download>The whole household in one file</a> ·
-      <a class="quiet-link" href="/api/files/household.json?photos=no" download>the same without pictures</a>
+      <a class="quiet-link" :href="linkTo(api.household.file)" download>The whole household in one file</a> ·
+      <a class="quiet-link" :href="linkTo(api.household.file, {}, { photos: 'no' })" download
+        >the same without pictures</a
+      >
       <span class="quiet"> · JSON, </span>
-      <a class="quiet-link" href="/api/files/household.schema.json">its schema</a>
+      <a class="quiet-link" :href="linkTo(api.household.fileSchema)">its schema</a>
     </p>
     <label class="choose">
       Read such a file in

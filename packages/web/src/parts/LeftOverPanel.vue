@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import type { Bowl, BowlLife, Fate, LeftOver } from '@amber-ladle/contract';
+import { api, type Bowl, type BowlLife, type Fate, type LeftOver } from '@amber-ladle/contract';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed, onMounted, ref } from 'vue';
 import NumberField from './NumberField.vue';
-import { ask } from '../api/client';
+import { call } from '../api/client';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
 import { useShelf } from '../stores/shelf';
@@ -48,9 +48,9 @@ const others = computed(() => household.heads.filter(({ id }) => !life.wearing[i
 async function settle(fate: Fate, rest: { placeId?: string; headId?: string } = {}): Promise<void> {
   try {
     const body = { millilitres: millilitres.value ?? 0, how: how.value, fate, ...rest };
-    emit('life', await ask<BowlLife>('POST', `/bowls/${bowl.id}/left`, body));
+    emit('life', await call(api.bowls.leave, { params: { id: bowl.id }, body }));
     notice.show('Noted.', async () => {
-      const response = await ask<BowlLife>('DELETE', `/bowls/${bowl.id}/left`);
+      const response = await call(api.bowls.unleave, { params: { id: bowl.id } });
       emit('life', response);
     });
   } catch (error) {

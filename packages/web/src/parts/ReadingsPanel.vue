@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { api } from '@amber-ladle/contract';
 import { readReading, type ReadingQuestion } from '@amber-ladle/core/exchange';
 import { READING_HOLDS_MILLISECONDS } from '@amber-ladle/core/shelf';
 import { computed, ref } from 'vue';
-import { ask } from '../api/client';
+import { call } from '../api/client';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
 import { useShelf } from '../stores/shelf';
@@ -50,7 +51,7 @@ async function tell(): Promise<void> {
   const { placeId, celsius, at, questions } = read.value ?? { questions: ['how-warm'] as const };
   if (questions.length > 0 || placeId === undefined || celsius === undefined || at === undefined) return;
   try {
-    await ask('POST', '/readings', { placeId, celsius, at });
+    await call(api.stock.tellReading, { body: { placeId, celsius, at } });
     notice.show(`${shelf.placeById(placeId)?.name}: ${writeCelsius(celsius)} is noted. It holds for two hours.`);
     text.value = '';
   } catch (error) {

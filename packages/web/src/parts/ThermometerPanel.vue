@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { api } from '@amber-ladle/contract';
 import { CategoryScale, Chart, Filler, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js';
 import { computed, onMounted, ref, shallowRef } from 'vue';
 import { Line } from 'vue-chartjs';
-import { ask } from '../api/client';
+import { call } from '../api/client';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
 import { useShelf } from '../stores/shelf';
@@ -30,7 +31,7 @@ const isBusy = ref(false);
 const counts = computed(() => household.deviceMode === 'demo');
 
 async function read(): Promise<void> {
-  all.value = await ask<Thermometer[]>('GET', '/devices/thermometers');
+  all.value = await call(api.devices.thermometers);
 }
 onMounted(() =>
   read().catch((error: unknown) => {
@@ -41,7 +42,10 @@ useChanges(['climate', 'clock', 'settings'], () => void read().catch(() => undef
 async function turn(change: { isDoorOpen?: boolean; hasPower?: boolean }): Promise<void> {
   if (!first.value) return;
   try {
-    all.value = await ask<Thermometer[]>('POST', `/devices/thermometers/${first.value.placeId}`, change);
+    all.value = await call(api.devices.turnThermometer, {
+      params: { placeId: first.value.placeId },
+      body: change,
+    });
   } catch (error) {
     notice.fail(error);
   }
@@ -49,7 +53,7 @@ async function turn(change: { isDoorOpen?: boolean; hasPower?: boolean }): Promi
 async function pass(minutes: number): Promise<void> {
   isBusy.value = true;
   try {
-    await ask('POST', '/devices/clock', { minutes });
+    await call(api.devices.moveClock, { body: { minutes } });
   } catch (error) {
     notice.fail(error);
   } finally {

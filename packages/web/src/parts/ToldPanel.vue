@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import type { ToldUse } from '@amber-ladle/contract';
+import { api, type ToldUse } from '@amber-ladle/contract';
 import { headNeedIn, writtenMillilitres } from '@amber-ladle/core/house';
 import { TOLD_OUTCOMES, type ToldOutcome } from '@amber-ladle/core/learn';
 import type { Mask } from '@amber-ladle/core/mask';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed, ref, watch } from 'vue';
-import { ask } from '../api/client';
+import { call } from '../api/client';
 import { useChanges } from '../composables/useChanges';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
@@ -19,7 +19,7 @@ const notice = useNotice();
 
 const told = ref<readonly ToldUse[]>([]);
 async function readTold(): Promise<void> {
-  told.value = await ask<ToldUse[]>('GET', `/masks/${mask.id}/told`).catch(() => told.value);
+  told.value = await call(api.masks.told, { params: { id: mask.id } }).catch(() => told.value);
 }
 watch(() => mask.id, readTold, { immediate: true });
 useChanges(['notes'], readTold);
@@ -38,12 +38,12 @@ const OUTCOMES = TOLD_OUTCOMES.map((value) => ({ value, title: TOLD_WORDS[value]
 async function tell(next: ToldOutcome): Promise<void> {
   const who = head.value;
   if (!who) return;
-  const address = `/masks/${mask.id}/told/${who.id}`;
+  const params = { id: mask.id, headId: who.id };
   try {
     told.value =
       next === outcome.value
-        ? await ask<ToldUse[]>('DELETE', address)
-        : await ask<ToldUse[]>('PUT', address, { outcome: next });
+        ? await call(api.masks.untell, { params })
+        : await call(api.masks.tell, { params, body: { outcome: next } });
   } catch (error) {
     notice.fail(error);
   }

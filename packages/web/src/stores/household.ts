@@ -1,4 +1,5 @@
 import {
+  api,
   DEFAULT_SETTINGS,
   NOTHING_LEARNT,
   spoonsOf,
@@ -15,6 +16,7 @@ import {
   type OwnIngredient,
   type Page,
   type Settings,
+  type Topic,
 } from '@amber-ladle/contract';
 import { taughtHead, type HeadInHouse, type House, type TaughtOptions } from '@amber-ladle/core/house';
 import { overlaid, type SaidIngredient } from '@amber-ladle/core/ingredient';
@@ -23,9 +25,9 @@ import type { Climate } from '@amber-ladle/core/shelf';
 import { localDay, startOfDay } from '@amber-ladle/core/time';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
-import { onChange, type Change } from '../api/changes';
+import { onChange } from '../api/changes';
 import type { Where } from '../words/when';
-import { ask } from '../api/client';
+import { call } from '../api/client';
 import { plain, sizing } from '../workers/sizing';
 
 /** How often remaining times are drawn anew. */
@@ -34,7 +36,7 @@ const MOMENT_MILLISECONDS = 10_000;
 /** What the server holds, as the screens need it; follows changes made elsewhere. */
 export const useHousehold = defineStore('household', () => {
   const heads = ref<Head[]>([]);
-  const masks = shallowRef<Mask[]>([]);
+  const masks = shallowRef<readonly Mask[]>([]);
   /** Own ingredients and corrections of built-in ones. */
   const ownIngredients = shallowRef<OwnIngredient[]>([]);
   /** The built-in ingredients with the household's own laid over them. */
@@ -86,7 +88,7 @@ export const useHousehold = defineStore('household', () => {
 
   async function readMasks(): Promise<void> {
     // Together, so that no mask ever calls for an ingredient that is not here yet.
-    const [own, book] = await Promise.all([ask<OwnIngredient[]>('GET', '/ingredients'), ask<Mask[]>('GET', '/masks')]);
+    const [own, book] = await Promise.all([call(api.ingredients.list), call(api.masks.list)]);
     ownIngredients.value = own;
     masks.value = book;
   }
@@ -94,19 +96,19 @@ export const useHousehold = defineStore('household', () => {
   const readers = {
     masks: readMasks,
     ingredients: readMasks,
-    heads: async () => void (heads.value = await ask<Head[]>('GET', '/heads')),
+    heads: async () => void (heads.value = await call(api.heads.list)),
     bowls: async () => {
       const [page, wore] = await Promise.all([
-        ask<Page<BowlSummary>>('GET', '/bowls?limit=50'),
-        ask<Histories>('GET', '/heads/histories'),
+        call(api.bowls.list, { query: { limit: 50 } }),
+        call(api.heads.histories),
       ]);
       bowls.value = page;
       histories.value = wore;
     },
-    notes: async () => void (learning.value = await ask<Learning>('GET', '/learning')),
+    notes: async () => void (learning.value = await call(api.notes.learning)),
     settings: async () => {
       await storing;
-      settings.value = await ask<Settings>('GET', '/settings');
+      settings.value = await call(api.household.settings);
     },
   };
 
@@ -118,7 +120,7 @@ export const useHousehold = defineStore('household', () => {
 
   /** Reads the server's present, which the demo and tests can set. */
   async function readClock(): Promise<void> {
-    const health = await ask<{ demo: boolean; now: string }>('GET', '/health');
+    const health = await call(api.household.health);
     isDemo.value = health.demo;
     clockOffset.value = Date.parse(health.now) - Date.now();
     moment.value = now().getTime();
@@ -127,7 +129,7 @@ export const useHousehold = defineStore('household', () => {
   /** Looks again whenever another tab or device changed something. */
   function follow(): void {
     for (const [what, read] of Object.entries(readers))
-      onChange(what as Change, () => void read().catch(() => undefined));
+      onChange(what as Topic, () => void read().catch(() => undefined));
     // A bowl that is put away teaches nothing any more; one whose rest was measured teaches at once.
     onChange('bowls', () => void readers.notes().catch(() => undefined));
     onChange('clock', () => void readClock().catch(() => undefined));
@@ -136,67 +138,72 @@ export const useHousehold = defineStore('household', () => {
 
   async function saveHead(input: HeadInput, saved?: Head): Promise<Head> {
     const head = saved
-      ? await ask<Head>('PUT', `/heads/${saved.id}`, { ...input, version: saved.version })
-      : await ask<Head>('POST', '/heads', input);
+      ? await call(api.heads.update, { params: { id: saved.id }, body: { ...input, version: saved.version } })
+      : await call(api.heads.create, { body: input });
     await readers.heads();
     return head;
   }
   async function removeHead(id: string): Promise<void> {
-    await ask('DELETE', `/heads/${id}`);
+    await call(api.heads.remove, { params: { id } });
     await readers.heads();
   }
   async function restoreHead(id: string): Promise<void> {
-    await ask('POST', `/heads/${id}/restore`);
+    await call(api.heads.restore, { params: { id } });
     await readers.heads();
   }
-  async function keepBowl(wish: KeepBowl): Promise<Bowl> {
-    const bowl = await ask<Bowl>('POST', '/bowls', wish);
+  /** Keeps a bowl, or a bowl each for several heads: all of them, or none. */
+  async function keepBowls(wishes: readonly KeepBowl[]): Promise<Bowl[]> {
+    const [only, ...more] = wishes;
+    const kept =
+      only && more.length === 0
+        ? [await call(api.bowls.keep, { body: only })]
+        : await call(api.bowls.keepEach, { body: { bowls: wishes } });
     await readers.bowls();
-    return bowl;
+    return kept;
   }
   async function removeBowl(id: string): Promise<void> {
-    await ask('DELETE', `/bowls/${id}`);
+    await call(api.bowls.remove, { params: { id } });
     await readers.bowls();
   }
   async function restoreBowl(id: string): Promise<void> {
-    await ask('POST', `/bowls/${id}/restore`);
+    await call(api.bowls.restore, { params: { id } });
     await readers.bowls();
   }
   /** Keeps a new mask, or a new version of one. */
   async function saveMask(input: MaskInput, saved?: Pick<Mask, 'id' | 'version'>): Promise<Mask> {
     const mask = saved
-      ? await ask<Mask>('PUT', `/masks/${saved.id}`, { ...input, version: saved.version })
-      : await ask<Mask>('POST', '/masks', input);
+      ? await call(api.masks.update, { params: { id: saved.id }, body: { ...input, version: saved.version } })
+      : await call(api.masks.create, { body: input });
     await readMasks();
     return mask;
   }
   async function removeMask(id: string): Promise<void> {
-    await ask('DELETE', `/masks/${id}`);
+    await call(api.masks.remove, { params: { id } });
     await readMasks();
   }
   async function restoreMask(id: string): Promise<void> {
-    await ask('POST', `/masks/${id}/restore`);
+    await call(api.masks.restore, { params: { id } });
     await readMasks();
   }
-  const readVersions = (id: string): Promise<MaskVersion[]> => ask('GET', `/masks/${id}/versions`);
+  const readVersions = (id: string): Promise<MaskVersion[]> => call(api.masks.versions, { params: { id } });
   /** Adds an ingredient, or corrects one; `version` is that of the row on the screen, 0 for none. */
   async function saveIngredient(row: SaidIngredient, version: number): Promise<void> {
-    await ask('PUT', `/ingredients/${row.id}`, { row, version });
+    await call(api.ingredients.save, { params: { id: row.id }, body: { row, version } });
     await readMasks();
   }
   async function removeIngredient(id: string): Promise<void> {
-    await ask('DELETE', `/ingredients/${id}`);
+    await call(api.ingredients.remove, { params: { id } });
     await readMasks();
   }
   async function restoreIngredient(id: string): Promise<void> {
-    await ask('POST', `/ingredients/${id}/restore`);
+    await call(api.ingredients.restore, { params: { id } });
     await readMasks();
   }
   const ownById = (id: string): OwnIngredient | undefined => ownIngredients.value.find(({ row }) => row.id === id);
   /** Shown at once and stored one after the other, so that quick taps neither wait nor overtake each other. */
   async function saveSettings(part: Partial<Settings>): Promise<void> {
     settings.value = { ...settings.value, ...part };
-    const stored = storing.then(() => ask<Settings>('PATCH', '/settings', part));
+    const stored = storing.then(() => call(api.household.changeSettings, { body: part }));
     storing = stored.catch(() => undefined);
     try {
       await stored;
@@ -205,7 +212,7 @@ export const useHousehold = defineStore('household', () => {
       throw error;
     }
   }
-  const readBowl = (id: string): Promise<Bowl> => ask<Bowl>('GET', `/bowls/${id}`);
+  const readBowl = (id: string): Promise<Bowl> => call(api.bowls.one, { params: { id } });
   /** A head with what its bowls taught, for a texture and a chance. */
   const taught = (head: HeadInHouse, asked: TaughtOptions = {}) => taughtHead(house.value, head, asked);
   /** How much thicker or thinner a mask comes out here than reckoned, log₁₀ mPa·s. */
@@ -238,7 +245,7 @@ export const useHousehold = defineStore('household', () => {
     saveHead,
     removeHead,
     restoreHead,
-    keepBowl,
+    keepBowls,
     removeBowl,
     restoreBowl,
     saveMask,

@@ -1,4 +1,4 @@
-import type { NewLot, NewMovement, Shelf, StockAnswer, StockChange } from '@amber-ladle/contract';
+import { api, type NewLot, type NewMovement, type StockChange } from '@amber-ladle/contract';
 import {
   lotPast,
   placeOf,
@@ -12,7 +12,7 @@ import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import { v4 as newId } from 'uuid';
 import { onChange } from '../api/changes';
-import { ask } from '../api/client';
+import { call } from '../api/client';
 import { useHousehold } from './household';
 import { useNotice } from './notice';
 
@@ -41,8 +41,8 @@ export const useShelf = defineStore('shelf', () => {
 
   async function read(): Promise<void> {
     const [shelf, levels] = await Promise.all([
-      ask<Shelf>('GET', `/shelf?limit=${MOST_LOTS}`),
-      ask<RestockLevel[]>('GET', '/restock'),
+      call(api.stock.shelf, { query: { limit: MOST_LOTS } }),
+      call(api.stock.levels),
     ]);
     lots.value = shelf.lots;
     total.value = shelf.total;
@@ -78,25 +78,25 @@ export const useShelf = defineStore('shelf', () => {
   /** Changes the stock and offers the way back. */
   async function change(note: string, movements: NewMovement[], born: NewLot[] = []): Promise<StockChange> {
     const wanted: StockChange = { id: newId(), note, lots: born, movements };
-    await ask<StockAnswer>('POST', '/stock', wanted);
+    await call(api.stock.change, { body: wanted });
     await read();
     notice.show(note, () => undo(wanted.id));
     return wanted;
   }
   async function undo(id: string): Promise<void> {
-    await ask('POST', `/stock/${id}/undo`);
+    await call(api.stock.undo, { params: { id } });
     await read();
   }
   async function savePlace({ id, ...place }: Place): Promise<void> {
-    await ask('PUT', `/places/${id}`, place);
+    await call(api.stock.savePlace, { params: { id }, body: place });
     await read();
   }
   async function removePlace(id: string): Promise<void> {
-    await ask('DELETE', `/places/${id}`);
+    await call(api.stock.removePlace, { params: { id } });
     await read();
   }
   async function setRestock({ ingredientId, grams }: RestockLevel): Promise<void> {
-    await ask('PUT', `/restock/${ingredientId}`, { grams });
+    await call(api.stock.setLevel, { params: { ingredientId }, body: { grams } });
     await read();
   }
 

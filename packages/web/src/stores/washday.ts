@@ -1,10 +1,10 @@
-import type { BeginDay, DayPress, WashDay } from '@amber-ladle/contract';
+import { api, type BeginDay, type DayPress, type WashDay } from '@amber-ladle/contract';
 import type { DayEvent, DayMove } from '@amber-ladle/core/washday';
 import { defineStore } from 'pinia';
 import { v4 as newId } from 'uuid';
 import { computed, ref, shallowRef } from 'vue';
 import { onChange } from '../api/changes';
-import { ApiError, ask } from '../api/client';
+import { ApiError, call } from '../api/client';
 import { useHousehold } from './household';
 import { useNotice } from './notice';
 
@@ -37,12 +37,12 @@ export const useWashDay = defineStore('washday', () => {
     if (!here) return undefined;
     const told = new Set(here.events.map(({ pressId }) => pressId));
     const waiting = pending.value.filter(({ press }) => !told.has(press.pressId));
-    const order = waiting.at(-1)?.press.order ?? here.order;
+    const order = [...(waiting.at(-1)?.press.order ?? here.order)];
     return { ...here, order, events: [...here.events, ...waiting.flatMap(({ events }) => events)] };
   });
 
   async function read(): Promise<void> {
-    const { day: running } = await ask<{ day: WashDay | null }>('GET', '/washdays/running');
+    const { day: running } = await call(api.washDays.running);
     known.value = running ?? undefined;
     isReady.value = true;
   }
@@ -56,7 +56,7 @@ export const useWashDay = defineStore('washday', () => {
 
   async function begin(bowlIds: string[], wish: BeginDay['wish'], rings: number): Promise<void> {
     const asked: BeginDay = { id: newId(), bowlIds, wish, rings };
-    known.value = await ask<WashDay>('POST', '/washdays', asked);
+    known.value = await call(api.washDays.begin, { body: asked });
   }
 
   /** Tells what a press means. */
@@ -77,7 +77,7 @@ export const useWashDay = defineStore('washday', () => {
       const heldSeconds = Math.max(0, Math.round((household.now().getTime() - first.pressedAt) / 1000));
       try {
         const body = { ...first.press, ...(heldSeconds > 2 ? { heldSeconds } : {}) };
-        known.value = await ask<WashDay>('POST', `/washdays/${known.value.id}/events`, body);
+        known.value = await call(api.washDays.tell, { params: { id: known.value.id }, body });
         isHeld.value = false;
         needsDecision.value = false;
       } catch (error) {
@@ -97,12 +97,12 @@ export const useWashDay = defineStore('washday', () => {
 
   async function end(): Promise<void> {
     if (!known.value) return;
-    await ask('POST', `/washdays/${known.value.id}/end`, {});
+    await call(api.washDays.end, { params: { id: known.value.id } });
     await read();
   }
   /** The latest day that a bowl was made on. */
   const ofBowl = async (bowlId: string): Promise<WashDay | undefined> =>
-    (await ask<{ day: WashDay | null }>('GET', `/washdays/of-bowl/${bowlId}`)).day ?? undefined;
+    (await call(api.washDays.ofBowl, { params: { bowlId } })).day ?? undefined;
 
   return { day, isReady, isHeld, needsDecision, load, read, begin, press, end, ofBowl };
 });

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import type { KeptMovement, Page } from '@amber-ladle/contract';
+import { api, type KeptMovement, type Page } from '@amber-ladle/contract';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import type { MonthOfWaste, MovementKind } from '@amber-ladle/core/shelf';
 import { BarElement, CategoryScale, Chart, LinearScale, Tooltip } from 'chart.js';
 import { computed, onMounted, ref, shallowRef } from 'vue';
 import { Bar } from 'vue-chartjs';
-import { ask } from '../api/client';
+import { call } from '../api/client';
 import CsvPanel from '../parts/CsvPanel.vue';
 import PlacesPanel from '../parts/PlacesPanel.vue';
 import { useChanges } from '../composables/useChanges';
@@ -30,8 +30,8 @@ const offset = ref(0);
 
 async function read(): Promise<void> {
   const [lines, months] = await Promise.all([
-    ask<Page<Line>>('GET', `/movements?limit=${MOST}&offset=${offset.value}`),
-    ask<MonthOfWaste[]>('GET', '/waste'),
+    call(api.stock.book, { query: { limit: MOST, offset: offset.value } }),
+    call(api.stock.waste),
   ]);
   book.value = lines;
   waste.value = months;

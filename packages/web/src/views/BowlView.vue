@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { addDays, daysLater, localDay } from '@amber-ladle/core/time';
-import type { Bowl, StockChange, StopDecision } from '@amber-ladle/contract';
+import type { StockChange, StopDecision } from '@amber-ladle/contract';
 import { overshootOf, type SizedLine } from '@amber-ladle/core/batch';
 import { OVERNIGHT_MINUTES } from '@amber-ladle/core/mask';
 import { writeFraction, kitchenRound, fromMillilitres } from '@amber-ladle/core/measure';
@@ -269,13 +269,13 @@ async function keep(draw?: StockChange): Promise<void> {
   ];
   const planned = dayOffset.value > 0 ? { plannedFor: new Date(dayAt.value).toISOString() } : {};
   try {
-    const kept: Bowl[] = [];
-    for (const [i, wish] of wishes.entries()) {
-      const id = (keepingIds[i] ??= newId());
-      kept.push(
-        await household.keepBowl({ id, maskId: book.value.id, ...wish, ...planned, decisions: decisions.value }),
-      );
-    }
+    const maskId = book.value.id;
+    const kept = await household.keepBowls(
+      wishes.map((wish, i) => {
+        const id = (keepingIds[i] ??= newId());
+        return { id, maskId, ...wish, ...planned, decisions: decisions.value };
+      }),
+    );
     keepingIds = [];
     const [first] = kept;
     if (!first) return;

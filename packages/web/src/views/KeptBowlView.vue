@@ -2,7 +2,7 @@
 import { ingredientById } from '@amber-ladle/core/ingredient';
 import { handlingNotes } from '@amber-ladle/core/mask';
 import { kitchenRound } from '@amber-ladle/core/measure';
-import type { BowlLife, StockChange, WashDay } from '@amber-ladle/contract';
+import { api, type BowlLife, type StockChange, type WashDay } from '@amber-ladle/contract';
 import type { Worth } from '@amber-ladle/core/shelf';
 import { computed, defineAsyncComponent, ref, toRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
@@ -18,7 +18,7 @@ import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
 import { useShelf } from '../stores/shelf';
 import { useWashDay } from '../stores/washday';
-import { ask } from '../api/client';
+import { call } from '../api/client';
 import { KEEPING_WORDS, rinseWords, writeMinutes } from '../words/mask';
 import { FATE_WORDS } from '../words/washday';
 import { usualOf } from '@amber-ladle/core/batch';
@@ -46,7 +46,7 @@ watch(
   () => [bowl.value?.id, life.value?.isDrawn],
   async ([id, isDrawn]) => {
     cost.value =
-      id && isDrawn ? await ask<Worth>('GET', `/bowls/${String(id)}/cost`).catch(() => undefined) : undefined;
+      id && isDrawn ? await call(api.bowls.cost, { params: { id: String(id) } }).catch(() => undefined) : undefined;
   },
   { immediate: true },
 );
@@ -64,7 +64,7 @@ const drawPlan = useDrawPlan(
 async function draw(change: StockChange | undefined): Promise<void> {
   if (!change || !bowl.value) return;
   try {
-    life.value = await ask<BowlLife>('POST', `/bowls/${bowl.value.id}/draw`, change);
+    life.value = await call(api.bowls.draw, { params: { id: bowl.value.id }, body: change });
     notice.show('Taken from the shelf.', async () => {
       await shelf.undo(change.id);
       if (life.value) life.value = { ...life.value, isDrawn: false };

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { localDay } from '@amber-ladle/core/time';
-import type { OpenLog } from '@amber-ladle/contract';
+import { api, type OpenLog } from '@amber-ladle/contract';
 import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import BowlList from '../parts/BowlList.vue';
 import LogEditor from '../parts/notes/LogEditor.vue';
 import LogTable from '../parts/notes/LogTable.vue';
-import { ask } from '../api/client';
+import { call } from '../api/client';
 import { useChanges } from '../composables/useChanges';
 import { useHistory } from '../composables/useHistory';
 import { useHousehold } from '../stores/household';
@@ -44,7 +44,7 @@ const open = shallowRef<readonly OpenLog[]>([]);
 const key = ({ bowlId, headId }: Pick<OpenLog, 'bowlId' | 'headId'>): string => `${bowlId} ${headId}`;
 const chosen = ref<string>();
 async function readOpen(): Promise<void> {
-  const fresh = await ask<OpenLog[]>('GET', '/logs/open').catch(() => undefined);
+  const fresh = await call(api.notes.open).catch(() => undefined);
   if (!fresh) return;
   const kept = open.value.find((one) => key(one) === chosen.value);
   open.value = kept && !fresh.some((one) => key(one) === key(kept)) ? [kept, ...fresh] : fresh;
@@ -63,11 +63,14 @@ async function notNow(): Promise<void> {
   const page = shown.value;
   if (!page) return;
   try {
-    const [now] = (await ask<OpenLog[]>('GET', `/bowls/${page.bowlId}/logs`)).filter(
+    const [now] = (await call(api.notes.ofBowl, { params: { id: page.bowlId } })).filter(
       ({ headId }) => headId === page.headId,
     );
     const { version, log } = now ?? page;
-    await ask('PUT', `/bowls/${page.bowlId}/logs/${page.headId}`, { version, log: { ...log, isNextDayAsked: true } });
+    await call(api.notes.write, {
+      params: { id: page.bowlId, headId: page.headId },
+      body: { version, log: { ...log, isNextDayAsked: true } },
+    });
     chosen.value = undefined;
     await readOpen();
   } catch (error) {

@@ -3,8 +3,8 @@ import { MOST_PASTED, readMaskFile } from '@amber-ladle/core/exchange';
 import type { ToldOutcome } from '@amber-ladle/core/learn';
 import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
-import type { MaskInput } from '@amber-ladle/contract';
-import { ask } from '../api/client';
+import { api, type MaskInput } from '@amber-ladle/contract';
+import { call } from '../api/client';
 import FormulaBar from '../drawings/FormulaBar.vue';
 import { useHandOver } from '../composables/useMaskEditor';
 import { usePastedMask } from '../composables/usePastedMask';
@@ -73,7 +73,7 @@ async function keep(): Promise<void> {
     const kept = await household.saveMask(whole.value ?? pasted.input());
     const who = headId.value ?? household.heads[0]?.id;
     if (outcome.value && who && !whole.value)
-      await ask('PUT', `/masks/${kept.id}/told/${who}`, { outcome: outcome.value });
+      await call(api.masks.tell, { params: { id: kept.id, headId: who }, body: { outcome: outcome.value } });
     pasted.clear();
     notice.show(`${kept.name} is in the book.`, async () => {
       await household.removeMask(kept.id);

@@ -4,12 +4,12 @@ import { headNeedIn } from '@amber-ladle/core/house';
 import { ingredientById } from '@amber-ladle/core/ingredient';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { beatsOf } from '@amber-ladle/core/judge';
-import type { OpenLog } from '@amber-ladle/contract';
+import { api, type OpenLog } from '@amber-ladle/contract';
 import { computed, onMounted, shallowRef } from 'vue';
 import BowlList from '../parts/BowlList.vue';
 import CautionPanel from '../parts/CautionPanel.vue';
 import RunningBowls from '../parts/RunningBowls.vue';
-import { ask } from '../api/client';
+import { call } from '../api/client';
 import { useChanges } from '../composables/useChanges';
 import { useSuggestion } from '../composables/useSuggestion';
 import { useHousehold } from '../stores/household';
@@ -100,7 +100,7 @@ const worth = computed(() => {
 /** Bowls that ask for a word: how they went, and from the next day on how the hair is dry. */
 const open = shallowRef<readonly OpenLog[]>([]);
 const readOpen = async (): Promise<void> => {
-  open.value = await ask<OpenLog[]>('GET', '/logs/open').catch(() => open.value);
+  open.value = await call(api.notes.open).catch(() => open.value);
 };
 void readOpen();
 useChanges(['notes', 'bowls', 'clock'], readOpen);

@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import type { Head } from '@amber-ladle/contract';
+import { api, type Head } from '@amber-ladle/contract';
 import { headNeedIn, NOTHING_TAUGHT } from '@amber-ladle/core/house';
 import { factorBand, factorSteps, learnFactor } from '@amber-ladle/core/learn';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { CategoryScale, Chart, Filler, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js';
 import { computed } from 'vue';
 import { Line } from 'vue-chartjs';
-import { ask } from '../../api/client';
+import { call } from '../../api/client';
 import { useChartLook } from '../../composables/useChartLook';
 import { useHousehold } from '../../stores/household';
 import { useNotice } from '../../stores/notice';
@@ -125,9 +125,9 @@ const textures = computed(() =>
 
 async function forget(): Promise<void> {
   try {
-    await ask('POST', `/heads/${head.id}/forgetting`);
+    await call(api.notes.forget, { params: { id: head.id } });
     notice.show(`From now on ${head.name}’s bowls teach anew; what was written stays.`, async () => {
-      await ask('DELETE', `/heads/${head.id}/forgetting`);
+      await call(api.notes.remember, { params: { id: head.id } });
     });
   } catch (error) {
     notice.fail(error);

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import type { Bowl, LoggedBowl } from '@amber-ladle/contract';
+import { api, type Bowl, type LoggedBowl } from '@amber-ladle/contract';
 import { headNeedIn } from '@amber-ladle/core/house';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed, shallowRef, watch } from 'vue';
 import LogEditor from './LogEditor.vue';
-import { ask } from '../../api/client';
+import { call } from '../../api/client';
 import { useChanges } from '../../composables/useChanges';
 import { useHousehold } from '../../stores/household';
 import { useNotice } from '../../stores/notice';
@@ -16,7 +16,7 @@ const household = useHousehold();
 const notice = useNotice();
 const pages = shallowRef<readonly LoggedBowl[]>([]);
 const read = async (): Promise<void> => {
-  pages.value = await ask<LoggedBowl[]>('GET', `/bowls/${bowl.id}/logs`).catch((error: unknown) => {
+  pages.value = await call(api.notes.ofBowl, { params: { id: bowl.id } }).catch((error: unknown) => {
     notice.fail(error);
     return [];
   });

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
-import { MEASURE_KINDS, type Head, type HeadMeasure, type LoggedBowl } from '@amber-ladle/contract';
+import { api, MEASURE_KINDS, type Head, type HeadMeasure, type LoggedBowl } from '@amber-ladle/contract';
 import { lengthKept, SHEDDING } from '@amber-ladle/core/learn';
 import { nearestLandmark } from '@amber-ladle/core/hair';
 import { Chart, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js';
@@ -8,7 +8,7 @@ import { computed, ref, shallowRef, watch } from 'vue';
 import { Line } from 'vue-chartjs';
 import { v4 as newId } from 'uuid';
 import NumberField from '../NumberField.vue';
-import { ask } from '../../api/client';
+import { call } from '../../api/client';
 import { useChanges } from '../../composables/useChanges';
 import { useChartLook } from '../../composables/useChartLook';
 import { useHousehold } from '../../stores/household';
@@ -23,9 +23,9 @@ const household = useHousehold();
 const notice = useNotice();
 const { ink, look, axis } = useChartLook();
 const measures = shallowRef<readonly HeadMeasure[]>([]);
-const address = computed(() => `/heads/${head.id}/measures`);
+const params = computed(() => ({ params: { id: head.id } }));
 const read = async (): Promise<void> => {
-  measures.value = await ask<HeadMeasure[]>('GET', address.value).catch((error: unknown) => {
+  measures.value = await call(api.heads.measures, params.value).catch((error: unknown) => {
     notice.fail(error);
     return [];
   });
@@ -147,7 +147,7 @@ async function add(): Promise<void> {
   const where = kind.value === 'length' ? nearestLandmark(centimetres.value).name : '';
   const measure: HeadMeasure = { id: newId(), at, kind: kind.value, centimetres: centimetres.value, where };
   try {
-    measures.value = await ask<HeadMeasure[]>('POST', address.value, measure);
+    measures.value = await call(api.heads.addMeasure, { ...params.value, body: measure });
     notice.show('Written down.', () => remove(measure, false));
   } catch (error) {
     notice.fail(error);
@@ -155,10 +155,10 @@ async function add(): Promise<void> {
 }
 async function remove(measure: HeadMeasure, says = true): Promise<void> {
   try {
-    measures.value = await ask<HeadMeasure[]>('DELETE', `${address.value}/${measure.id}`);
+    measures.value = await call(api.heads.removeMeasure, { params: { id: head.id, measureId: measure.id } });
     if (says)
       notice.show('Taken out.', async () => {
-        measures.value = await ask<HeadMeasure[]>('POST', address.value, measure);
+        measures.value = await call(api.heads.addMeasure, { ...params.value, body: measure });
       });
   } catch (error) {
     notice.fail(error);

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { Crop, Photo } from '@amber-ladle/contract';
+import { linkTo } from '../../api/client';
+import { api, type Crop, type Photo } from '@amber-ladle/contract';
 import { computed, ref } from 'vue';
 
 /** Two pictures in one frame with an edge that slides between them; each can be brought nearer and moved. */
@@ -54,9 +55,19 @@ const same = (): void => {
       @pointerdown="grab"
       @pointermove="slide"
     >
-      <img :src="`/api/photos/${right.id}/large`" :alt="rightWords" :style="styles.right" draggable="false" />
+      <img
+        :src="linkTo(api.photos.picture, { id: right.id, size: 'large' })"
+        :alt="rightWords"
+        :style="styles.right"
+        draggable="false"
+      />
       <div class="over" :style="{ clipPath: `inset(0 ${100 - edge}% 0 0)` }">
-        <img :src="`/api/photos/${left.id}/large`" :alt="leftWords" :style="styles.left" draggable="false" />
+        <img
+          :src="linkTo(api.photos.picture, { id: left.id, size: 'large' })"
+          :alt="leftWords"
+          :style="styles.left"
+          draggable="false"
+        />
       </div>
       <div class="edge" :style="{ left: `${edge}%` }" aria-hidden="true" />
     </div>

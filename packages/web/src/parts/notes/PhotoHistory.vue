@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { PHOTO_MOMENTS, type Head, type Photo, type PhotoPage } from '@amber-ladle/contract';
+import { api, PHOTO_MOMENTS, type Head, type Photo } from '@amber-ladle/contract';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { v4 as newId } from 'uuid';
 import PhotoCompare from './PhotoCompare.vue';
-import { ask, sendFile } from '../../api/client';
+import { call, linkTo } from '../../api/client';
 import { useChanges } from '../../composables/useChanges';
 import { useHousehold } from '../../stores/household';
 import { useNotice } from '../../stores/notice';
@@ -20,7 +20,7 @@ const isReady = ref(false);
 const PER_PAGE = 40;
 async function readFrom(offset: number, limit: number): Promise<void> {
   try {
-    const page = await ask<PhotoPage>('GET', `/heads/${head.id}/photos?offset=${offset}&limit=${limit}`);
+    const page = await call(api.photos.ofHead, { params: { id: head.id }, query: { offset, limit } });
     photos.value = [...photos.value.slice(0, offset), ...page.items];
     first.value = page.first;
     total.value = page.total;
@@ -60,14 +60,11 @@ async function bring(event: Event): Promise<void> {
   isSending.value = true;
   try {
     for (const file of files) {
-      const query = new URLSearchParams({
-        id: newId(),
-        at: household.now().toISOString(),
-        moment: moment.value,
-        words: '',
+      const photo = await call(api.photos.add, {
+        params: { id: head.id },
+        query: { id: newId(), at: household.now().toISOString(), moment: moment.value, words: '' },
+        body: file.type.startsWith('image/') ? file : new Blob([file]),
       });
-      const type = file.type.startsWith('image/') ? file.type : 'application/octet-stream';
-      const photo = await sendFile<Photo>(`/heads/${head.id}/photos?${query.toString()}`, type, file);
       leftId.value ??= left.value?.id;
       rightId.value = photo.id;
     }
@@ -82,10 +79,10 @@ async function bring(event: Event): Promise<void> {
 }
 async function remove(photo: Photo): Promise<void> {
   try {
-    await ask('DELETE', `/photos/${photo.id}`);
+    await call(api.photos.remove, { params: { id: photo.id } });
     await read();
     notice.show('The picture is taken out.', async () => {
-      await ask('POST', `/photos/${photo.id}/restore`);
+      await call(api.photos.restore, { params: { id: photo.id } });
       await read();
     });
   } catch (error) {
@@ -95,7 +92,7 @@ async function remove(photo: Photo): Promise<void> {
 async function keepCrop(photo: Photo | undefined, crop: Photo['crop']): Promise<void> {
   if (!photo) return;
   try {
-    await ask('PATCH', `/photos/${photo.id}`, { crop });
+    await call(api.photos.change, { params: { id: photo.id }, body: { crop } });
   } catch (error) {
     notice.fail(error);
   }
@@ -155,7 +152,7 @@ async function keepCrop(photo: Photo | undefined, crop: Photo['crop']): Promise<
       <li v-for="photo in photos" :key="photo.id">
         <button type="button" class="thumb" :aria-label="`Right: ${words(photo)}`" @click="rightId = photo.id">
           <img
-            :src="`/api/photos/${photo.id}/small`"
+            :src="linkTo(api.photos.picture, { id: photo.id, size: 'small' })"
             :alt="words(photo)"
             loading="lazy"
             :width="photo.width"

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import type { MonthOfSpending } from '@amber-ladle/contract';
+import { api, type MonthOfSpending } from '@amber-ladle/contract';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { BarElement, CategoryScale, Chart, LinearScale, Tooltip } from 'chart.js';
 import { computed, shallowRef } from 'vue';
 import { Bar } from 'vue-chartjs';
-import { ask } from '../../api/client';
+import { call } from '../../api/client';
 import { useChanges } from '../../composables/useChanges';
 import { useChartLook } from '../../composables/useChartLook';
 import { useHousehold } from '../../stores/household';
@@ -19,7 +19,7 @@ const notice = useNotice();
 const { ink, look, axis } = useChartLook();
 const months = shallowRef<readonly MonthOfSpending[]>([]);
 const read = async (): Promise<void> => {
-  months.value = await ask<MonthOfSpending[]>('GET', '/spending').catch((error: unknown) => {
+  months.value = await call(api.notes.spending).catch((error: unknown) => {
     notice.fail(error);
     return [];
   });

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { ingredientSchema, parse } from '@amber-ladle/contract';
-import { gramsPerMillilitre, newcomer, type SaidIngredient } from '@amber-ladle/core/ingredient';
+import { ingredientSchema, checked } from '@amber-ladle/contract';
+import { gramsPerMillilitre, newcomer } from '@amber-ladle/core/ingredient';
 import { spoonMillilitres, spoonName } from '@amber-ladle/core/measure';
 import { computed, ref } from 'vue';
 import { idFor } from '../../composables/useIngredientForm';
@@ -50,7 +50,7 @@ async function add(): Promise<void> {
       },
       like.value,
     );
-    await household.saveIngredient(parse<SaidIngredient>(ingredientSchema, said), 0);
+    await household.saveIngredient(checked(ingredientSchema, said), 0);
     emit('added', id);
   } catch (error) {
     notice.fail(error);

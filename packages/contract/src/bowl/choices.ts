@@ -1,0 +1,46 @@
+import { boolean, number, object, string, type Schema } from 'yup';
+import { dictionary, type Of } from '../wire';
+
+const MOST_CHOICES = 40;
+
+const byIngredient = <S extends Schema>(value: S) =>
+  dictionary(value, MOST_CHOICES, `At most ${MOST_CHOICES} ingredients can be chosen for.`, true);
+
+const makingSchema = object({
+  lid: string()
+    .oneOf(['open', 'ajar', 'on'] as const)
+    .optional(),
+  soaked: boolean().optional(),
+  volumes: number().min(1, 'At least one volume of water.').max(30, 'At most 30 volumes of water.').optional(),
+  byHand: boolean().optional(),
+}).noUnknown();
+/** Ways of the pot. */
+export type MakingChoice = Of<typeof makingSchema>;
+
+export const choicesSchema = object({
+  enoughChance: number()
+    .required()
+    .min(0.5, 'The chance of enough is 50 % or more.')
+    .max(0.99, 'The chance of enough is 99 % at the most.'),
+  /** Size of piece by ingredient. */
+  pieceSizes: byIngredient(string().required().max(40)),
+  /** Usable grams of a piece by ingredient, where it was weighed. */
+  pieceGrams: byIngredient(
+    number().required().moreThan(0, 'A piece weighs more than nothing.').max(3000, 'A piece weighs at most 3 kg.'),
+  ),
+  /** Amounts that the maker fixed, usable grams by ingredient. */
+  lockedGrams: byIngredient(
+    number().required().moreThan(0, 'A fixed amount is more than nothing.').max(5000, 'A bowl holds at most 5 kg.'),
+  ),
+  /** The fixed ingredient that is all there is: the bowl is made around it. */
+  aroundId: string().max(80).optional(),
+  /** What stands in for what, by ingredient. */
+  swaps: byIngredient(string().required().max(80)),
+  /** The school each made thing is cooked by, by ingredient. */
+  makings: byIngredient(makingSchema),
+  /** Which of the lengths that the mask may be worn, by its aim. */
+  wearAimMinutes: number().integer().min(0).max(2880).optional(),
+}).noUnknown();
+
+/** The maker's choices on the bench, beside head and mask. */
+export type BowlChoices = Of<typeof choicesSchema>;

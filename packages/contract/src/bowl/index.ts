@@ -1,0 +1,4 @@
+export * from './bowl';
+export * from './choices';
+export * from './endpoints';
+export * from './life';

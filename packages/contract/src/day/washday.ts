@@ -1,0 +1,113 @@
+import { millilitresByHead } from '@amber-ladle/core/batch';
+import type { Catalogue } from '@amber-ladle/core/ingredient';
+import { EVENT_KINDS, type BowlOfDay, type DayEvent, type PlanStep } from '@amber-ladle/core/washday';
+import { array, boolean, number, object, string } from 'yup';
+import type { Bowl } from '../bowl';
+import { identifier, instant, type Of } from '../wire';
+
+/** When a day is wanted, as it travels and is kept: ISO 8601. */
+export interface KeptWish {
+  kind: 'start-at' | 'rinsed-by';
+  at: string;
+}
+
+/** A wash day as it was begun, and everything that was told of it since. */
+export interface WashDay {
+  id: string;
+  bowlIds: string[];
+  wish: KeptWish;
+  rings: number;
+  /** Fixed when the day began; later changes of a mask do not touch them. */
+  steps: PlanStep[];
+  order: string[];
+  /** Least minutes under the cap, by head. */
+  leastWear: Record<string, number>;
+  startedAt: string;
+  endedAt?: string | undefined;
+  events: DayEvent[];
+}
+
+export const MOST_RINGS = 6;
+const rings = number()
+  .required()
+  .integer('Rings are whole.')
+  .min(1, 'A kitchen has at least one ring.')
+  .max(MOST_RINGS, `At most ${MOST_RINGS} rings.`);
+
+export const beginDaySchema = object({
+  id: string().required('A day needs an id.').uuid('A day’s id is a UUID.'),
+  bowlIds: array()
+    .of(identifier)
+    .required()
+    .min(1, 'A wash day has a bowl.')
+    .max(2, 'At most two bowls on one day.')
+    .test('once', 'That is the same bowl twice.', (ids) => new Set(ids).size === ids?.length),
+  wish: object({
+    kind: string()
+      .oneOf(['start-at', 'rinsed-by'] as const)
+      .required(),
+    at: instant.required('Say when.'),
+  })
+    .noUnknown()
+    .required(),
+  rings,
+}).noUnknown();
+
+const moveSchema = object({
+  kind: string().oneOf(EVENT_KINDS).required(),
+  stepId: identifier,
+  minutes: number().integer().min(1, 'At least a minute more.').max(60, 'At most an hour more.').optional(),
+  ingredientId: string().max(80).optional(),
+  grams: number().moreThan(0, 'A pour weighs more than nothing.').max(10_000, 'At most 10 kg.').optional(),
+  isJudged: boolean().optional(),
+  undoes: string().max(80).optional(),
+}).noUnknown();
+
+/** What is asked for when a wash day begins. The id is made on the device. */
+export type BeginDay = Of<typeof beginDaySchema>;
+
+export const dayPressSchema = object({
+  pressId: string().required('A press needs an id.').uuid('A press’s id is a UUID.'),
+  moves: array().of(moveSchema.required()).required().min(1, 'A press tells something.').max(30),
+  /** Steps in the order of the plan on that screen, so that other screens plan alike. */
+  order: array().of(identifier).required().max(100),
+  /** Needed where a bowl past its time goes on a head. */
+  decision: string().trim().min(3, 'Say in a few words why.').max(300).optional(),
+  /** Seconds for which the device could not reach the server; the moment of the press lies so far back. */
+  heldSeconds: number()
+    .min(0)
+    .max(6 * 3600, 'A press waits six hours at the most.')
+    .optional(),
+}).noUnknown();
+
+/** One press of a button. Its id is made on the device, so that a retry tells nothing twice. */
+export type DayPress = Of<typeof dayPressSchema>;
+export const ringsSchema = rings;
+
+/** A kept bowl as the steps of a wash day need it. @param catalogue holds at least the rows of its snapshot */
+export function bowlOfDay({ id, snapshot }: Pick<Bowl, 'id' | 'snapshot'>, catalogue: Catalogue): BowlOfDay {
+  const { head, others, mask, sized, choices } = snapshot;
+  const millilitres = millilitresByHead(sized);
+  return {
+    id,
+    mask,
+    lines: sized.lines,
+    madeMillilitres: sized.madeMillilitres,
+    catalogue,
+    makings: choices.makings,
+    heads: [head, ...others].map(({ id: headId, name, profile }, i) => ({
+      id: headId,
+      name,
+      profile,
+      millilitres: millilitres[i] ?? 0,
+    })),
+  };
+}
+
+/** The least minutes under the cap, by head. */
+export const leastWearOf = (bowls: readonly Pick<Bowl, 'snapshot'>[]): Record<string, number> =>
+  Object.fromEntries(
+    bowls.flatMap(({ snapshot: { head, others, mask } }) =>
+      [head, ...others].map(({ id }) => [id, mask.wear.minimumMinutes] as const),
+    ),
+  );

@@ -1,0 +1,2 @@
+export * from './device';
+export * from './endpoints';

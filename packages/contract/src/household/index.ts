@@ -1,0 +1,4 @@
+export * from './copy';
+export * from './endpoints';
+export * from './owner';
+export * from './settings';

@@ -1,0 +1,35 @@
+import { SPOON_SETS } from '@amber-ladle/core/measure';
+import { isZone } from '@amber-ladle/core/time';
+import { array, boolean, object, string } from 'yup';
+import { ringsSchema } from '../day';
+import { dictionary } from '../wire';
+import { DEFAULT_SETTINGS, LOCALES, type Settings } from './owner';
+
+export const settingsSchema = object({
+  measureSystem: string()
+    .oneOf(['us', 'metric', 'uk'] as const, 'Measures are US, metric or UK.')
+    .required(),
+  spoonIds: array()
+    .of(string().max(60).required())
+    .required()
+    .max(20)
+    .test('spoons', 'Keep at least one spoon of the chosen measures.', (ids, context) => {
+      const system = (context.parent as Settings).measureSystem;
+      const known = new Set(SPOON_SETS[system]?.map(({ id }) => id));
+      return ids.length > 0 && ids.every((id) => known.has(id));
+    }),
+  theme: string()
+    .oneOf(['linen', 'evening', 'as-device'] as const, 'The light is linen, evening or as the device.')
+    .required(),
+  timeZone: string()
+    .required()
+    .max(60)
+    .test('zone', 'That time zone is not known here.', (name) => isZone(name ?? '')),
+  locale: string().oneOf(LOCALES, 'Numbers and dates are not written that way here.').default(DEFAULT_SETTINGS.locale),
+  rings: ringsSchema.default(DEFAULT_SETTINGS.rings),
+  schools: dictionary(string().defined().max(40), 30, 'There are not so many schools.'),
+  practiceDevices: boolean().default(false),
+}).noUnknown();
+
+/** A part of something, before it is laid over the whole and checked with it. */
+export const somethingSchema = object();

@@ -1,0 +1,3 @@
+export * from './endpoints';
+export * from './mask';
+export * from './told';

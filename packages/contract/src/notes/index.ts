@@ -1,0 +1,3 @@
+export * from './endpoints';
+export * from './learnt';
+export * from './log';

@@ -1,0 +1,156 @@
+import type { TextureClass } from '@amber-ladle/core/hair';
+import {
+  PLATE_CENTIMETRES,
+  CONFOUNDERS,
+  GOING_ON,
+  LEVELS,
+  NEXT_DAY,
+  RINSING,
+  SHEDDING,
+  type Evidence,
+  type LastedOnHead,
+  type Level,
+  type TextureOffset,
+  type WearLog,
+} from '@amber-ladle/core/learn';
+export { NO_LOG, type LastedOnHead, type WearLog } from '@amber-ladle/core/learn';
+import { array, boolean, mixed, number, object, string } from 'yup';
+import { byKind } from '../wire';
+
+/** What a bowl was when it was worn; put down once, so that a log of years is read without opening every bowl. */
+export interface WornFacts {
+  headName: string;
+  maskName: string;
+  maskId: string;
+  texture: TextureClass;
+  /** What was reckoned of its flow without any offset, log₁₀ mPa·s. */
+  flowLog10: number;
+  /** What the model expected of all heads, mL, with nothing learnt. */
+  modelMillilitres: number;
+  neededMillilitres: number;
+  plannedMillilitres: number;
+  /** As it was poured. */
+  madeMillilitres: number;
+  gramsPerMillilitre: number;
+  holdUpMillilitres: number;
+  dripShare: number;
+  heads: number;
+  /** Shares of this head's sections, in the order they are coated. */
+  sections: number[];
+  /** From the first step to the last rinse, where a wash day was walked. */
+  minutes?: number | undefined;
+}
+
+/** A bowl on a head, as the log tells it. */
+export interface LoggedBowl {
+  bowlId: string;
+  headId: string;
+  /** When it was worn, ISO 8601. */
+  at: string;
+  /** 0 while nobody has written anything. */
+  version: number;
+  facts: WornFacts;
+  log: WearLog;
+  /** What was said of what is left when the bowl ended; counts where the log says nothing. */
+  leftOver?: { millilitres: number; how: 'measured' | 'judged' } | undefined;
+}
+
+/** A bowl that asks for a word. */
+export interface OpenLog extends LoggedBowl {
+  wants: 'moments' | 'next-day';
+}
+
+/** What a head's bowls taught. */
+export interface HeadLearning {
+  /** Of a bowl that was kept, or of a mask as its maker writes it. */
+  evidence: (Evidence & { bowlId?: string; maskId: string; maskName: string })[];
+  /** Everything before this is forgotten. */
+  forgottenBefore?: string | undefined;
+  /** What was said of masks, 1 to 5, by mask. */
+  ratings: Record<string, { mean: number; count: number }>;
+}
+
+export interface Learning {
+  heads: Record<string, HeadLearning>;
+  /** How masks come out in this kitchen, by mask. */
+  textures: Record<string, TextureOffset>;
+}
+
+const level = mixed<Level>()
+  .oneOf([...LEVELS], 'It is poor, middling or good: 1, 2 or 3.')
+  .optional();
+const saidSchema = object(
+  Object.fromEntries([...GOING_ON, ...RINSING, ...NEXT_DAY].map((quality) => [quality, level])),
+).noUnknown('Nothing else is asked of a bowl.');
+
+const TEXTURES = ['oil', 'runny', 'pourable', 'creamy', 'thick', 'stiff'] as const;
+const LASTED = {
+  left: object({
+    kind: string().required(),
+    millilitres: number()
+      .typeError('What is left is a number of millilitres.')
+      .required('Say how much is left.')
+      .min(0, 'What is left is nothing or more.')
+      .max(5000, 'At most 5 litres are left.'),
+    how: string()
+      .oneOf(['measured', 'judged'] as const)
+      .required(),
+  }).noUnknown(),
+  'ran-out': object({
+    kind: string().required(),
+    afterSections: number().integer('Sections are whole.').min(0).max(12, 'A head has at most 12 sections.').optional(),
+  }).noUnknown(),
+} as const;
+
+const lastedSchema = byKind<LastedOnHead>(LASTED, 'Say what was left, or that it ran out.').optional();
+
+export const wearLogSchema = object({
+  said: saidSchema.required(),
+  textureWas: string().oneOf(TEXTURES, 'A texture is runny, pourable, creamy, thick, stiff or oil.').optional(),
+  plateCentimetres: number()
+    .min(PLATE_CENTIMETRES.min, `A spoonful stands ${PLATE_CENTIMETRES.min} cm across at the least.`)
+    .max(PLATE_CENTIMETRES.max, `A plate is at most ${PLATE_CENTIMETRES.max} cm across.`)
+    .optional(),
+  lasted: lastedSchema,
+  changes: array()
+    .of(string().oneOf(CONFOUNDERS).required())
+    .required()
+    .max(CONFOUNDERS.length)
+    .test('once', 'Named twice.', (all) => new Set(all).size === (all ?? []).length),
+  shed: string().oneOf(SHEDDING).optional(),
+  shedCount: number().integer('Hairs are whole.').min(0).max(2000, 'At most 2,000 hairs.').optional(),
+  words: string().trim().defined().max(500, 'A line has at most 500 letters.'),
+  toChange: string().trim().defined().max(300, 'At most 300 letters.'),
+  isNextDayAsked: boolean().required(),
+  isSetAside: boolean().required(),
+}).noUnknown();
+
+/** A log with the version that was on the screen, 0 for the first word. */
+export const writeLogSchema = object({
+  version: number().integer().min(0).required('Say which version was changed.'),
+  log: wearLogSchema,
+}).noUnknown();
+
+export const logQuerySchema = object({
+  headId: string().max(80).optional(),
+  maskId: string().max(80).optional(),
+  from: string().max(40).optional(),
+  to: string().max(40).optional(),
+  offset: number().integer().min(0).max(1_000_000).default(0),
+  limit: number().integer().min(1).max(200).default(60),
+});
+
+/** What bowls cost, what was thrown away and how long it took in one month. */
+export interface MonthOfSpending {
+  /** As 2026-03, in the household's time zone. */
+  month: string;
+  bowls: number;
+  money: number;
+  /** Grams that nobody said a price for: the money is at least this much. */
+  unpricedGrams: number;
+  minutes: number;
+  /** What was left in bowls when everybody was served. */
+  leftMillilitres: number;
+  wasteMoney: number;
+  wasteGrams: number;
+}

@@ -1,0 +1,44 @@
+import type { BuyLine, Lot, MonthOfWaste, Place, Reading, RestockLevel } from '@amber-ladle/core/shelf';
+import { get, post, put, remove } from '../wire/endpoint';
+import type { Page } from '../wire/page';
+import type { FileAnswer } from '../wire/table';
+import type { BookLine, KeptMovement, Shelf, StockAnswer } from './stock';
+
+const pages = async () => (await import('../wire/page')).pageQuerySchema;
+const schemas = () => import('./stock');
+const places = () => import('./place');
+
+/** A shelf of a household as a table is 200,000 letters at most; quoted as JSON it may be twice that. */
+const MOST_TABLE = 1024 * 1024;
+
+/** Lots and their book, places and what is always in the house. */
+export const stock = {
+  shelf: get('/shelf').asking(pages).giving<Shelf>(),
+  lot: get('/lots/:id').giving<{ lot: Lot; movements: KeptMovement[] }>().refusing('not-found'),
+  book: get('/movements').asking(pages).giving<Page<BookLine>>(),
+  buy: get('/buy').giving<readonly BuyLine[]>(),
+  waste: get('/waste').giving<readonly MonthOfWaste[]>(),
+  change: post('/stock')
+    .taking(async () => (await schemas()).stockChangeSchema)
+    .making<StockAnswer>()
+    .refusing('not-enough'),
+  undo: post('/stock/:id/undo').giving<StockAnswer>().refusing('not-found', 'not-enough', 'in-use'),
+  places: get('/places').giving<Place[]>(),
+  savePlace: put('/places/:id')
+    .taking(async () => (await places()).placeSchema)
+    .giving<Place[]>(),
+  removePlace: remove('/places/:id').giving<Place[]>().refusing('not-found', 'in-use'),
+  tellReading: post('/readings')
+    .taking(async () => (await places()).readingSchema)
+    .creating<Reading>(),
+  levels: get('/restock').giving<RestockLevel[]>(),
+  setLevel: put('/restock/:ingredientId')
+    .taking(async () => (await schemas()).restockSchema)
+    .giving<RestockLevel[]>(),
+  lotsFile: get('/files/lots.csv').givingFile(),
+  bookFile: get('/files/movements.csv').givingFile(),
+  readFile: post('/files/stock')
+    .taking(async () => (await import('../wire/table')).importSchema, MOST_TABLE)
+    .giving<FileAnswer>(),
+  calendar: get('/calendar.ics').givingFile(),
+};

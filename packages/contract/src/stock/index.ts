@@ -1,0 +1,3 @@
+export * from './endpoints';
+export * from './place';
+export * from './stock';

@@ -1,0 +1,85 @@
+import { LOT_STATES } from '@amber-ladle/core/ingredient';
+import { MOVEMENT_KINDS, STAGES, type Lot, type LotMovement, type Place, type Reading } from '@amber-ladle/core/shelf';
+import { array, number, object, string } from 'yup';
+import { identifier, instant, type Of } from '../wire';
+
+/** A line of the book as it is kept. */
+export interface KeptMovement extends LotMovement {
+  id: number;
+  changeId: string;
+  reason?: string | undefined;
+  bowlId?: string | undefined;
+}
+
+/** A line of the book with what it was of. */
+export type BookLine = KeptMovement & { ingredientId: string };
+
+/** What a change came to: the lots it touched, as they are now. */
+export interface StockAnswer {
+  lots: Lot[];
+  /** False where the same change was there already. */
+  isNew: boolean;
+}
+
+/** What the shelf needs to be drawn: lots with something in them, where they can stand, and what thermometers said. */
+export interface Shelf {
+  lots: Lot[];
+  total: number;
+  places: readonly Place[];
+  readings: readonly Reading[];
+}
+
+const MOST_LINES = 200;
+
+export const newLotSchema = object({
+  id: string().required().uuid('A lot’s id is a UUID.'),
+  ingredientId: string().required('Say what it is.').max(80),
+  state: string().oneOf(LOT_STATES, 'It is whole, opened, cut, made or raw.').required(),
+  since: instant.required(),
+  pieceGrams: number()
+    .moreThan(0, 'A piece weighs more than nothing.')
+    .max(20_000, 'A piece weighs at most 20 kg.')
+    .optional(),
+  pricePerGram: number().min(0, 'A price is nothing or more.').max(1000).optional(),
+  label: string().trim().defined().max(120, 'A label has at most 120 letters.'),
+}).noUnknown();
+
+/** A lot that comes into being with a change of stock. Its id is made on the device. */
+export type NewLot = Of<typeof newLotSchema>;
+
+export const newMovementSchema = object({
+  lotId: identifier,
+  kind: string().oneOf(MOVEMENT_KINDS).required(),
+  grams: number()
+    .typeError('An amount is a number of grams.')
+    .required()
+    .min(-100_000, 'At most 100 kg at once.')
+    .max(100_000, 'At most 100 kg at once.'),
+  placeId: string().max(80).optional(),
+  stage: string().oneOf(STAGES).optional(),
+  state: string().oneOf(LOT_STATES).optional(),
+  reason: string().trim().max(200).optional(),
+  /** When it happened, where that was before now. */
+  at: instant.optional(),
+}).noUnknown();
+/** One line of a change of stock. */
+export type NewMovement = Of<typeof newMovementSchema>;
+
+export const stockChangeSchema = object({
+  id: string().required('A change needs an id.').uuid('A change’s id is a UUID.'),
+  note: string().trim().defined().max(200),
+  lots: array().of(newLotSchema.required()).required().max(MOST_LINES, `At most ${MOST_LINES} lots at once.`),
+  movements: array()
+    .of(newMovementSchema.required())
+    .required()
+    .min(1, 'A change moves something.')
+    .max(2 * MOST_LINES, `At most ${2 * MOST_LINES} movements at once.`),
+}).noUnknown();
+/** A change of stock: all of it happens, or nothing. The id is made on the device, so that a retry cannot draw twice. */
+export type StockChange = Of<typeof stockChangeSchema>;
+
+/** How much of a dry good or an oil the house wants to have, usable grams; nothing takes it off the list. */
+export const restockSchema = object({
+  grams: number().required().min(0, 'A level is nothing or more.').max(100_000, 'At most 100 kg.'),
+}).noUnknown();
+export const MOST_LEVELS = 100;

@@ -1,0 +1,1 @@
+export { calendarOf } from './calendar';

@@ -1,0 +1,3 @@
+export { backUp, backUpDaily, listBackups, restoreBackup } from './backups';
+export { readHouseholdFile } from './readFile';
+export { currentSchema, writeHousehold } from './writeFile';

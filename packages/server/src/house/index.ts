@@ -1,0 +1,1 @@
+export { readHouse } from './house';

@@ -1,0 +1,1 @@
+export { changeSettings, readSettings, readerIn } from './settings';

@@ -1,0 +1,17 @@
+import { api } from '@amber-ladle/contract';
+import { on, type Served } from '../http/serve';
+import type { Household } from '../kernel/household';
+import { changeSettings, readSettings } from './settings';
+
+/** Settings, the present, health and the stream of changes. */
+export const householdRoutes = (home: Household, demo: boolean): Served[] => [
+  on(api.household.health, async () => {
+    await home.source.query('SELECT 1');
+    return { ok: true as const, demo, now: home.clock.now() };
+  }),
+  on(api.household.settings, () => readSettings(home)),
+  on(api.household.changeSettings, ({ body }) => changeSettings(home, body)),
+  on(api.household.events, ({ request, response }) => {
+    home.events.listen(request, response);
+  }),
+];

@@ -1,0 +1,1 @@
+export { listIngredients, readCatalogue, removeIngredient, restoreIngredient, saveIngredient } from './ingredients';

@@ -1,0 +1,83 @@
+import type { Topic } from '@amber-ladle/contract';
+import type { BowlLife } from '@amber-ladle/contract';
+import { bowlBudget, bowlPastOf, bowlRuleOf, type Place } from '@amber-ladle/core/shelf';
+import type { EntityManager } from 'typeorm';
+import { BowlEntity } from '../bowl/table';
+import { BowlLifeEntity, type BowlLifeRow } from './table';
+import { WearLogEntity } from '../notes/table';
+import { invalid, notFound } from '../kernel/refusal';
+import { climateOf } from '../place';
+import type { Household } from '../kernel/household';
+import { readSettings } from '../household';
+import { broughtUpToDate } from './snapshots';
+
+export const toLife = ({ plannedFor, leftOver, endedAt, endedHow, ...row }: BowlLifeRow): BowlLife => ({
+  ...row,
+  ...(plannedFor === null ? {} : { plannedFor }),
+  ...(leftOver === null ? {} : { leftOver }),
+  ...(endedAt === null ? {} : { endedAt }),
+  ...(endedHow === null ? {} : { endedHow }),
+});
+
+/** When a head wore a bowl, as far as was told. ISO 8601. */
+export function wornAt(life: BowlLife | undefined, headId: string): string | undefined {
+  const worn = life?.wearing[headId];
+  return worn?.rinsedAt ?? worn?.wornFrom ?? (life?.endedHow === 'worn' ? life.endedAt : undefined);
+}
+
+/** What was written of a bowl before it was worn, on a plate, is a page of the moment it is worn at. */
+async function datePages(manager: EntityManager, life: BowlLifeRow): Promise<void> {
+  for (const { headId, at } of await manager.findBy(WearLogEntity, { bowlId: life.bowlId })) {
+    const worn = wornAt(toLife(life), headId);
+    if (worn !== undefined && worn !== at)
+      await manager.update(WearLogEntity, { bowlId: life.bowlId, headId }, { at: worn });
+  }
+}
+
+/** What a bowl past its time is refused with until somebody decides. */
+export const needsDecision = () =>
+  invalid({
+    decision: 'This bowl is past its time. To wear it all the same, say in a few words why; the record keeps it.',
+  });
+
+/** True where the time of a mixed bowl is used up. */
+export async function isPast(manager: EntityManager, household: Household, life: BowlLifeRow): Promise<boolean> {
+  const bowl = await manager.findOneBy(BowlEntity, { id: life.bowlId });
+  if (!bowl || life.stays.length === 0) return false;
+  const strictest = bowlRuleOf(broughtUpToDate(bowl.snapshot).ingredients);
+  if (!strictest) return false;
+  const now = household.clock.now();
+  const past = bowlPastOf(life, bowl.snapshot.mask.keeping, strictest);
+  const { timeZone } = await readSettings(household);
+  return bowlBudget(past, await climateOf(manager, now), timeZone, Date.parse(now)).isPast;
+}
+
+/** @throws Refusal 422 for a place that the household does not have */
+export async function knownPlace(manager: EntityManager, { clock }: Household, placeId: string): Promise<Place> {
+  const { places } = await climateOf(manager, clock.now());
+  const place = places.find(({ id }) => id === placeId);
+  if (!place) throw invalid({ placeId: 'There is no such place.' });
+  return place;
+}
+
+/**
+ * Changes the life of a bowl in one transaction and tells of it.
+ * @param also what else is changed by it
+ * @throws Refusal 404, 422 for a bowl that has ended
+ */
+export async function changed(
+  household: Household,
+  bowlId: string,
+  change: (manager: EntityManager, life: BowlLifeRow) => Promise<BowlLifeRow>,
+  also: readonly Topic[] = [],
+): Promise<BowlLife> {
+  const life = await household.writes.run(['bowls', ...also], async (manager) => {
+    const row = await manager.findOneBy(BowlLifeEntity, { bowlId });
+    if (!row) throw notFound('bowl');
+    if (row.endedAt) throw invalid({ bowl: 'This bowl has ended.' });
+    const next = await manager.save(BowlLifeEntity, await change(manager, row));
+    await datePages(manager, next);
+    return next;
+  });
+  return toLife(life);
+}

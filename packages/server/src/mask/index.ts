@@ -1,0 +1,1 @@
+export { createMask, getMask, listMasks, maskVersions, removeMask, restoreMask, updateMask } from './masks';

@@ -1,0 +1,1 @@
+export { addPhoto, changePhoto, listPhotos, photoData, removePhoto } from './photos';

@@ -1,0 +1,94 @@
+import { USUAL_CELSIUS, type Climate, type Place, type Reading } from '@amber-ladle/core/shelf';
+import { TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
+import { MoreThanOrEqual, type EntityManager } from 'typeorm';
+import { MOST_PLACES } from '@amber-ladle/contract';
+import { PlaceEntity, ReadingEntity, type PlaceRow } from './table';
+import { inUse, invalid, notFound } from '../kernel/refusal';
+import type { Household } from '../kernel/household';
+
+/** The places a household starts with. */
+const FIRST_PLACES: readonly Place[] = [
+  { id: 'counter', name: 'Counter', kind: 'counter', celsius: USUAL_CELSIUS.counter },
+  { id: 'fridge', name: 'Fridge', kind: 'fridge', celsius: USUAL_CELSIUS.fridge },
+  { id: 'freezer', name: 'Freezer', kind: 'freezer', celsius: USUAL_CELSIUS.freezer },
+  { id: 'bag', name: 'Paper bag', kind: 'bag', celsius: USUAL_CELSIUS.bag },
+];
+
+/** Readings older than this no longer decide anything that is still in use. */
+const READINGS_DAYS = 10;
+
+/** Where things can stand, in the owner's order. */
+export async function listPlaces(manager: EntityManager): Promise<Place[]> {
+  const rows = await manager.find(PlaceEntity, { order: { sort: 'ASC' } });
+  return rows.length === 0
+    ? [...FIRST_PLACES]
+    : rows.map(({ id, name, kind, celsius }) => ({ id, name, kind, celsius }));
+}
+
+/** The rows of the list; written down the first time that it is changed. */
+async function rowsIn(manager: EntityManager): Promise<readonly PlaceRow[]> {
+  const rows = await manager.find(PlaceEntity, { order: { sort: 'ASC' } });
+  if (rows.length > 0) return rows;
+  const first = FIRST_PLACES.map((place, sort) => ({ ...place, sort }));
+  await manager.insert(PlaceEntity, first);
+  return first;
+}
+
+/**
+ * Puts a place on the list, or changes the one of that id; whatever else is changed on it meanwhile stays.
+ * @throws Refusal 422 for more places than a house has
+ */
+export async function savePlace({ writes }: Household, place: Place): Promise<Place[]> {
+  return writes.run(['climate'], async (manager) => {
+    const rows = await rowsIn(manager);
+    const known = rows.find(({ id }) => id === place.id);
+    if (!known && rows.length >= MOST_PLACES) throw invalid({ places: `At most ${MOST_PLACES} places.` });
+    const sort = known?.sort ?? 1 + Math.max(...rows.map((row) => row.sort));
+    await manager.upsert(PlaceEntity, { ...place, sort }, ['id']);
+    return listPlaces(manager);
+  });
+}
+
+/** @throws Refusal 404, 409 for a place in which something stands, 422 for the last one */
+export async function removePlace({ writes }: Household, id: string): Promise<Place[]> {
+  return writes.run(['climate'], async (manager) => {
+    const rows = await rowsIn(manager);
+    const place = rows.find((row) => row.id === id);
+    if (!place) throw notFound('place');
+    if (rows.length === 1) throw invalid({ places: 'Keep at least one place.' });
+    const [{ n } = { n: 0 }] = await manager.query<{ n: number }[]>(
+      `SELECT count(*) AS n FROM lot WHERE grams > 0 AND json_extract(stays, '$[#-1].placeId') = ?`,
+      [id],
+    );
+    if (n > 0) throw inUse(`Something stands in ${place.name}.`, 'Move it first. Nothing was changed.');
+    await manager.delete(PlaceEntity, { id });
+    return listPlaces(manager);
+  });
+}
+
+/** What thermometers said of late, by rising moment. */
+export async function recentReadings(manager: EntityManager, now: string): Promise<Reading[]> {
+  const since = new Date(Date.parse(now) - READINGS_DAYS * TWENTY_FOUR_HOURS).toISOString();
+  const rows = await manager.find(ReadingEntity, { where: { at: MoreThanOrEqual(since) }, order: { at: 'ASC' } });
+  return rows.map(({ placeId, at, celsius }) => ({ placeId, at, celsius }));
+}
+
+export async function climateOf(manager: EntityManager, now: string): Promise<Climate> {
+  return { places: await listPlaces(manager), readings: await recentReadings(manager, now) };
+}
+
+/** Writes down what a thermometer says; the same moment twice is one reading. */
+export async function addReading({ writes }: Household, reading: Reading): Promise<void> {
+  await writes.run(['climate'], (manager) => manager.upsert(ReadingEntity, { ...reading }, ['placeId', 'at']));
+}
+
+/**
+ * What somebody read off a thermometer of their own.
+ * @throws Refusal 422 for a place that there is not, or a moment to come
+ */
+export async function tellReading(household: Household, reading: Reading): Promise<void> {
+  const places = await listPlaces(household.source.manager);
+  if (!places.some(({ id }) => id === reading.placeId)) throw invalid({ placeId: 'There is no such place.' });
+  if (Date.parse(reading.at) > Date.parse(household.clock.now())) throw invalid({ at: 'That is still to come.' });
+  await addReading(household, reading);
+}

@@ -1,0 +1,1 @@
+export { addReading, climateOf, listPlaces, removePlace, savePlace, tellReading } from './climate';

@@ -1,0 +1,5 @@
+export { plannedBowls, readBuyList } from './buy';
+export { readRestock, setRestock } from './restock';
+export { applyChange, changeStock, getLot, listMovements, readShelf, toLot, undoChange } from './stock';
+export { exportLots, exportMovements, importStock } from './stockFiles';
+export { costOfBowl, readWaste } from './waste';

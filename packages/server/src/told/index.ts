@@ -1,0 +1,1 @@
+export { tellUse, toldOf, untellUse } from './told';
