@@ -73,6 +73,38 @@ module.exports = {
       from: { path: '^packages/(core|words|contract|web)/src', pathNot: '\\.test\\.ts$' },
       to: { dependencyTypes: ['core'] },
     },
+    {
+      name: 'features-by-their-face',
+      comment: 'A feature of the server uses another by its index, or by its table, which is data; never its inside.',
+      severity: 'error',
+      from: {
+        path: '^packages/server/src/([^/]+)/',
+        pathNot: '\\.test\\.ts$|^packages/server/src/(http|schema|demo)/',
+      },
+      to: {
+        path: '^packages/server/src/(?!kernel/|http/|schema/)[^/]+/',
+        pathNot: ['^packages/server/src/$1/', '/(index|table)\\.ts$'],
+      },
+    },
+    {
+      name: 'services-know-no-http',
+      comment: 'Only a route speaks HTTP; what it calls refuses and answers, and never knows to whom.',
+      severity: 'error',
+      from: {
+        path: '^packages/server/src/',
+        pathNot: '\\.test\\.ts$|/routes\\.ts$|^packages/server/src/(http/|server\\.ts|testing\\.ts|main\\.ts)',
+      },
+      to: { path: ['^packages/server/src/http/', 'node_modules/express/', '/routes\\.ts$'] },
+    },
+    {
+      name: 'contract-features-by-their-face',
+      severity: 'error',
+      from: { path: '^packages/contract/src/([^/]+)/', pathNot: '\\.test\\.ts$' },
+      to: {
+        path: '^packages/contract/src/[^/]+/',
+        pathNot: ['^packages/contract/src/$1/', '/index\\.ts$', '^packages/contract/src/wire/'],
+      },
+    },
     ...floorsOfCore,
   ],
   options: {

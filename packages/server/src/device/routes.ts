@@ -1,5 +1,6 @@
 import { api } from '@amber-ladle/contract';
 import { on, type Served } from '../http/serve';
+import { stream } from '../http/stream';
 import type { Household } from '../kernel/household';
 import { notFound } from '../kernel/refusal';
 import { deviceMode } from './mode';
@@ -25,8 +26,12 @@ export function deviceRoutes(home: Household, { thermometers, scale }: Devices, 
       return thermometers.read();
     }),
     on(api.devices.scale, async () => (await withScale()).read()),
-    on(api.devices.scaleStream, async ({ request, response }) => {
-      (await withScale()).listen(request, response);
+    on(api.devices.scaleStream, async (call) => {
+      const followed = await withScale();
+      stream(call, followed.listeners, 'reading', JSON.stringify, () => {
+        followed.rest();
+      });
+      followed.follow();
     }),
     on(api.devices.handScale, async ({ body }) => (await withScale()).handle(body)),
     on(api.devices.moveClock, async ({ body: { minutes } }) => {

@@ -7,7 +7,7 @@ import {
   type ScaleReading,
   type ScaleState,
 } from '@amber-ladle/core/shelf';
-import type { Request, Response } from 'express';
+import { Listeners } from '../kernel/listeners';
 
 const TICK_MILLISECONDS = 200;
 
@@ -23,7 +23,7 @@ export interface ScaleHands {
 export class SimulatedScale {
   private state: ScaleState = EMPTY_SCALE;
   private at = Date.now();
-  private readonly listeners = new Set<Response>();
+  readonly listeners = new Listeners<ScaleReading>();
   private timer: NodeJS.Timeout | undefined;
   private said = '';
 
@@ -39,34 +39,31 @@ export class SimulatedScale {
     return this.read();
   }
 
-  /** Streams readings by server-sent events: at once, and whenever the display changes. */
-  listen(request: Request, response: Response): void {
-    response.set({ 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-store', Connection: 'keep-alive' });
-    response.flushHeaders();
-    response.write(`event: reading\ndata: ${JSON.stringify(this.read())}\n\n`);
-    this.listeners.add(response);
+  /** Follows its display from now on, and tells what it says at once. */
+  follow(): void {
     this.timer ??= setInterval(() => {
       this.tell();
     }, TICK_MILLISECONDS).unref();
-    request.on('close', () => {
-      this.listeners.delete(response);
-      if (this.listeners.size > 0) return;
-      clearInterval(this.timer);
-      this.timer = undefined;
-    });
+    this.listeners.tell(this.read());
+  }
+  /** Stops following where nobody listens any more. */
+  rest(): void {
+    if (this.listeners.size > 0) return;
+    clearInterval(this.timer);
+    this.timer = undefined;
   }
 
   close(): void {
     clearInterval(this.timer);
-    for (const listener of this.listeners) listener.end();
-    this.listeners.clear();
+    this.listeners.close();
   }
 
   private tell(): void {
-    const reading = JSON.stringify(this.read());
-    if (reading === this.said) return;
-    this.said = reading;
-    for (const listener of this.listeners) listener.write(`event: reading\ndata: ${reading}\n\n`);
+    const reading = this.read();
+    const said = JSON.stringify(reading);
+    if (said === this.said) return;
+    this.said = said;
+    this.listeners.tell(reading);
   }
 
   private now(): ScaleState {

@@ -1,5 +1,6 @@
 import { api } from '@amber-ladle/contract';
 import { on, type Served } from '../http/serve';
+import { stream } from '../http/stream';
 import type { Household } from '../kernel/household';
 import { changeSettings, readSettings } from './settings';
 
@@ -11,7 +12,7 @@ export const householdRoutes = (home: Household, demo: boolean): Served[] => [
   }),
   on(api.household.settings, () => readSettings(home)),
   on(api.household.changeSettings, ({ body }) => changeSettings(home, body)),
-  on(api.household.events, ({ request, response }) => {
-    home.events.listen(request, response);
+  on(api.household.events, (call) => {
+    stream(call, home.events.listeners, 'change', (topic) => topic);
   }),
 ];
