@@ -1,4 +1,5 @@
 import { benchDrag } from './drag';
+import { benchGrowth } from './growth';
 import { benchLoad } from './load';
 import { benchNotes } from './notes';
 import { benchRanking } from './ranking';
@@ -8,12 +9,21 @@ import { benchShelf } from './shelf';
 import { benchSizing } from './sizing';
 import { benchWashDay } from './washday';
 
-benchSizing();
-benchRanking();
-benchReading();
-benchLoad(process.cwd());
-await benchServer();
-await benchDrag();
-await benchShelf();
-await benchWashDay();
-await benchNotes();
+const ALL: Readonly<Record<string, () => unknown>> = {
+  sizing: benchSizing,
+  ranking: benchRanking,
+  reading: benchReading,
+  load: () => {
+    benchLoad(process.cwd());
+  },
+  server: benchServer,
+  drag: benchDrag,
+  shelf: benchShelf,
+  washday: benchWashDay,
+  notes: benchNotes,
+  growth: benchGrowth,
+};
+
+/** All of them, or those that are named. */
+const wanted = process.argv.slice(2);
+for (const [name, bench] of Object.entries(ALL)) if (wanted.length === 0 || wanted.includes(name)) await bench();

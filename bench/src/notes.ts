@@ -1,16 +1,15 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import autocannon from 'autocannon';
-import { Sqlite } from '../../packages/server/src/kernel/sqlite';
 import { nextUse, type Evidence } from '@amber-ladle/core/learn';
 import { DEMO_NOW, startApp, temporaryFolder } from '../../e2e/support/app.mjs';
 import { percentile, print, timed } from './print';
+import { fillYears } from './years';
 
 const DAY = 86_400_000;
 const NOW = Date.parse(DEMO_NOW);
 const BOWLS = 800;
 const PHOTOS = 3000;
-const HEADS = 5;
 
 /** What Notes asks for when it opens on a head. */
 const YEAR_AGO = new Date(NOW - 365 * DAY).toISOString();
@@ -21,61 +20,6 @@ const PAGES = [
   '/heads/HEAD/measures',
   '/heads/HEAD/photos?limit=40',
 ];
-
-/** Five years of five heads: the demo's own bowls and pages over and over, at other times. */
-function fill(file: string): void {
-  const database = new Sqlite(file);
-  const heads = database.prepare('SELECT * FROM head').all() as Record<string, unknown>[];
-  const bowls = database.prepare('SELECT * FROM bowl').all() as Record<string, unknown>[];
-  const logs = database.prepare('SELECT * FROM wear_log').all() as Record<string, unknown>[];
-  const put = (table: string, row: Record<string, unknown>): unknown =>
-    database
-      .prepare(
-        `INSERT INTO ${table} (${Object.keys(row).join(', ')}) VALUES (${Object.keys(row)
-          .map(() => '?')
-          .join(', ')})`,
-      )
-      .run(...Object.values(row));
-  database.transaction(() => {
-    for (let i = heads.length; i < HEADS; i++) put('head', { ...heads[0], id: `head-${i}`, name: `Head ${i}` });
-    const ids = database.prepare('SELECT id FROM head').pluck<string>().all();
-    for (let i = 0; i < BOWLS; i++) {
-      const at = new Date(NOW - (i + 20) * 2.2 * DAY).toISOString();
-      const headId = ids[i % HEADS];
-      const bowl = bowls[i % bowls.length];
-      const log = logs[i % logs.length];
-      put('bowl', { ...bowl, id: `bowl-${i}`, head_id: headId, kept_at: at });
-      put('bowl_life', {
-        bowl_id: `bowl-${i}`,
-        made_at: at,
-        planned_for: null,
-        is_drawn: 0,
-        start_share: 0,
-        stays: '[]',
-        decisions: '[]',
-        wearing: JSON.stringify({ [String(headId)]: { sectionsDone: [], wornFrom: at, rinsedAt: at } }),
-        left_over: null,
-        ended_at: at,
-        ended_how: 'worn',
-      });
-      put('wear_log', { ...log, bowl_id: `bowl-${i}`, head_id: headId, at });
-    }
-    for (let i = 0; i < PHOTOS; i++)
-      put('photo', {
-        id: `photo-${i}`,
-        head_id: ids[i % HEADS],
-        bowl_id: null,
-        at: new Date(NOW - i * 0.6 * DAY).toISOString(),
-        moment: 'after',
-        words: '',
-        width: 1200,
-        height: 1600,
-        crop: '{"x":0.5,"y":0.5,"zoom":1}',
-        removed_at: null,
-      });
-  })();
-  database.close();
-}
 
 /** Milliseconds for all that the page asks for, one after the other. */
 async function page(address: string): Promise<number> {
@@ -95,7 +39,7 @@ async function measure(isFull: boolean): Promise<{ page: number; file: string }>
   const { folder, remove } = await temporaryFolder();
   const first = await startApp({ dataFolder: folder });
   await first.stop();
-  if (isFull) fill(join(folder, 'demo.sqlite'));
+  if (isFull) fillYears(join(folder, 'demo.sqlite'), { bowls: BOWLS, photos: PHOTOS, photoBytes: 0 });
   const app = await startApp({ dataFolder: folder, env: { AMBER_LADLE_RATE: '100000000' } });
   const milliseconds = await page(app.address);
   const file = isFull ? await (await fetch(`${app.address}/api/files/household.json?photos=no`)).text() : '';

@@ -8,7 +8,7 @@ export default defineConfig({
     target: 'node20',
     sourcemap: true,
     // Checks are fetched where a page wants them; here everything is wanted.
-    rollupOptions: { output: { inlineDynamicImports: true } },
+    rolldownOptions: { output: { codeSplitting: false } },
   },
   ssr: { noExternal: [/^@amber-ladle\//] },
 });

@@ -1,4 +1,4 @@
-import { localDay, monthOf } from '../time';
+import { monthsIn } from '../time';
 import type { MovementKind } from './stock';
 
 /** A movement with what a gram of its lot cost. */
@@ -43,11 +43,14 @@ export interface MonthOfWaste extends Worth {
  * @param movements discards and their undoings; everything else is passed over
  */
 export function wasteByMonth(movements: readonly ValuedMovement[], timeZone: string): readonly MonthOfWaste[] {
+  const monthAt = monthsIn(timeZone);
   const months = new Map<string, ValuedMovement[]>();
   for (const movement of movements) {
     if (movement.kind !== 'discard') continue;
-    const month = monthOf(localDay(Date.parse(movement.at), timeZone));
-    months.set(month, [...(months.get(month) ?? []), movement]);
+    const month = monthAt(Date.parse(movement.at));
+    const known = months.get(month);
+    if (known) known.push(movement);
+    else months.set(month, [movement]);
   }
   return [...months]
     .sort(([a], [b]) => a.localeCompare(b))

@@ -11,6 +11,9 @@ import {
   isZone,
   localDay,
   localTime,
+  canonical,
+  monthOf,
+  monthsIn,
   startOfDay,
   weekdayOf,
 } from '.';
@@ -94,6 +97,39 @@ it('agrees with Intl everywhere and at any time', () => {
     ),
     { numRuns: 300 },
   );
+});
+
+it('finds the month of any instant as the clocks there show it, in whatever order they are asked for', () => {
+  fc.assert(
+    fc.property(
+      fc.constantFrom('UTC', 'Pacific/Apia', 'Pacific/Chatham', 'Asia/Kathmandu', 'America/Santiago', 'Europe/Berlin'),
+      fc.array(fc.integer({ min: Date.UTC(2010, 11, 28), max: Date.UTC(2012, 1, 3) }), {
+        minLength: 20,
+        maxLength: 60,
+      }),
+      (zone, instants) => {
+        const monthAt = monthsIn(zone);
+        for (const at of instants) expect(monthAt(at)).toBe(monthOf(localDay(at, zone)));
+      },
+    ),
+  );
+  expect(monthsIn('Europe/Berlin')(Date.parse('2026-03-31T22:30:00Z'))).toBe('2026-04');
+});
+
+it('keeps a moment in one way, so that texts sort as moments do', () => {
+  expect(canonical('2026-03-14T10:00:00+01:00')).toBe('2026-03-14T09:00:00.000Z');
+  fc.assert(
+    fc.property(
+      fc.date({ noInvalidDate: true, min: new Date(0), max: new Date('9000-01-01') }),
+      fc.integer({ min: -14, max: 14 }),
+      (date, hours) => {
+        const sign = hours < 0 ? '-' : '+';
+        const local = new Date(date.getTime() + hours * HOUR).toISOString().replace('Z', '');
+        expect(canonical(`${local}${sign}${String(Math.abs(hours)).padStart(2, '0')}:00`)).toBe(date.toISOString());
+      },
+    ),
+  );
+  expect(() => canonical('2026-13-14')).toThrow(RangeError);
 });
 
 it('knows days and zones from what only looks like them', () => {

@@ -1,4 +1,4 @@
-import { addDays, type Day } from './day';
+import { addDays, monthOf, type Day } from './day';
 import { HOUR, MINUTE } from './duration';
 
 /** An IANA time zone: "Europe/Berlin". */
@@ -125,4 +125,21 @@ export function atLocal(day: Day, minutes: number, zone: Zone): number {
 export function daysLater(at: number, count: number, zone: Zone): number {
   const { day, hour, minute, second } = localTime(at, zone);
   return atLocal(addDays(day, count), hour * 60 + minute, zone) + second * 1000 + (((at % 1000) + 1000) % 1000);
+}
+
+/**
+ * Finds the months of many instants: clocks of a zone are asked for twice a month and not for each instant.
+ * @returns from milliseconds since 1970 to the month of the zone
+ * @example monthsIn('Europe/Berlin')(Date.parse('2026-03-31T22:30:00Z')) // '2026-04'
+ */
+export function monthsIn(zone: Zone): (at: number) => string {
+  let month = '';
+  let [from, to] = [Infinity, -Infinity];
+  return (at) => {
+    if (at >= from && at < to) return month;
+    month = monthOf(localDay(at, zone));
+    const next = monthOf(addDays(`${month}-01`, 31));
+    [from, to] = [startOfDay(`${month}-01`, zone), startOfDay(`${next}-01`, zone)];
+    return month;
+  };
 }

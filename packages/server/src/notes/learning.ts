@@ -13,24 +13,15 @@ import { ForgettingEntity } from './table';
 import { ToldUseEntity } from '../told/table';
 import { notFound } from '../kernel/refusal';
 import { getHead } from '../head';
+import { remembered } from '../kernel/remembered';
 import type { Household } from '../kernel/household';
 import { READ_LOGS, toLogged } from './logs';
 
 /** Bowls further back than this have faded to little and are not read. */
 const MOST_BOWLS = 80;
 
-/** What was learnt at the last look, while nothing changed since. */
-const known = new WeakMap<Household, { readonly revision: number; readonly learning: Learning }>();
-
 /** What every head's bowls taught, and how masks come out in this kitchen. */
-export async function readLearning(household: Household): Promise<Learning> {
-  const revision = household.events.revision('notes', 'bowls');
-  const last = known.get(household);
-  if (last?.revision === revision) return last.learning;
-  const learning = await learnAnew(household);
-  known.set(household, { revision, learning });
-  return learning;
-}
+export const readLearning = remembered(['notes', 'bowls'], learnAnew);
 
 async function learnAnew({ source }: Household): Promise<Learning> {
   const rows = await source.query<Parameters<typeof toLogged>[0][]>(

@@ -1,7 +1,8 @@
-import { localDay, monthOf } from '@amber-ladle/core/time';
+import { monthsIn } from '@amber-ladle/core/time';
 import type { MonthOfSpending } from '@amber-ladle/contract';
 import type { Household } from '../kernel/household';
 import { readSettings } from '../household';
+import { remembered } from '../kernel/remembered';
 import { readWaste } from '../stock';
 
 interface DrawnRow {
@@ -12,10 +13,13 @@ interface DrawnRow {
 }
 
 /** What bowls took from the shelf, what went in the bin and how long it took, by month, the earliest first. */
-export async function readSpending(household: Household): Promise<MonthOfSpending[]> {
+export const readSpending = remembered(['shelf', 'bowls', 'notes', 'settings'], sumSpending);
+
+async function sumSpending(household: Household): Promise<MonthOfSpending[]> {
   const { source } = household;
   const { timeZone } = await readSettings(household);
-  const inMonth = (at: string): string => monthOf(localDay(Date.parse(at), timeZone));
+  const monthAt = monthsIn(timeZone);
+  const inMonth = (at: string): string => monthAt(Date.parse(at));
   const months = new Map<string, MonthOfSpending>();
   const month = (name: string): MonthOfSpending => {
     const known = months.get(name);
@@ -39,7 +43,8 @@ export async function readSpending(household: Household): Promise<MonthOfSpendin
             SUM(CASE WHEN l.price_per_gram IS NULL THEN -m.grams ELSE 0 END) AS unpricedGrams
        FROM movement m JOIN lot l ON l.id = m.lot_id JOIN stock_change c ON c.id = m.change_id
       WHERE m.kind = 'draw' AND c.bowl_id IS NOT NULL AND c.undone_by IS NULL
-      GROUP BY c.id`,
+      GROUP BY c.id
+      ORDER BY c.at`,
   );
   for (const { at, money, unpricedGrams } of drawn) {
     const into = month(inMonth(at));
@@ -51,7 +56,8 @@ export async function readSpending(household: Household): Promise<MonthOfSpendin
             MAX(COALESCE(json_extract(w.body, '$.lasted.millilitres'), json_extract(l.left_over, '$.millilitres'))) AS leftOver
        FROM wear_log w JOIN bowl b ON b.id = w.bowl_id AND b.removed_at IS NULL
        LEFT JOIN bowl_life l ON l.bowl_id = w.bowl_id
-      GROUP BY w.bowl_id`,
+      GROUP BY w.bowl_id
+      ORDER BY w.at`,
   );
   for (const { at, minutes, leftOver } of worn) {
     const into = month(inMonth(at));

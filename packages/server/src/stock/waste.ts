@@ -1,6 +1,7 @@
 import { wasteByMonth, worthOf, type MonthOfWaste, type MovementKind, type Worth } from '@amber-ladle/core/shelf';
 import type { Household } from '../kernel/household';
 import { readSettings } from '../household';
+import { remembered } from '../kernel/remembered';
 
 interface DiscardRow {
   kind: MovementKind;
@@ -31,7 +32,9 @@ export async function costOfBowl({ source }: Household, bowlId: string): Promise
 }
 
 /** What was thrown away by month; what was taken back again does not count. */
-export async function readWaste(household: Household): Promise<readonly MonthOfWaste[]> {
+export const readWaste = remembered(['shelf', 'settings'], sumWaste);
+
+async function sumWaste(household: Household): Promise<readonly MonthOfWaste[]> {
   const rows = await household.source.query<DiscardRow[]>(
     `SELECT m.kind, m.grams, m.at, m.reason, l.price_per_gram AS pricePerGram
        FROM movement m
