@@ -15,7 +15,7 @@ import {
 } from '@amber-ladle/core/learn';
 export { NO_LOG, type LastedOnHead, type WearLog } from '@amber-ladle/core/learn';
 import { array, boolean, mixed, number, object, string } from 'yup';
-import { byKind } from '../wire';
+import { byKind, instant } from '../wire';
 
 /** What a bowl was when it was worn; put down once, so that a log of years is read without opening every bowl. */
 export interface WornFacts {
@@ -134,8 +134,8 @@ export const writeLogSchema = object({
 export const logQuerySchema = object({
   headId: string().max(80).optional(),
   maskId: string().max(80).optional(),
-  from: string().max(40).optional(),
-  to: string().max(40).optional(),
+  from: instant.optional(),
+  to: instant.optional(),
   offset: number().integer().min(0).max(1_000_000).default(0),
   limit: number().integer().min(1).max(200).default(60),
 });

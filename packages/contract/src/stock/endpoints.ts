@@ -21,7 +21,7 @@ export const stock = {
   change: post('/stock')
     .taking(async () => (await schemas()).stockChangeSchema)
     .making<StockAnswer>()
-    .refusing('not-enough'),
+    .refusing('not-enough', 'in-use'),
   undo: post('/stock/:id/undo').giving<StockAnswer>().refusing('not-found', 'not-enough', 'in-use'),
   places: get('/places').giving<Place[]>(),
   savePlace: put('/places/:id')

@@ -34,7 +34,7 @@ export async function settleStock(
     if (draws.length === 0) continue;
     const movements = draws.map(({ lotId, grams }) => ({ lotId, kind: 'draw' as const, grams }));
     const change = { id: `settle-${day.id}-${bowlId}`, note: 'as it was weighed', lots: [], movements };
-    await applyChange(manager, household, catalogue, change, bowlId);
+    await applyChange(manager, household, catalogue, change, { bowlId, purpose: 'settlement' });
     isChanged = true;
   }
   return isChanged;

@@ -60,7 +60,7 @@ export async function drawnFor(
   const taken = draw.movements.filter(({ kind }) => kind === 'draw').map(({ lotId }) => lotId);
   const lots = (await manager.findBy(LotEntity, { id: In(taken) })).map(toLot);
   const startShare = startShareOf(lots, catalogue, await climateOf(manager, now), Date.parse(now));
-  await applyChange(manager, household, catalogue, draw, bowlId);
+  await applyChange(manager, household, catalogue, draw, { bowlId });
   return { isDrawn: true, startShare };
 }
 

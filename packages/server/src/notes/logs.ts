@@ -1,4 +1,4 @@
-import { daysLater, localDay, type Day } from '@amber-ladle/core/time';
+import { canonical, daysLater, localDay, type Day } from '@amber-ladle/core/time';
 import { NO_LOG, type LoggedBowl, type OpenLog, type Page, type WearLog } from '@amber-ladle/contract';
 import { NEXT_DAY } from '@amber-ladle/core/learn';
 import { IsNull, type EntityManager } from 'typeorm';
@@ -51,8 +51,8 @@ export async function listLogs({ source }: Household, wish: LogWish): Promise<Pa
   const tests: (readonly [string, string])[] = [
     ...(headId ? [['w.head_id = ?', headId] as const] : []),
     ...(maskId ? [["json_extract(w.facts, '$.maskId') = ?", maskId] as const] : []),
-    ...(from ? [['w.at >= ?', from] as const] : []),
-    ...(to ? [['w.at < ?', to] as const] : []),
+    ...(from ? [['w.at >= ?', canonical(from)] as const] : []),
+    ...(to ? [['w.at < ?', canonical(to)] as const] : []),
   ];
   const where = ` WHERE ${[`NOT ${ONLY_A_PLATE}`, ...tests.map(([test]) => test)].join(' AND ')}`;
   const values = tests.map(([, value]) => value);

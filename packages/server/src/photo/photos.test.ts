@@ -69,6 +69,29 @@ it('come in once, are looked at nearer, taken out and brought back', async () =>
   expect((await list())[0]?.words).toBe('before the trim');
 });
 
+it('are there once when they are sent twice at the same moment, and never another head’s', async () => {
+  const id = randomUUID();
+  const file = await sideways(1);
+  const statuses = (await Promise.all(Array.from({ length: 4 }, () => bring(file, { id })))).map(
+    ({ status }) => status,
+  );
+  expect(statuses.toSorted()).toEqual([200, 200, 200, 201]);
+  expect(await list()).toHaveLength(1);
+  const other = (
+    await api()
+      .post('/api/heads')
+      .send({ ...aHead, name: 'Bram' })
+  ).body as { id: string };
+  const query = { id, at: '2026-03-14T08:00:00.000Z', moment: 'after' };
+  await api()
+    .post(`/api/heads/${other.id}/photos`)
+    .query(query)
+    .set('Content-Type', 'image/jpeg')
+    .send(file)
+    .expect(409);
+  expect(await list()).toHaveLength(1);
+});
+
 it('may have forty million points, and no more than sixty', async () => {
   const large = await sharp({ create: { width: 8000, height: 5000, channels: 3, background: '#caa' } })
     .jpeg()

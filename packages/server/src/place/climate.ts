@@ -1,3 +1,4 @@
+import { canonical } from '@amber-ladle/core/time';
 import { USUAL_CELSIUS, type Climate, type Place, type Reading } from '@amber-ladle/core/shelf';
 import { TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
 import { MoreThanOrEqual, type EntityManager } from 'typeorm';
@@ -79,7 +80,9 @@ export async function climateOf(manager: EntityManager, now: string): Promise<Cl
 
 /** Writes down what a thermometer says; the same moment twice is one reading. */
 export async function addReading({ writes }: Household, reading: Reading): Promise<void> {
-  await writes.run(['climate'], (manager) => manager.upsert(ReadingEntity, { ...reading }, ['placeId', 'at']));
+  await writes.run(['climate'], (manager) =>
+    manager.upsert(ReadingEntity, { ...reading, at: canonical(reading.at) }, ['placeId', 'at']),
+  );
 }
 
 /**

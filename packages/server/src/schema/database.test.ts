@@ -225,6 +225,24 @@ it('keeps what was worn before heads of one bowl were told apart', async () => {
   await again.destroy();
 });
 
+it('knows afterwards what changes of stock were for, which stood in their ids before', async () => {
+  const file = join(folder, 'household.sqlite');
+  const first = await openDatabase(file);
+  await backTo(first, 'Purposes');
+  for (const id of ['8b0e6a52', 'settle-d-b', 'undo-8b0e6a52', 'undo-settle-d-b', 'file-12'])
+    await first.query('INSERT INTO stock_change (id, at, note) VALUES (?, ?, ?)', [id, '2026-01-01', '']);
+  await first.destroy();
+  const again = await openDatabase(file);
+  expect(await again.query('SELECT id, purpose FROM stock_change ORDER BY id')).toEqual([
+    { id: '8b0e6a52', purpose: 'change' },
+    { id: 'file-12', purpose: 'change' },
+    { id: 'settle-d-b', purpose: 'settlement' },
+    { id: 'undo-8b0e6a52', purpose: 'undo' },
+    { id: 'undo-settle-d-b', purpose: 'undo' },
+  ]);
+  await again.destroy();
+});
+
 it('opens an up-to-date file without migrating it, and every migration can be undone', async () => {
   const file = join(folder, 'household.sqlite');
   await (await openDatabase(file)).destroy();

@@ -13,6 +13,7 @@ import { Notes1700000000006 } from './migrations/0006-notes';
 import { MessagesAndRecipes1700000000007 } from './migrations/0007-messages-and-recipes';
 import { HairInLocks1700000000008 } from './migrations/0008-hair-in-locks';
 import { ToldUses1700000000009 } from './migrations/0009-told-uses';
+import { Purposes1700000000010 } from './migrations/0010-purposes';
 
 /** Every change of the tables, in its order. */
 const MIGRATIONS = [
@@ -25,6 +26,7 @@ const MIGRATIONS = [
   MessagesAndRecipes1700000000007,
   HairInLocks1700000000008,
   ToldUses1700000000009,
+  Purposes1700000000010,
 ];
 
 const KNOWN = MIGRATIONS.map((one) => new one().name);

@@ -120,6 +120,40 @@ describe('the book of stock', () => {
     await api().post('/api/stock/nothing/undo').expect(404);
   });
 
+  it('does not take a taking back back: what is wanted after all is asked for anew', async () => {
+    const lot = await add('yogurt', 100);
+    const draw = change({ lotId: lot.id, kind: 'draw', grams: -40 });
+    await api().post('/api/stock').send(draw).expect(201);
+    await api().post(`/api/stock/${draw.id}/undo`).expect(200);
+    const [taken] = (await api().get('/api/movements?limit=1')).body.items as { changeId: string }[];
+    const { body } = await api().post(`/api/stock/${taken!.changeId}/undo`).expect(409);
+    expect(body.title).toBe('That took something back.');
+    expect((await shelf())[0]!.grams).toBe(100);
+    await api()
+      .post('/api/stock')
+      .send(change({ lotId: lot.id, kind: 'draw', grams: -40 }))
+      .expect(201);
+    expect((await shelf())[0]!.grams).toBe(60);
+  });
+
+  it('reads moments of any zone as the moments they are', async () => {
+    // Half past two in Berlin is half past one here, and still to come; half past nine there was half past eight.
+    const later = adding('honey', 30, { since: '2026-03-14T10:30:00+01:00' });
+    expect((await api().post('/api/stock').send(later).expect(422)).body.fields).toHaveProperty('lots[0].since');
+    const before = adding('honey', 30, { since: '2026-03-14T09:30:00+01:00' });
+    const { lots } = (await api().post('/api/stock').send(before).expect(201)).body as { lots: Lot[] };
+    expect(lots[0]!.since).toBe('2026-03-14T08:30:00.000Z');
+    expect(lots[0]!.stays).toEqual([{ placeId: 'counter', from: '2026-03-14T08:30:00.000Z' }]);
+    for (const [at, status] of [
+      ['2026-03-14T04:00:00-05:00', 201],
+      ['2026-03-14T04:01:00-05:00', 422],
+    ] as const)
+      await api()
+        .post('/api/stock')
+        .send(change({ lotId: lots[0]!.id, kind: 'draw', grams: -1, at }))
+        .expect(status);
+  });
+
   it.each<[string, (lot: Lot) => unknown, number]>([
     ['an unknown lot', () => change({ lotId: randomUUID(), kind: 'draw', grams: -1 }), 422],
     ['an unknown place', (lot) => change({ lotId: lot.id, kind: 'move', grams: 0, placeId: 'cellar' }), 422],
@@ -220,6 +254,62 @@ describe('a bowl made from the shelf', () => {
     expect(kept.status).toBe(201);
     expect((await shelf())[0]!.grams).toBe(100);
     expect(kept.body.life).toMatchObject({ startShare: expect.closeTo(0, 2), stays: [] });
+  });
+
+  it('is not drawn for by what was taken for another bowl', async () => {
+    const rice = await add('rice-cream', 900, { state: 'made' });
+    const draw = change({ lotId: rice.id, kind: 'draw', grams: -400 });
+    const kept = await keep(draw);
+    const head = (await api().post('/api/heads').send(aHead)).body;
+    const other = { ...aBowl(head.id, randomUUID()), choices: NO_CHOICES };
+    expect(
+      (
+        await api()
+          .post('/api/bowls')
+          .send({ ...other, draw })
+          .expect(409)
+      ).body.title,
+    ).toMatch(/another bowl/);
+    await api().get(`/api/bowls/${other.id}`).expect(404);
+    await api().post('/api/bowls').send(other).expect(201);
+    await api().post(`/api/bowls/${other.id}/draw`).send(draw).expect(409);
+    expect((await api().get(`/api/bowls/${other.id}`)).body.life.isDrawn).toBe(false);
+    // For its own bowl it is there already.
+    await api().post(`/api/bowls/${kept.body.id}/draw`).send(draw).expect(200);
+    expect((await shelf())[0]!.grams).toBe(500);
+  });
+
+  it('is kept with a bowl each for others, or none of them is', async () => {
+    const rice = await add('rice-cream', 900, { state: 'made' });
+    const heads = [];
+    for (const name of ['Wren', 'Bram'])
+      heads.push(
+        (
+          await api()
+            .post('/api/heads')
+            .send({ ...aHead, name })
+        ).body as { id: string },
+      );
+    const wishes = heads.map(({ id }) => ({ ...aBowl(id, randomUUID()), choices: NO_CHOICES }));
+    const draw = (grams: number) => change({ lotId: rice.id, kind: 'draw', grams });
+    const each = (bowls: object[]) => api().post('/api/bowls/each').send({ bowls });
+    await each([wishes[0]!, { ...wishes[1]!, draw: draw(-1000) }]).expect(409);
+    await each([wishes[0]!, { ...wishes[1]!, headId: 'nobody' }]).expect(404);
+    expect((await each([wishes[0]!, wishes[0]!]).expect(422)).body.fields).toHaveProperty('bowls');
+    await each([]).expect(422);
+    expect((await api().get('/api/bowls')).body.total).toBe(0);
+    expect((await shelf())[0]!.grams).toBe(900);
+
+    const bowls = [{ ...wishes[0]!, draw: draw(-400) }, wishes[1]!];
+    const kept = (await each(bowls).expect(201)).body as { id: string; headName: string }[];
+    expect(kept.map(({ id, headName }) => [id, headName])).toEqual([
+      [wishes[0]!.id, 'Wren'],
+      [wishes[1]!.id, 'Bram'],
+    ]);
+    // A second try after a lost answer keeps and draws nothing more.
+    expect((await each(bowls).expect(201)).body).toEqual(kept);
+    expect((await api().get('/api/bowls')).body.total).toBe(2);
+    expect((await shelf())[0]!.grams).toBe(500);
   });
 
   it('costs what was taken, until that is taken back', async () => {

@@ -9,10 +9,18 @@ import {
   type Lot,
   type LotMovement,
 } from '@amber-ladle/core/shelf';
+import { canonical } from '@amber-ladle/core/time';
 import { In, MoreThan, type EntityManager } from 'typeorm';
 import { BowlLifeEntity } from '../life/table';
-import { LotEntity, MovementEntity, StockChangeEntity, type LotRow, type MovementRow } from './table';
-import { invalid, notEnough, notFound } from '../kernel/refusal';
+import {
+  LotEntity,
+  MovementEntity,
+  StockChangeEntity,
+  type LotRow,
+  type MovementRow,
+  type StockChangeRow,
+} from './table';
+import { inUse, invalid, notEnough, notFound } from '../kernel/refusal';
 import { climateOf } from '../place';
 import type { Household } from '../kernel/household';
 import { readCatalogue } from '../ingredient';
@@ -103,22 +111,25 @@ export async function applyChange(
   { clock }: Household,
   catalogue: Catalogue,
   change: StockChange,
-  bowlId?: string,
+  { bowlId = null, purpose = 'change' }: Partial<Pick<StockChangeRow, 'bowlId' | 'purpose'>> = {},
 ): Promise<StockAnswer> {
   const touched = [...new Set(change.movements.map(({ lotId }) => lotId))];
   const known = await manager.findOneBy(StockChangeEntity, { id: change.id });
+  if (known && known.bowlId !== bowlId)
+    throw inUse('That was taken for another bowl.', 'Nothing was taken twice. Look at the shelf, and draw anew.');
   if (known) return { lots: await lotsBy(manager, touched), isNew: false };
 
   const now = clock.now();
   const climate = await climateOf(manager, now);
   const born = new Map(change.lots.map((lot) => [lot.id, lot]));
+  const isToCome = (at: string): boolean => Date.parse(at) > Date.parse(now);
   const fields: Record<string, string> = {};
   change.lots.forEach(({ ingredientId, since }, i) => {
     if (!catalogue.has(ingredientId)) fields[`lots[${i}].ingredientId`] = 'This ingredient is not in the catalogue.';
-    if (since > now) fields[`lots[${i}].since`] = 'That is still to come.';
+    if (isToCome(since)) fields[`lots[${i}].since`] = 'That is still to come.';
   });
   change.movements.forEach(({ placeId, at }, i) => {
-    if (at && at > now) fields[`movements[${i}].at`] = 'That is still to come.';
+    if (at && isToCome(at)) fields[`movements[${i}].at`] = 'That is still to come.';
     if (placeId && !climate.places.some(({ id }) => id === placeId))
       fields[`movements[${i}].placeId`] = 'There is no such place.';
   });
@@ -132,8 +143,9 @@ export async function applyChange(
     id: change.id,
     at: now,
     note: change.note,
-    bowlId: bowlId ?? null,
+    bowlId,
     undoneBy: null,
+    purpose,
   });
   const taken = await manager.countBy(LotEntity, { id: In([...born.keys()]) });
   if (taken > 0) throw invalid({ lots: 'A lot with this id is there already.' });
@@ -144,12 +156,12 @@ export async function applyChange(
         id: lot.id,
         ingredientId: lot.ingredientId,
         bornState: lot.state,
-        bornAt: lot.since,
+        bornAt: canonical(lot.since),
         pieceGrams: lot.pieceGrams ?? null,
         pricePerGram: lot.pricePerGram ?? null,
         label: lot.label,
         state: lot.state,
-        since: lot.since,
+        since: canonical(lot.since),
         grams: 0,
         stays: [],
         touches: [],
@@ -164,7 +176,7 @@ export async function applyChange(
       kind: movement.kind,
       grams: movement.grams,
       // What was bought yesterday has stood there since yesterday.
-      at: movement.at ?? (movement.kind === 'add' ? (born.get(movement.lotId)?.since ?? now) : now),
+      at: canonical(movement.at ?? (movement.kind === 'add' ? (born.get(movement.lotId)?.since ?? now) : now)),
       placeId: movement.placeId ?? null,
       stage: movement.stage ?? null,
       state: movement.state ?? null,
@@ -175,23 +187,33 @@ export async function applyChange(
 }
 
 /**
- * Takes a change back: every line of it in reverse, as lines of their own. A change that is undone stays undone.
- * @throws Refusal 404, or 409 where what it brought is used already
+ * Takes a change back: every line of it in reverse, as lines of their own. A change that is undone stays undone, and taking
+ * back is not taken back: whoever wants it again asks for it anew.
+ * @throws Refusal not-found; not-enough where what it brought is used already; in-use for what took another back
  */
 export async function undoChange(household: Household, id: string): Promise<StockAnswer> {
   const catalogue = await readCatalogue(household);
   const answer = await household.writes.run(['shelf'], async (manager): Promise<StockAnswer> => {
     const change = await manager.findOneBy(StockChangeEntity, { id });
     if (!change) throw notFound('change of stock');
+    if (change.purpose === 'undo')
+      throw inUse('That took something back.', 'Nothing was changed. Do it anew where it is wanted after all.');
     const lines = await manager.find(MovementEntity, { where: { changeId: id }, order: { id: 'ASC' } });
     const touched = [...new Set(lines.map(({ lotId }) => lotId))];
     if (change.undoneBy) return { lots: await lotsBy(manager, touched), isNew: false };
     const now = household.clock.now();
     const undoId = `undo-${id}`;
-    await manager.insert(StockChangeEntity, { id: undoId, at: now, note: '', bowlId: null, undoneBy: null });
+    await manager.insert(StockChangeEntity, {
+      id: undoId,
+      at: now,
+      note: '',
+      bowlId: null,
+      undoneBy: null,
+      purpose: 'undo',
+    });
     await manager.update(StockChangeEntity, { id }, { undoneBy: undoId });
     // A settlement taken back leaves the draw that it settled.
-    if (change.bowlId && !id.startsWith('settle-'))
+    if (change.bowlId && change.purpose !== 'settlement')
       await manager.update(BowlLifeEntity, { bowlId: change.bowlId }, { isDrawn: false });
     await manager.insert(
       MovementEntity,
@@ -257,16 +279,20 @@ async function conditionFrom(manager: EntityManager, row: LotRow, book: readonly
   const standing = book.filter(({ changeId, placeId }) => placeId !== null || !undone.has(changeId));
   const valid = standing.filter(({ changeId }) => !undone.has(changeId));
   const said = valid.some(({ placeId }) => placeId !== null) ? valid : standing;
+  if (!said.some(({ placeId }) => placeId !== null)) throw invalid({ movements: 'Say where it stands.' });
+  const { state, since, stays, touches } = conditionOf(
+    { state: row.bornState, since: row.bornAt },
+    said.map((line) => ({ ...toLotMovement(line), grams: 0 })),
+  );
+  return { grams: gramsLeft(row, book), state, since, stays: [...stays], touches: [...touches] };
+}
+
+/** @throws Refusal not-enough where more would go out than came in */
+function gramsLeft(row: LotRow, book: readonly MovementRow[]): number {
   try {
-    const grams = balanceAfter(0, book);
-    const { state, since, stays, touches } = conditionOf(
-      { state: row.bornState, since: row.bornAt },
-      said.map((line) => ({ ...toLotMovement(line), grams: 0 })),
-    );
-    return { grams, state, since, stays: [...stays], touches: [...touches] };
+    return balanceAfter(0, book);
   } catch (error) {
-    if (!(error instanceof RangeError)) throw error;
-    if (error.message.startsWith('Say where')) throw invalid({ movements: error.message });
-    throw notEnough(toLot(row));
+    if (error instanceof RangeError) throw notEnough(toLot(row));
+    throw error;
   }
 }

@@ -120,7 +120,7 @@ async function lotFaults(household: Household, lots: readonly Lot[]): Promise<Li
     if (lots.findIndex((lot) => lot.id === id) < i) faults.push({ line, column: 'id', words: 'This id stands twice.' });
     if (!catalogue.has(ingredientId))
       faults.push({ line, column: 'ingredient_id', words: `“${ingredientId}” is not in the catalogue.` });
-    if (since > now) faults.push({ line, column: 'since', words: 'That is still to come.' });
+    if (Date.parse(since) > Date.parse(now)) faults.push({ line, column: 'since', words: 'That is still to come.' });
     const strange = stays.find(({ placeId }) => !places.has(placeId));
     if (strange) faults.push({ line, column: 'stood', words: `There is no place “${strange.placeId}”.` });
     return faults;
@@ -138,7 +138,7 @@ async function movementFaults({ source, clock }: Household, rows: readonly Filed
     if (!known.has(lotId)) faults.push({ line, column: 'lot_id', words: 'There is no such lot.' });
     if (placeId && !places.has(placeId))
       faults.push({ line, column: 'place_id', words: `There is no place “${placeId}”.` });
-    if (at > now) faults.push({ line, column: 'at', words: 'That is still to come.' });
+    if (Date.parse(at) > Date.parse(now)) faults.push({ line, column: 'at', words: 'That is still to come.' });
     return faults;
   });
 }

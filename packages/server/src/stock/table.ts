@@ -42,6 +42,9 @@ export const LotEntity = new EntitySchema<LotRow>({
   },
 });
 
+/** What a change of stock was for: as somebody asked, to follow what was weighed at the end of a day, or to take one back. */
+export type Purpose = 'change' | 'settlement' | 'undo';
+
 /** A change of stock as it was asked for: its id keeps a retry from happening twice. */
 export interface StockChangeRow {
   id: string;
@@ -49,6 +52,7 @@ export interface StockChangeRow {
   note: string;
   bowlId: string | null;
   undoneBy: string | null;
+  purpose: Purpose;
 }
 
 export const StockChangeEntity = new EntitySchema<StockChangeRow>({
@@ -59,6 +63,7 @@ export const StockChangeEntity = new EntitySchema<StockChangeRow>({
     note: { type: 'text' },
     bowlId: { type: 'text', name: 'bowl_id', nullable: true },
     undoneBy: { type: 'text', name: 'undone_by', nullable: true },
+    purpose: { type: 'text' },
   },
 });
 
