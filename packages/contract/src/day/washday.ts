@@ -53,7 +53,7 @@ export const beginDaySchema = object({
   rings,
 }).noUnknown();
 
-const moveSchema = object({
+export const dayMoveSchema = object({
   kind: string().oneOf(EVENT_KINDS).required(),
   stepId: identifier,
   minutes: number().integer().min(1, 'At least a minute more.').max(60, 'At most an hour more.').optional(),
@@ -68,7 +68,7 @@ export type BeginDay = Of<typeof beginDaySchema>;
 
 export const dayPressSchema = object({
   pressId: string().required('A press needs an id.').uuid('A press’s id is a UUID.'),
-  moves: array().of(moveSchema.required()).required().min(1, 'A press tells something.').max(30),
+  moves: array().of(dayMoveSchema.required()).required().min(1, 'A press tells something.').max(30),
   /** Steps in the order of the plan on that screen, so that other screens plan alike. */
   order: array().of(identifier).required().max(100),
   /** Needed where a bowl past its time goes on a head. */

@@ -7,5 +7,5 @@ export const identifier = string().required().max(80);
 export const instant = string().test(
   'instant',
   'A moment is written as ISO 8601, such as 2026-03-14T09:30:00Z.',
-  (text) => text === undefined || (/^\d{4}-\d\d-\d\dT\d\d:\d\d/.test(text) && !Number.isNaN(Date.parse(text))),
+  (text) => typeof text !== 'string' || (/^\d{4}-\d\d-\d\dT\d\d:\d\d/.test(text) && !Number.isNaN(Date.parse(text))),
 );

@@ -14,11 +14,8 @@ import { backUp } from './backups';
 import { FORMAT, householdFileSchema } from './fileSchema';
 import { replaceWith } from './replace';
 import { fromFile, tablesOf, type Table } from './tables';
-import { tryOut, type Fault } from './trial';
+import { MOST_FAULTS, tryOut, type Fault } from './trial';
 import { emptyHousehold, inWorkshop, openRaw } from './workshop';
-
-/** More faults than this nobody mends by hand. */
-const MOST_FAULTS = 20;
 
 interface HouseholdFile {
   readonly format: string;

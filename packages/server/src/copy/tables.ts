@@ -23,7 +23,7 @@ const NOT_OURS: ReadonlySet<string> = new Set(['migrations', 'typeorm_metadata']
 
 /** Columns by table that hold JSON or yes and no, as today's entities say. */
 const SPECIAL = new Map<string, ColumnKind>(
-  TABLES.flatMap(({ options }) =>
+  TABLES.flatMap(({ entity: { options } }) =>
     Object.entries(options.columns).flatMap(([key, column]): [string, ColumnKind][] => {
       const { type, name = key } = column as { type?: unknown; name?: string };
       const where = `${options.name}.${name}`;

@@ -1,95 +1,140 @@
-import {
-  maskInputSchema,
-  profileSchema,
-  settingsSchema,
-  storySchema,
-  tellUseSchema,
-  toldFactsSchema,
-  wearLogSchema,
-  type FileFault,
-} from '@amber-ladle/contract';
-import { NO_STORY } from '@amber-ladle/core/judge';
+import type { FileFault } from '@amber-ladle/contract';
 import type { DataSource } from 'typeorm';
-import { ValidationError, type Schema } from 'yup';
-import type { Clock } from '../kernel/clock';
+import { ValidationError } from 'yup';
+import { listBowls, readHistories } from '../bowl';
 import { BowlEntity } from '../bowl/table';
-import { HeadEntity } from '../head/table';
-import { MaskEntity } from '../mask/table';
-import { SettingEntity } from '../household/table';
-import { ToldUseEntity } from '../told/table';
-import { WearLogEntity } from '../notes/table';
-import { Events } from '../kernel/events';
-import { listBowls } from '../bowl';
-import { readHistories } from '../bowl';
-import { household, type Household } from '../kernel/household';
-import { readCatalogue } from '../ingredient';
-import { readLearning } from '../notes';
-import { listLogs, openLogs } from '../notes';
-import { broughtUpToDate } from '../life';
-import { readShelf } from '../stock';
+import { calendarOf } from '../calendar';
 import { runningDay } from '../day';
-import { wornFacts } from '../notes';
+import { breaths } from '../kernel/breath';
+import type { Clock } from '../kernel/clock';
+import { Events } from '../kernel/events';
+import { household, type Household } from '../kernel/household';
+import type { RowCheck } from '../kernel/row';
+import { broughtUpToDate } from '../life';
+import { listMasks } from '../mask';
+import { listLogs, openLogs, readLearning, readSpending, wornFacts } from '../notes';
+import { TABLES } from '../schema/tables';
+import { readBuyList, readRestock, readShelf, readWaste } from '../stock';
+import { readHouse } from '../house';
+import { tablesOf, toFile, type Table } from './tables';
 
 /** Where a row came from, for whoever mends the file. */
 export interface Fault extends FileFault {
   readonly path: readonly (string | number)[];
 }
 
-/** Uses a copy of a household as screens would, and says what would not work; nothing found, nothing wrong. */
+/** More faults than this nobody mends by hand. */
+export const MOST_FAULTS = 20;
+/** Rows that are read at once. */
+const AT_ONCE = 500;
+
+/**
+ * The one gate of the household: every row is held to what the screens hold it to, lots to their book, and then everything
+ * is used as screens would. What comes in by a file and what by a copy goes through here.
+ * @returns what would not work; nothing found, nothing wrong
+ */
 export async function tryOut(source: DataSource, clock: Clock): Promise<Fault[]> {
   const home = household(source, clock, new Events());
-  const faults = [...(await rowFaults(home)), ...(await bowlFaults(home))];
-  if (faults.length > 0) return faults;
+  const rows = await rowFaults(home);
+  if (rows.length > 0) return rows;
+  const more = [...bookFaults(home), ...(await bowlFaults(home))];
+  if (more.length > 0) return more;
   try {
-    await readCatalogue(home);
-    await readShelf(home, 0, 100);
-    await listBowls(home, 0, 100);
-    await readHistories(home);
-    await readLearning(home);
-    await listLogs(home, { offset: 0, limit: 200 });
-    await openLogs(home);
-    await runningDay(home);
+    await useAll(home);
     return [];
   } catch (error) {
     return [{ path: [], line: 0, words: `It could not be used: ${error instanceof Error ? error.message : ''}` }];
   }
 }
 
-async function rowFaults({ source }: Household): Promise<Fault[]> {
-  const { manager } = source;
+/** What screens read. */
+async function useAll(home: Household): Promise<void> {
+  await readHouse(home);
+  await listMasks(home);
+  await readShelf(home, 0, 100);
+  await readRestock(home);
+  await readBuyList(home);
+  await readWaste(home);
+  await listBowls(home, 0, 100);
+  await readHistories(home);
+  await readLearning(home);
+  await readSpending(home);
+  await listLogs(home, { offset: 0, limit: 200 });
+  await openLogs(home);
+  await runningDay(home);
+  await calendarOf(home, 'http://localhost');
+}
+
+async function rowFaults({ source, writes }: Household): Promise<Fault[]> {
   const faults: Fault[] = [];
-  const check = (path: readonly (string | number)[], schema: Pick<Schema, 'validateSync'>, value: unknown): void => {
-    try {
-      schema.validateSync(value, { strict: true });
-    } catch (error) {
-      if (!(error instanceof ValidationError)) throw error;
-      faults.push({ path, line: 0, words: error.message });
+  const breathe = breaths();
+  const checks = new Map(TABLES.map(({ entity, check }) => [source.getMetadata(entity).tableName, { entity, check }]));
+  for (const table of tablesOf(writes.raw())) {
+    const known = checks.get(table.name);
+    if (!known) continue;
+    const names = new Map(source.getMetadata(known.entity).columns.map((one) => [one.databaseName, one.propertyName]));
+    for (let offset = 0, isMore = true; isMore && faults.length < MOST_FAULTS; offset += AT_ONCE) {
+      const rows = writes
+        .raw()
+        .prepare(`SELECT * FROM ${table.name} ORDER BY ${table.order} LIMIT ${AT_ONCE} OFFSET ${offset}`)
+        .all() as Record<string, unknown>[];
+      isMore = rows.length === AT_ONCE;
+      for (const [i, row] of rows.entries()) {
+        const words = faultIn(row, table, names, known.check);
+        if (words !== undefined) faults.push({ path: [table.name, offset + i], line: 0, words });
+        await breathe();
+      }
     }
-  };
-  for (const [i, { profile, story }] of (await manager.find(HeadEntity)).entries()) {
-    check(['head', i, 'profile'], profileSchema, profile);
-    check(['head', i, 'story'], storySchema, { ...NO_STORY, ...story });
   }
-  for (const [i, { body }] of (await manager.find(MaskEntity)).entries()) {
-    const { id: _id, version: _version, ...input } = body;
-    check(['mask', i, 'body'], maskInputSchema, input);
+  return faults.slice(0, MOST_FAULTS);
+}
+
+/** What is wrong with a row, or nothing. */
+function faultIn(
+  row: Readonly<Record<string, unknown>>,
+  { columns }: Table,
+  names: ReadonlyMap<string, string>,
+  check: RowCheck,
+): string | undefined {
+  try {
+    check(Object.fromEntries(columns.map((column) => [names.get(column.name), valueOf(row[column.name], column)])));
+    return undefined;
+  } catch (error) {
+    if (error instanceof ValidationError) return error.path ? `${error.path}: ${error.message}` : error.message;
+    return `This cannot be read: ${error instanceof Error ? error.message : ''}.`;
   }
-  for (const [i, { key, value }] of (await manager.find(SettingEntity)).entries())
-    if (key === 'household') check(['setting', i, 'value'], settingsSchema, value);
-  for (const [i, { body }] of (await manager.find(WearLogEntity)).entries())
-    check(['wear_log', i, 'body'], wearLogSchema, body);
-  for (const [i, { outcome, facts }] of (await manager.find(ToldUseEntity)).entries()) {
-    check(['told_use', i, 'outcome'], tellUseSchema, { outcome });
-    check(['told_use', i, 'facts'], toldFactsSchema, facts);
-  }
-  return faults;
+}
+
+const valueOf = (value: unknown, column: Table['columns'][number]): unknown =>
+  column.kind === 'bytes' ? value : toFile(value, column);
+
+/** What a lot holds is the sum of its book; a crumb is nobody's. */
+const CRUMB_GRAMS = 0.05;
+function bookFaults({ writes }: Household): Fault[] {
+  const lots = writes
+    .raw()
+    .prepare(
+      `SELECT l.id, l.grams, COALESCE(SUM(m.grams), 0) AS booked,
+              (SELECT count(*) FROM lot before WHERE before.rowid < l.rowid) AS place
+         FROM lot l LEFT JOIN movement m ON m.lot_id = l.id
+        GROUP BY l.id HAVING abs(l.grams - booked) > ?
+        LIMIT ?`,
+    )
+    .all(CRUMB_GRAMS, MOST_FAULTS) as { grams: number; booked: number; place: number }[];
+  return lots.map(({ grams, booked, place }) => ({
+    path: ['lot', place, 'grams'],
+    line: 0,
+    words: `This lot holds ${grams} g, and its book comes to ${Math.round(booked * 100) / 100} g.`,
+  }));
 }
 
 /** Every bowl is opened as its page would open it. */
 async function bowlFaults({ source }: Household): Promise<Fault[]> {
   const faults: Fault[] = [];
   const ids = await source.query<{ id: string }[]>('SELECT id FROM bowl ORDER BY rowid');
+  const breathe = breaths();
   for (const [i, { id }] of ids.entries()) {
+    await breathe();
     try {
       const { snapshot } = await source.manager.findOneByOrFail(BowlEntity, { id });
       const whole = broughtUpToDate(snapshot);

@@ -52,7 +52,7 @@ export async function openDatabase(file: string): Promise<DataSource> {
     type: 'better-sqlite3',
     database: file,
     driver: Sqlite,
-    entities: TABLES,
+    entities: TABLES.map(({ entity }) => entity),
     migrations: MIGRATIONS,
     migrationsTransactionMode: 'all',
     synchronize: false,

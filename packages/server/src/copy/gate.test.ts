@@ -1,0 +1,116 @@
+import { PassThrough } from 'node:stream';
+import { text as textOf } from 'node:stream/consumers';
+import { addressOf, ENDPOINTS, type HouseholdFileAnswer } from '@amber-ladle/contract';
+import fc from 'fast-check';
+import request from 'supertest';
+import { afterAll, beforeAll, expect, it } from 'vitest';
+import { seedDemo } from '../demo/seed';
+import { aHead, testHouse, type TestHouse } from '../testing';
+import { writeHousehold } from './writeFile';
+
+/** The one gate: whatever stands in a file is refused with its line, or comes in and can be used, and leaves equal. */
+type Tables = Record<string, Record<string, unknown>[]>;
+const RUNS = Number(process.env['GATE'] ?? 40);
+
+let house: TestHouse;
+let sound: { tables: Tables };
+const written = async (): Promise<{ tables: Tables }> => {
+  const out = new PassThrough();
+  const whole = textOf(out);
+  await writeHousehold(house.home, out, true);
+  out.end();
+  return JSON.parse(await whole) as { tables: Tables };
+};
+const read = async (file: object): Promise<HouseholdFileAnswer> =>
+  (
+    await request(house.app)
+      .post('/api/files/household?isForReal=true')
+      .set('Content-Type', 'application/json')
+      .send(JSON.stringify(file))
+      .expect(200)
+  ).body as HouseholdFileAnswer;
+
+beforeAll(async () => {
+  house = await testHouse({ requestsPerMinute: 1_000_000 });
+  await seedDemo(house.home);
+  sound = await written();
+}, 60_000);
+afterAll(() => house.close());
+
+const ODD: readonly unknown[] = [
+  null,
+  '',
+  ' ',
+  'x'.repeat(5000),
+  0,
+  -1,
+  1e12,
+  -1e12,
+  0.5,
+  true,
+  false,
+  [],
+  {},
+  [null],
+  { kind: 'left' },
+  'nobody',
+  '2026-02-30T00:00:00.000Z',
+  '12026-01-01T00:00:00.000Z',
+  'yesterday',
+  '<b>',
+  '=1+1',
+];
+
+/** The value somewhere inside, replaced; chosen step by step, so that every depth is reached. */
+function spoilt(value: unknown, steps: readonly number[], odd: unknown): unknown {
+  const [step = 0, ...rest] = steps;
+  if (steps.length === 0 || typeof value !== 'object' || value === null) return odd;
+  const keys = Object.keys(value);
+  if (keys.length === 0) return odd;
+  const key = keys[step % keys.length] ?? '';
+  const next = spoilt((value as Record<string, unknown>)[key], rest, odd);
+  if (Array.isArray(value)) return value.map((one: unknown, i) => (String(i) === key ? next : one));
+  return { ...value, [key]: next };
+}
+
+const ASKED = ENDPOINTS.filter(
+  ({ method, gives, path }) => method === 'GET' && gives !== 'stream' && !/:|scale/.test(path),
+);
+
+it(
+  'lets nothing in that the screens could not use, or that could not leave and come back',
+  async () => {
+    const faults = new Set<string>();
+    let taken = 0;
+    await fc.assert(
+      fc.asyncProperty(
+        fc.constantFrom(...Object.keys(sound.tables)),
+        fc.array(fc.nat(30), { minLength: 2, maxLength: 6 }),
+        fc.constantFrom(...ODD),
+        async (table, steps, odd) => {
+          const file = { ...sound, tables: { ...sound.tables, [table]: spoilt(sound.tables[table], steps, odd) } };
+          const answer = await read(file);
+          const what = `${table} ${steps.join('.')} = ${JSON.stringify(odd).slice(0, 40)}`;
+          if (!answer.isDone) {
+            if (answer.faults.length === 0 || answer.faults.some(({ words }) => words.length === 0))
+              faults.add(`unsaid: ${what}`);
+            return;
+          }
+          taken++;
+          if (JSON.stringify((await written()).tables) !== JSON.stringify(file.tables))
+            faults.add(`left otherwise: ${what}`);
+          for (const endpoint of ASKED) {
+            const { status } = await request(house.app).get(addressOf(endpoint));
+            if (status >= 400) faults.add(`${status} ${endpoint.path}: ${what}`);
+          }
+          if ((await request(house.app).post('/api/heads').send(aHead)).status !== 201)
+            faults.add(`no writing: ${what}`);
+        },
+      ),
+      { numRuns: RUNS, seed: Number(process.env['GATE_SEED'] ?? 15) },
+    );
+    expect([...faults]).toEqual([]);
+    expect(taken).toBeLessThan(RUNS);
+  },
+  60_000 + RUNS * 2500,
+);

@@ -1,0 +1,34 @@
+import { instant } from '@amber-ladle/contract';
+import { number, object, string, type AnyObject, type Flags, type Schema } from 'yup';
+
+/** What columns of many tables hold, as far as a row may come in from a file or a copy. */
+export const key = string().required().max(120);
+export const moment = instant.required();
+/** A moment that may not have come. */
+export const maybeMoment = instant.nullable().defined();
+export const version = number().integer().min(1).max(1_000_000_000).required();
+export const finite = number()
+  .required()
+  .test('finite', 'This is no amount.', (value) => Number.isFinite(value) && Math.abs(value) < 1e9);
+
+/** A column that may be empty, and holds what the schema says where it is not. */
+export const maybe = (schema: Schema<unknown, AnyObject, unknown, Flags>): Schema =>
+  schema.nullable().defined() as Schema;
+/** One of a few words, or empty. */
+export const maybeOneOf = <T extends string>(words: readonly T[]) =>
+  string()
+    .nullable()
+    .oneOf([...words, null])
+    .defined();
+
+/** A value for each of any names. */
+export const anObject = object().required();
+
+/** Looks whether a row may come in. @throws ValidationError */
+export type RowCheck = (row: unknown) => unknown;
+
+/** A row is as its schema says, without a word turned into a number. */
+export const rowOf =
+  (schema: Pick<Schema, 'validateSync'>): RowCheck =>
+  (row) =>
+    schema.validateSync(row, { strict: true });

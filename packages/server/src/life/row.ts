@@ -1,0 +1,40 @@
+import { BOWL_ENDS, FATES } from '@amber-ladle/contract';
+import { array, boolean, lazy, number, object, string } from 'yup';
+import { anObject, key, maybe, maybeMoment, maybeOneOf, moment, rowOf } from '../kernel/row';
+
+const stay = object({ placeId: key, from: moment });
+const worn = object({
+  sectionsDone: array().of(string().required().max(40)).required().max(40),
+  wornFrom: moment.optional(),
+  rinsedAt: moment.optional(),
+}).noUnknown();
+
+export const bowlLifeRow = rowOf(
+  object({
+    bowlId: key,
+    madeAt: moment,
+    plannedFor: maybeMoment,
+    isDrawn: boolean().required(),
+    startShare: number().required().min(0).max(1000),
+    stays: array().of(stay.required()).required().max(500),
+    wearing: lazy((all: unknown) =>
+      object(Object.fromEntries(Object.keys(Object(all)).map((id) => [id, worn.required()]))).required(),
+    ),
+    leftOver: maybe(
+      object({
+        at: moment,
+        millilitres: number().required().min(0).max(5000),
+        how: string()
+          .oneOf(['measured', 'judged'] as const)
+          .required(),
+        fate: string().oneOf(FATES).required(),
+      }).default(undefined),
+    ),
+    endedAt: maybeMoment,
+    endedHow: maybeOneOf(BOWL_ENDS),
+    decisions: array()
+      .of(object({ at: moment, what: anObject }).required())
+      .required()
+      .max(200),
+  }),
+);
