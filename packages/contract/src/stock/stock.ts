@@ -75,6 +75,19 @@ export const stockChangeSchema = object({
     .min(1, 'A change moves something.')
     .max(2 * MOST_LINES, `At most ${2 * MOST_LINES} movements at once.`),
 }).noUnknown();
+/** The same by a table, where a lot may be called as whoever wrote it likes, and there are more of them. */
+export const tableChangeSchema = object({
+  ...stockChangeSchema.fields,
+  lots: array()
+    .of(
+      object({ ...newLotSchema.fields, id: identifier })
+        .noUnknown()
+        .required(),
+    )
+    .required()
+    .max(2000),
+  movements: array().of(newMovementSchema.required()).required().min(1).max(40_000),
+}).noUnknown();
 /** A change of stock: all of it happens, or nothing. The id is made on the device, so that a retry cannot draw twice. */
 export type StockChange = Of<typeof stockChangeSchema>;
 

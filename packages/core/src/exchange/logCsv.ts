@@ -1,4 +1,3 @@
-import Papa from 'papaparse';
 import { message } from '../message';
 import type { TextureClass } from '../hair';
 import {
@@ -16,7 +15,7 @@ import {
   type Said,
   type WearLog,
 } from '../learn';
-import { guarded, readTable, unguarded, type Cells, type ReadFile, type TableLimits } from './table';
+import { readTable, writeTable, type Cells, type ReadFile, type TableLimits } from './table';
 
 /** A page of the log as a file tells it. */
 export interface FiledLog {
@@ -63,15 +62,15 @@ const yes = (isSo: boolean): string => (isSo ? 'yes' : '');
 
 /** The log as a table, a line for each bowl on a head. 1 is poor, 2 middling, 3 good; what was not said is empty. */
 export function logToCsv(pages: readonly (FiledLog & FiledBowl)[]): string {
-  return Papa.unparse({
-    fields: COLUMNS,
-    data: pages.map(({ bowlId, headId, log, at, headName, maskName, madeMillilitres }) => {
+  return writeTable(
+    COLUMNS,
+    pages.map(({ bowlId, headId, log, at, headName, maskName, madeMillilitres }) => {
       const left = log.lasted?.kind === 'left' ? log.lasted : undefined;
       const ranOut = log.lasted?.kind === 'ran-out' ? log.lasted : undefined;
       return [
         at,
-        guarded(headName),
-        guarded(maskName),
+        headName,
+        maskName,
         Math.round(madeMillilitres * 10) / 10,
         bowlId,
         headId,
@@ -84,14 +83,14 @@ export function logToCsv(pages: readonly (FiledLog & FiledBowl)[]): string {
         log.changes.join(' '),
         log.shed ?? '',
         log.shedCount ?? '',
-        guarded(log.words),
-        guarded(log.toChange),
+        log.words,
+        log.toChange,
         yes(log.isSetAside),
         yes(log.isNextDayAsked),
         log.plateCentimetres ?? '',
       ];
     }),
-  });
+  );
 }
 
 /** Reads a table of the log; what was made, when and for whom belongs to the bowls and is passed over. */
@@ -110,8 +109,8 @@ export function logFromCsv(text: string): ReadFile<FiledLog> {
         changes: changesIn(cell),
         ...whenSaid('shed', optional(cell, 'shed', SHEDDING)),
         ...whenSaid('shedCount', cell.number('shed_count', { isOptional: true, least: 0 })),
-        words: unguarded(cell.text('words')),
-        toChange: unguarded(cell.text('to_change')),
+        words: cell.text('words'),
+        toChange: cell.text('to_change'),
         isNextDayAsked: cell.text('next_day_asked') !== '',
         isSetAside: cell.text('set_aside') !== '',
       },

@@ -1,4 +1,3 @@
-import Papa from 'papaparse';
 import { LOT_STATES, type LotState } from '../ingredient';
 import { message } from '../message';
 import {
@@ -11,7 +10,7 @@ import {
   type Stay,
   type Touch,
 } from '../shelf';
-import { guarded, readTable, unguarded, type ReadFile } from './table';
+import { readTable, writeTable, type ReadFile } from './table';
 
 const LOT_COLUMNS = [
   'id',
@@ -36,9 +35,9 @@ const history = (entries: readonly (readonly [string, string])[]): string =>
 
 /** Lots as a table, one a line; places and how they felt as `what@moment`, parted by spaces. */
 export function lotsToCsv(lots: readonly Lot[]): string {
-  return Papa.unparse({
-    fields: [...LOT_COLUMNS],
-    data: lots.map((lot) => [
+  return writeTable(
+    LOT_COLUMNS,
+    lots.map((lot) => [
       lot.id,
       lot.ingredientId,
       lot.state,
@@ -46,18 +45,18 @@ export function lotsToCsv(lots: readonly Lot[]): string {
       lot.grams,
       lot.pieceGrams ?? '',
       lot.pricePerGram ?? '',
-      guarded(lot.label),
+      lot.label,
       history(lot.stays.map(({ placeId, from }) => [placeId, from])),
       history(lot.touches.map(({ stage, at }) => [stage, at])),
     ]),
-  });
+  );
 }
 
 /** Movements as a table, one a line. */
 export function movementsToCsv(movements: readonly FiledMovement[]): string {
-  return Papa.unparse({
-    fields: [...MOVEMENT_COLUMNS],
-    data: movements.map(({ lotId, kind, grams, at, placeId, stage, state, reason }) => [
+  return writeTable(
+    MOVEMENT_COLUMNS,
+    movements.map(({ lotId, kind, grams, at, placeId, stage, state, reason }) => [
       lotId,
       kind,
       grams,
@@ -65,9 +64,9 @@ export function movementsToCsv(movements: readonly FiledMovement[]): string {
       placeId ?? '',
       stage ?? '',
       state ?? '',
-      guarded(reason ?? ''),
+      reason ?? '',
     ]),
-  });
+  );
 }
 
 /** Reads a table of lots. What is wrong is said line by line; nothing is guessed. */
@@ -90,7 +89,7 @@ export function lotsFromCsv(text: string): ReadFile<Lot> {
       grams: cell.number('grams', { above: 0 }) ?? 0,
       ...(pieceGrams === undefined ? {} : { pieceGrams }),
       ...(pricePerGram === undefined ? {} : { pricePerGram }),
-      label: unguarded(cell.text('label')),
+      label: cell.text('label'),
       stays,
       touches,
     };
@@ -105,7 +104,7 @@ export function movementsFromCsv(text: string): ReadFile<FiledMovement> {
     const placeId = cell.text('place_id');
     const stage = optional<Stage>('stage', STAGES);
     const state = optional<LotState>('state', LOT_STATES);
-    const reason = unguarded(cell.text('reason'));
+    const reason = cell.text('reason');
     return {
       lotId: cell.text('lot_id', true),
       kind: cell.oneOf<MovementKind>('kind', MOVEMENT_KINDS),

@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
 import { message, type Message } from '../message';
+import { isDay } from '../time';
 
 /** What is wrong with one line of a file, for a person to mend. */
 export interface RowFault {
@@ -22,9 +23,18 @@ export interface TableLimits {
 /** A shelf is a kitchen's, not a shop's. */
 export const MOST_CSV: TableLimits = { characters: 200_000, rows: 2000 };
 
-/** A cell that a table program could take for a formula is given a quote in front; reading takes it off again. */
-export const guarded = (text: string): string => (/^[=+\-@\t\r']/.test(text) ? `'${text}` : text);
-export const unguarded = (text: string): string => (/^'[=+\-@\t\r']/.test(text) ? text.slice(1) : text);
+const FORMULA = /^[=+\-@\t\r']/;
+const guarded = (cell: string | number): string | number =>
+  typeof cell === 'string' && FORMULA.test(cell) ? `'${cell}` : cell;
+const unguarded = (cell: string): string =>
+  cell.startsWith("'") && FORMULA.test(cell.slice(1)) ? cell.slice(1) : cell;
+
+/**
+ * Writes a table with headings. A text that a table program could take for a formula is given a quote in front, in any
+ * column; reading takes it off again.
+ */
+export const writeTable = (fields: readonly string[], rows: readonly (readonly (string | number)[])[]): string =>
+  Papa.unparse({ fields: [...fields], data: rows.map((row) => row.map(guarded)) });
 
 interface NumberLimits {
   readonly isOptional?: boolean;
@@ -42,7 +52,11 @@ export interface Cells {
   fault(column: string, what: Message): void;
 }
 
-const isInstant = (text: string): boolean => /^\d{4}-\d\d-\d\dT\d\d:\d\d/.test(text) && !Number.isNaN(Date.parse(text));
+/** A moment with its offset, on a day that a calendar has. */
+const isInstant = (text: string): boolean =>
+  /^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:\d\d)$/.test(text) &&
+  isDay(text.slice(0, 10)) &&
+  !Number.isNaN(Date.parse(text));
 
 /** Reads a table with headings. What is wrong is said line by line; where anything is, no row comes out. */
 export function readTable<T>(
@@ -53,9 +67,12 @@ export function readTable<T>(
 ): ReadFile<T> {
   if (text.length > most.characters)
     return { rows: [], faults: [{ line: 1, column: '', what: message('file.too-large') }] };
-  const { data, meta } = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
+  const long = longLineOf(text);
+  if (long !== undefined) return { rows: [], faults: [{ line: long, column: '', what: message('file.long-line') }] };
+  const { data, meta } = Papa.parse<Record<string, string>>(withoutRest(text), {
     header: true,
-    skipEmptyLines: 'greedy',
+    // One more than is taken tells that there are too many, however many there are.
+    preview: most.rows + 1,
     transformHeader: (name) => name.trim().toLowerCase(),
   });
   const missing = columns.filter((column) => !meta.fields?.includes(column));
@@ -67,14 +84,38 @@ export function readTable<T>(
   if (data.length > most.rows)
     return { rows: [], faults: [{ line: 1, column: '', what: message('file.too-many-lines', { most: most.rows }) }] };
   const faults: RowFault[] = [];
-  const rows = data.map((raw, i) => rowOf(cellsOf(raw, i + 2, faults)));
+  // Empty lines say nothing, and are counted so that the others keep their place.
+  const rows = data.flatMap((raw, i) => (isEmpty(raw) ? [] : [rowOf(cellsOf(raw, i + 2, faults))]));
   return { rows: faults.length > 0 ? [] : rows, faults };
 }
+
+/** Longer lines no table of ours has, and no person reads. */
+const MOST_LINE = 20_000;
+/** The number of the first line that is too long to be one. */
+function longLineOf(text: string): number | undefined {
+  for (let from = 0, line = 1; from < text.length; line++) {
+    const to = text.indexOf('\n', from);
+    const end = to === -1 ? text.length : to;
+    if (end - from > MOST_LINE) return line;
+    from = end + 1;
+  }
+  return undefined;
+}
+
+/** A table as it is, without the mark in front of it and the empty lines that table programs leave behind it. */
+function withoutRest(text: string): string {
+  let end = text.length;
+  while (end > 0 && ' \t\r\n,;'.includes(text.charAt(end - 1))) end--;
+  return text.slice(text.startsWith('\uFEFF') ? 1 : 0, end);
+}
+
+const isEmpty = (raw: Record<string, string>): boolean =>
+  Object.values(raw).every((cell) => typeof cell !== 'string' || cell.trim() === '');
 
 function cellsOf(raw: Record<string, string>, line: number, faults: RowFault[]): Cells {
   const fault = (column: string, what: Message): void => void faults.push({ line, column, what });
   const text = (column: string, isNeeded = false): string => {
-    const found = (raw[column] ?? '').trim();
+    const found = unguarded((raw[column] ?? '').trim()).trim();
     if (isNeeded && found === '') fault(column, message('file.empty-cell'));
     return found;
   };

@@ -1,6 +1,7 @@
 /** What is wrong with a line of a file. */
 export const FILE_MESSAGES = {
   'file.too-large': {},
+  'file.long-line': {},
   'file.missing-columns': { columns: 'list' },
   'file.too-many-lines': { most: 'number' },
   'file.empty-cell': {},

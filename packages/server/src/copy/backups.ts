@@ -16,6 +16,7 @@ import type { Backup, HouseholdFileAnswer } from '@amber-ladle/contract';
 import { checkHouseholdCopy, openDatabase } from '../schema/database';
 import { looksLikeCopy, UnsoundDatabase } from '../schema/unsound';
 import { notFound } from '../kernel/refusal';
+import { copyBeside, soundnessOf } from '../kernel/beside';
 import type { Household } from '../kernel/household';
 import { backupsToKeep } from './backupPlan';
 import { replaceWith } from './replace';
@@ -34,8 +35,9 @@ const UNSOUND_WORDS: Readonly<Record<UnsoundDatabase['why'], string>> = {
   newer: 'This backup was made by a newer Amber Ladle; use that one to bring it back.',
 };
 
-export const backupFolder = ({ source }: Pick<Household, 'source'>): string =>
-  join(dirname(String(source.options.database)), 'backups');
+const fileOf = ({ source }: Pick<Household, 'source'>): string => String(source.options.database);
+export const backupFolder = (household: Pick<Household, 'source'>): string =>
+  join(dirname(fileOf(household)), 'backups');
 
 /** Backups, newest first. Files that are not named as a backup are passed over. */
 export function listBackups(household: Pick<Household, 'source'>): Backup[] {
@@ -68,15 +70,15 @@ export async function backUp(household: Household, why: Why): Promise<Backup[]> 
     .replaceAll(':', '-');
   const file = join(folder, `${stamp}-${why}.sqlite`);
   // One after the other: a second one at the same moment finds the first one's.
-  await household.writes.alone(async (source) => {
+  await household.copies.next(async () => {
     for (const name of readdirSync(folder)) if (name.endsWith(PART)) rmSync(join(folder, name), { force: true });
     // Twice within a second is once.
     if (existsSync(file)) return;
     const part = file + PART;
     try {
-      await source.query('VACUUM INTO ?', [part]);
+      await copyBeside(fileOf(household), part);
       checkHouseholdCopy(part);
-      soundCounts(part);
+      await checkSound(part);
       onDisk(part);
       renameSync(part, file);
       onDisk(folder);
@@ -128,7 +130,8 @@ export async function restoreBackup(
       await source.query('PRAGMA wal_checkpoint(TRUNCATE)');
       await source.destroy();
       if (faults.length > 0) return refused(faults[0]?.words ?? '');
-      counts = soundCounts(copy);
+      await checkSound(copy);
+      counts = countsIn(copy);
     } catch (error) {
       if (error instanceof UnsoundDatabase) return refused(UNSOUND_WORDS[error.why]);
       return refused(`This backup is damaged: ${error instanceof Error ? error.message : ''}`);
@@ -156,14 +159,17 @@ function onDisk(path: string): void {
 
 const damaged = (words: string): Error => Object.assign(new Error(words), { code: 'SQLITE_CORRUPT' });
 
-/** Rows by table of a sound file. @throws Error for one that is not sound */
-function soundCounts(file: string): Record<string, number> {
+/** @throws Error for a file that is not sound, or in which rows belong to nothing */
+async function checkSound(file: string): Promise<void> {
+  const { integrity, orphans, orphansIn = '' } = await soundnessOf(file);
+  if (integrity !== 'ok') throw damaged(integrity);
+  if (orphans > 0) throw damaged(`${orphans} rows belong to nothing, in ${orphansIn}`);
+}
+
+/** Rows by table. */
+function countsIn(file: string): Record<string, number> {
   const database = openRaw(file, { readonly: true });
   try {
-    const [sound] = database.pragma('integrity_check') as { integrity_check: string }[];
-    if (sound?.integrity_check !== 'ok') throw damaged(sound?.integrity_check ?? 'not sound');
-    const orphans = database.pragma('foreign_key_check') as { table: string }[];
-    if (orphans.length > 0) throw damaged(`${orphans.length} rows belong to nothing, in ${orphans[0]?.table}`);
     return Object.fromEntries(
       tablesOf(database).map(({ name }) => [
         name,

@@ -25,7 +25,6 @@ const written = async (house: TestHouse, withPhotos = true): Promise<string> => 
   const out = new PassThrough();
   const whole = textOf(out);
   await writeHousehold(house.home, out, withPhotos);
-  out.end();
   return whole;
 };
 const tablesIn = (text: string): File['tables'] => (JSON.parse(text) as File).tables;

@@ -9,6 +9,7 @@ import {
   type ParseError,
 } from 'jsonc-parser';
 import { openDatabase } from '../schema/database';
+import { breaths } from '../kernel/breath';
 import type { Household } from '../kernel/household';
 import { backUp } from './backups';
 import { FORMAT, householdFileSchema } from './fileSchema';
@@ -48,7 +49,7 @@ export async function readHouseholdFile(
       return refused([
         { path: ['version'], line: 0, words: 'This version is not known here; it may be from a newer one.' },
       ]);
-    const filled = fill(copy, file);
+    const filled = await fill(copy, file);
     if (filled.faults.length > 0) return refused(filled.faults);
     // Opening brings it up to date.
     const source = await openDatabase(copy);
@@ -93,27 +94,58 @@ function firstFault(text: string): ParseError | undefined {
   return errors[0];
 }
 
-/** Puts the rows of a file into an empty household of its own version. */
-function fill(copy: string, file: HouseholdFile): { counts: Record<string, number>; faults: Fault[] } {
+/** Puts the rows of a file into an empty household of its own version, each looked at before. */
+async function fill(copy: string, file: HouseholdFile): Promise<{ counts: Record<string, number>; faults: Fault[] }> {
   const database = openRaw(copy);
   try {
     const tables = tablesOf(database);
-    const isRight = new Ajv2020({ allErrors: true, strict: false, logger: false }).compile(
-      householdFileSchema(tables, file.version),
-    );
-    if (!isRight(file)) return { counts: {}, faults: (isRight.errors ?? []).slice(0, MOST_FAULTS).map(faultOf) };
-    const faults: Fault[] = [];
+    const faults = await againstSchema(file, tables);
+    if (faults.length > 0) return { counts: {}, faults };
     const counts: Record<string, number> = {};
     database.pragma('foreign_keys = OFF');
-    database.transaction(() => {
-      for (const table of tables) counts[table.name] = insertRows(database, table, file, faults);
-    })();
+    database.exec('BEGIN');
+    for (const table of tables) counts[table.name] = await insertRows(database, table, file, faults);
+    database.exec('COMMIT');
     if (faults.length === 0) faults.push(...orphansIn(database));
     return { counts, faults };
   } finally {
     database.close();
   }
 }
+
+/** Holds a file to the schema that is published, row by row, so that a long one holds nobody up. */
+async function againstSchema(file: HouseholdFile, tables: readonly Table[]): Promise<Fault[]> {
+  const schema = householdFileSchema(tables, file.version);
+  const ajv = new Ajv2020({ allErrors: true, strict: false, logger: false });
+  const isFile = ajv.compile(withoutRows(schema));
+  if (!isFile(file)) return (isFile.errors ?? []).slice(0, MOST_FAULTS).map((error) => faultOf(error));
+  const faults: Fault[] = [];
+  const breathe = breaths();
+  for (const [name, { items }] of Object.entries(schema.properties.tables.properties)) {
+    const isRow = ajv.compile(items);
+    for (const [i, row] of (file.tables[name] ?? []).entries()) {
+      if (!isRow(row)) faults.push(...(isRow.errors ?? []).map((error) => faultOf(error, ['tables', name, i])));
+      if (faults.length >= MOST_FAULTS) return faults.slice(0, MOST_FAULTS);
+      await breathe();
+    }
+  }
+  return faults;
+}
+
+/** The schema of everything but the rows themselves. */
+const withoutRows = (schema: ReturnType<typeof householdFileSchema>): object => ({
+  ...schema,
+  $id: `${schema.$id}:frame`,
+  properties: {
+    ...schema.properties,
+    tables: {
+      ...schema.properties.tables,
+      properties: Object.fromEntries(
+        Object.keys(schema.properties.tables.properties).map((name) => [name, { type: 'array' }]),
+      ),
+    },
+  },
+});
 
 /** Rows that belong to something that is not there. */
 function orphansIn(database: ReturnType<typeof openRaw>): Fault[] {
@@ -125,17 +157,19 @@ function orphansIn(database: ReturnType<typeof openRaw>): Fault[] {
   });
 }
 
-function insertRows(
+async function insertRows(
   database: ReturnType<typeof openRaw>,
   { name, columns }: Table,
   { tables }: HouseholdFile,
   faults: Fault[],
-): number {
+): Promise<number> {
   const rows = tables[name] ?? [];
   const insert = database.prepare(
     `INSERT INTO ${name} (${columns.map((column) => `"${column.name}"`).join(', ')}) VALUES (${columns.map(() => '?').join(', ')})`,
   );
+  const breathe = breaths();
   for (const [i, row] of rows.entries()) {
+    await breathe();
     try {
       insert.run(...columns.map((column) => fromFile(row[column.name], column)));
     } catch (error) {
@@ -150,11 +184,15 @@ function insertRows(
   return rows.length;
 }
 
-function faultOf({ instancePath, message = 'is not right', params }: ErrorObject): Fault {
-  const path = instancePath
+function faultOf(
+  { instancePath, message = 'is not right', params }: ErrorObject,
+  before: readonly (string | number)[] = [],
+): Fault {
+  const inside = instancePath
     .split('/')
     .slice(1)
     .map((part) => (/^\d+$/.test(part) ? Number(part) : part.replaceAll('~1', '/').replaceAll('~0', '~')));
+  const path = [...before, ...inside];
   const extra = (params as { additionalProperty?: string }).additionalProperty;
   return { path, line: 0, words: `${path.at(-1) ?? 'The file'} ${message}${extra ? ` (“${extra}”)` : ''}.` };
 }

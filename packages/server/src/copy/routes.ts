@@ -10,7 +10,6 @@ export const copyRoutes = (home: Household): Served[] => [
   on(api.household.file, async ({ query, response }) => {
     response.set('Content-Disposition', 'attachment; filename="amber-ladle-household.json"').type('json');
     await writeHousehold(home, response, query.photos !== 'no');
-    response.end();
   }),
   on(api.household.fileSchema, () => currentSchema(home)),
   on(api.household.readFile, ({ query, body }) => readHouseholdFile(home, body, query.isForReal)),

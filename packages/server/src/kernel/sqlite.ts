@@ -182,7 +182,8 @@ const KINDS: Readonly<Record<number, string>> = {
   20: 'MISMATCH',
   26: 'NOTADB',
 };
-function named(error: unknown, code = (error as { errcode?: unknown } | null)?.errcode): unknown {
+/** Gives an error of SQLite the name of its code. */
+export function named(error: unknown, code = (error as { errcode?: unknown } | null)?.errcode): unknown {
   if (typeof code === 'number' && error instanceof Error)
     Object.assign(error, { code: `SQLITE_${KINDS[code & 0xff] ?? code}` });
   return error;

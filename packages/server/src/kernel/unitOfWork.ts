@@ -1,4 +1,5 @@
 import { letGo } from './letGo';
+import { Turns } from './turns';
 import type { Sqlite } from './sqlite';
 import type { DataSource, EntityManager } from 'typeorm';
 import type { Topic } from '@amber-ladle/contract';
@@ -13,7 +14,7 @@ import type { Events } from './events';
  * write into itself and lose them all.
  */
 export class UnitOfWork {
-  private last: Promise<unknown> = Promise.resolve();
+  private readonly turns = new Turns();
 
   constructor(
     private readonly source: DataSource,
@@ -26,7 +27,7 @@ export class UnitOfWork {
    * @throws what the work throws, after a rollback; what the disk says where the commit fails: then nothing of it is kept
    */
   run<T>(topics: readonly Topic[], work: (manager: EntityManager) => Promise<T>): Promise<T> {
-    return this.next(async () => {
+    return this.turns.next(async () => {
       const done = await this.inTransaction(work);
       for (const topic of topics) this.events.tell(topic);
       return done;
@@ -35,18 +36,12 @@ export class UnitOfWork {
 
   /** Runs something between two transactions, for what no transaction may hold: a copy of everything. */
   alone<T>(work: (source: DataSource) => Promise<T>): Promise<T> {
-    return this.next(() => work(this.source));
+    return this.turns.next(() => work(this.source));
   }
 
   /** The connection itself, for what is done in one go without waiting; writes only within {@link alone}. */
   raw(): Sqlite {
     return (this.source.driver as unknown as { databaseConnection: Sqlite }).databaseConnection;
-  }
-
-  private next<T>(work: () => Promise<T>): Promise<T> {
-    const next = this.last.then(work);
-    this.last = next.catch(() => undefined);
-    return next;
   }
 
   private async inTransaction<T>(work: (manager: EntityManager) => Promise<T>): Promise<T> {

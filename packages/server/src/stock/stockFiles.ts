@@ -1,5 +1,12 @@
-import { createHash } from 'node:crypto';
-import type { FileAnswer, NewLot, NewMovement, StockChange } from '@amber-ladle/contract';
+import {
+  checked,
+  fieldMessages,
+  tableChangeSchema,
+  type FileAnswer,
+  type NewLot,
+  type NewMovement,
+  type StockChange,
+} from '@amber-ladle/contract';
 import {
   lotsFromCsv,
   lotsToCsv,
@@ -9,6 +16,8 @@ import {
 } from '@amber-ladle/core/exchange';
 import type { Lot } from '@amber-ladle/core/shelf';
 import { In, MoreThan } from 'typeorm';
+import { v5 as idOf } from 'uuid';
+import { ValidationError } from 'yup';
 import { LotEntity, MovementEntity } from './table';
 import { Refusal } from '../kernel/refusal';
 import { listPlaces } from '../place';
@@ -56,11 +65,12 @@ export async function importStock(household: Household, text: string, isForReal:
     found.push(...(await movementFaults(household, rows as readonly FiledMovement[])));
   const kind = isLots ? 'lots' : 'movements';
   if (found.length > 0 || rows.length === 0) return { kind, rows: rows.length, faults: found, isDone: false };
-  if (!isForReal) return { kind, rows: rows.length, faults: [], isDone: false };
-
   const change = isLots
     ? changeOfLots(rows as readonly Lot[], text)
     : changeOfMovements(rows as readonly FiledMovement[], text);
+  const odd = againstTheScreen(change);
+  if (odd.length > 0 || !isForReal) return { kind, rows: rows.length, faults: odd, isDone: false };
+
   const catalogue = await readCatalogue(household);
   try {
     await household.writes.run(['shelf'], (manager) => applyChange(manager, household, catalogue, change));
@@ -72,8 +82,36 @@ export async function importStock(household: Household, text: string, isForReal:
   return { kind, rows: rows.length, faults: [], isDone: true };
 }
 
+/** What a table is called among all that makes ids of texts (RFC 9562, version 5); made once for this project. */
+const TABLES = 'd2c9a7b4-3f0e-5a64-9c1b-6f5f6a0b7e21';
 /** The same file is the same change: read in twice, it comes in once. */
-const changeId = (text: string): string => `file-${createHash('sha256').update(text).digest('hex').slice(0, 32)}`;
+const changeId = (text: string): string => idOf(text, TABLES);
+
+/** Columns by what a change calls them, where they are not called alike. */
+const COLUMNS: Readonly<Record<string, string>> = {
+  ingredientId: 'ingredient_id',
+  pieceGrams: 'piece_grams',
+  pricePerGram: 'price_per_gram',
+  placeId: 'place_id',
+  lotId: 'lot_id',
+};
+
+/** The same as on the screen: what could not be said there does not come in by a table. */
+function againstTheScreen(change: StockChange): LineFault[] {
+  const ids = change.lots.map(({ id }) => id);
+  try {
+    checked(tableChangeSchema, change);
+    return [];
+  } catch (error) {
+    if (!(error instanceof ValidationError)) throw error;
+    return Object.entries(fieldMessages(error)).map(([path, words]): LineFault => {
+      const [, list, index = '0', column = ''] = /^(lots|movements)\[(\d+)\]\.?(.*)$/.exec(path) ?? [];
+      const of = change.movements[Number(index)]?.lotId ?? '';
+      const row = list === 'movements' && ids.length > 0 ? ids.indexOf(of) : Number(index);
+      return { line: list === undefined ? 0 : row + 2, column: COLUMNS[column] ?? column, words };
+    });
+  }
+}
 
 function changeOfLots(lots: readonly Lot[], text: string): StockChange {
   const born = lots.map(({ id, ingredientId, state, since, pieceGrams, pricePerGram, label }): NewLot => ({

@@ -1,6 +1,7 @@
 /** What is wrong with a line of a file. */
 export const FILES = {
   'file.too-large': 'That file is larger than it can be.',
+  'file.long-line': 'This line is longer than any of a table; is it one, saved as CSV?',
   'file.missing-columns': 'Missing columns: {columns}.',
   'file.too-many-lines': 'At most {most} lines at once.',
   'file.empty-cell': 'This may not be empty.',
