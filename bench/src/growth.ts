@@ -80,6 +80,38 @@ export async function benchGrowth(): Promise<void> {
     requests: Object.values(all).map((path) => ({ path })),
   });
   print(`${READERS} readers at once, p99`, `${latency.p99.toFixed(0)} ms`, `aim < 250 ms, ${errors + non2xx} refused`);
+  await besides(app.address);
   await app.stop();
   await remove();
+}
+
+/** How long others wait at most while something long is done beside them. */
+async function besides(address: string): Promise<void> {
+  const file = await (await fetch(`${address}${addressOf(api.household.file, {}, { photos: 'no' })}`)).text();
+  const headers = { 'Content-Type': 'application/json' };
+  const works: Readonly<Record<string, () => Promise<Response>>> = {
+    'a copy is made': () => fetch(address + addressOf(api.household.backUp), { method: 'POST' }),
+    'everything is written to a file': () => fetch(address + addressOf(api.household.file)),
+    'a file is looked over': () =>
+      fetch(address + addressOf(api.household.readFile), { method: 'POST', headers, body: file }),
+  };
+  for (const [name, work] of Object.entries(works)) {
+    let isOver = false;
+    const began = performance.now();
+    const done = work().then(async (response) => {
+      await response.arrayBuffer();
+      if (!response.ok) throw new Error(`${name}: ${response.status}`);
+      isOver = true;
+    });
+    const waits: number[] = [];
+    while (!isOver) {
+      const asked = performance.now();
+      await (await fetch(address + addressOf(api.household.health))).arrayBuffer();
+      waits.push(performance.now() - asked);
+      await new Promise((resolve) => setTimeout(resolve, 5));
+    }
+    await done;
+    const seconds = ((performance.now() - began) / 1000).toFixed(1);
+    print(`  while ${name} (${seconds} s), the longest wait`, `${Math.max(...waits).toFixed(0)} ms`, 'aim ≤ 50 ms');
+  }
 }

@@ -1,4 +1,6 @@
+import { once } from 'node:events';
 import { existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { PassThrough } from 'node:stream';
 import { text as textOf } from 'node:stream/consumers';
@@ -94,6 +96,20 @@ describe('a whole household in one file', () => {
   });
 });
 
+it('ends with whoever reads it, and leaves no copy lying about', async () => {
+  const copies = (): string[] => readdirSync(tmpdir()).filter((name) => name.startsWith('amber-ladle-copy-'));
+  const before = copies();
+  await seedDemo(house.home);
+  const out = new PassThrough({ highWaterMark: 100 });
+  out.on('error', () => undefined);
+  const written = writeHousehold(house.home, out, true);
+  await once(out, 'readable');
+  expect(copies().length).toBe(before.length + 1);
+  out.destroy();
+  await written;
+  expect(copies()).toEqual(before);
+}, 30_000);
+
 describe('a damaged or hostile file', () => {
   /** Says what is wrong and where, and leaves the household as it was. */
   const refused = async (text: string): Promise<HouseholdFileAnswer['faults']> => {
@@ -132,6 +148,27 @@ describe('a damaged or hostile file', () => {
     expect((await refused(orphan)).map(({ words }) => words).join(' ')).toMatch(/not in the file/);
     const twice = changed(({ tables }) => tables['head']?.push(...(tables['head'] ?? []).slice(0, 1)));
     expect((await refused(twice))[0]?.words).toMatch(/does not fit/);
+  }, 60_000);
+
+  it('is refused where a lot and its book, a kind, a moment or a picture are none', async () => {
+    const row = (tables: File['tables'], table: string): Record<string, unknown> => (tables[table] ?? [])[0] ?? {};
+    const cases: readonly (readonly [(tables: File['tables']) => unknown, string, RegExp])[] = [
+      [(tables) => (row(tables, 'lot')['grams'] = 7777.5), '7777.5', /holds 7777.5 g, and its book comes to/],
+      [(tables) => (row(tables, 'movement')['kind'] = 'borrowed'), 'borrowed', /kind/],
+      [(tables) => (row(tables, 'stock_change')['at'] = '2026-02-30T08:00:00.000Z'), '2026-02-30', /ISO 8601/],
+      [(tables) => (row(tables, 'bowl_life')['ended_how'] = 'lost'), 'lost', /endedHow/],
+      [(tables) => (row(tables, 'photo_data')['data'] = 'bm8='), 'bm8=', /no picture/],
+      [(tables) => (row(tables, 'place')['kind'] = 'cellar'), 'cellar', /kind/],
+      [(tables) => (row(tables, 'wash_event')['body'] = { kind: 'begin', stepId: 7 }), '"stepId": 7', /stepId/],
+    ];
+    for (const [change, words, said] of cases) {
+      const text = changed(({ tables }) => change(tables));
+      if (!text.includes(words)) throw new Error(`The household of this test has nothing to spoil for ${words}.`);
+      const [fault] = await refused(text);
+      expect(fault?.words).toMatch(said);
+      // The row that it stands in; its own line where it has one.
+      expect(Math.abs((fault?.line ?? 0) - lineOf(text, words))).toBeLessThan(30);
+    }
   }, 60_000);
 
   it('is refused whatever else it is', async () => {

@@ -111,18 +111,18 @@ const valueOf = (value: unknown, column: Table['columns'][number]): unknown =>
 /** What a lot holds is the sum of its book; a crumb is nobody's. */
 const CRUMB_GRAMS = 0.05;
 function bookFaults({ writes }: Household): Fault[] {
-  const lots = writes
-    .raw()
+  const database = writes.raw();
+  const odd = database
     .prepare(
-      `SELECT l.id, l.grams, COALESCE(SUM(m.grams), 0) AS booked,
-              (SELECT count(*) FROM lot before WHERE before.rowid < l.rowid) AS place
+      `SELECT l.rowid AS place, l.grams, COALESCE(SUM(m.grams), 0) AS booked
          FROM lot l LEFT JOIN movement m ON m.lot_id = l.id
         GROUP BY l.id HAVING abs(l.grams - booked) > ?
         LIMIT ?`,
     )
-    .all(CRUMB_GRAMS, MOST_FAULTS) as { grams: number; booked: number; place: number }[];
-  return lots.map(({ grams, booked, place }) => ({
-    path: ['lot', place, 'grams'],
+    .all(CRUMB_GRAMS, MOST_FAULTS) as { place: number; grams: number; booked: number }[];
+  const before = database.prepare('SELECT count(*) FROM lot WHERE rowid < ?').pluck<number>();
+  return odd.map(({ place, grams, booked }) => ({
+    path: ['lot', before.get(place) ?? 0, 'grams'],
     line: 0,
     words: `This lot holds ${grams} g, and its book comes to ${Math.round(booked * 100) / 100} g.`,
   }));

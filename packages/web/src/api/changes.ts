@@ -1,18 +1,61 @@
-import { api, type Topic } from '@amber-ladle/contract';
+import { api, TOPICS, type Topic } from '@amber-ladle/contract';
 import { linkTo } from './client';
 
-const listeners = new Map<Topic, Set<() => unknown>>();
-let stream: EventSource | undefined;
+/** One name for the lock and the channel that the tabs of a browser share. */
+const NAME = 'amber-ladle-changes';
 
-/** Looks again whenever another tab, device or clock changed something. One stream serves all. */
+const listeners = new Map<Topic, Set<() => unknown>>();
+let isFollowing = false;
+
+/** Looks again whenever another tab, device or clock changed something. One stream serves all tabs of a browser. */
 export function onChange(what: Topic, run: () => unknown): () => void {
   const set = listeners.get(what) ?? new Set();
   listeners.set(what, set.add(run));
-  if (!stream) {
-    stream = new EventSource(linkTo(api.household.events));
-    stream.addEventListener('change', (event) => {
-      for (const told of listeners.get((event as MessageEvent<Topic>).data) ?? []) told();
-    });
-  }
+  if (!isFollowing) follow();
   return () => set.delete(run);
+}
+
+function tell(topics: readonly Topic[]): void {
+  for (const topic of topics) for (const run of listeners.get(topic) ?? []) run();
+}
+
+/**
+ * A browser lets a page have six connections to one server and no more: a stream for each tab would leave none to ask by. So one tab
+ * listens for all and passes on what it hears; when it goes, the next takes over.
+ */
+function follow(): void {
+  isFollowing = true;
+  const others = new BroadcastChannel(NAME);
+  others.addEventListener('message', ({ data }: MessageEvent<readonly Topic[]>) => {
+    tell(data);
+  });
+  const asked = performance.now();
+  const listen = (): Promise<void> => {
+    // Whoever had to wait for its turn may have missed something between two listeners.
+    heed(others, performance.now() - asked > AT_ONCE_MILLISECONDS);
+    return new Promise(() => undefined);
+  };
+  // Only pages that came safely have locks; the others listen each for itself.
+  if ('locks' in navigator) void navigator.locks.request(NAME, listen);
+  else void listen();
+}
+
+/** A lock that is free is given within this. */
+const AT_ONCE_MILLISECONDS = 1000;
+
+function heed(others: BroadcastChannel, wasAway: boolean): void {
+  const pass = (topics: readonly Topic[]): void => {
+    tell(topics);
+    others.postMessage(topics);
+  };
+  let mayHaveMissed = wasAway;
+  const stream = new EventSource(linkTo(api.household.events));
+  stream.addEventListener('change', ({ data }: MessageEvent<Topic>) => {
+    pass([data]);
+  });
+  stream.addEventListener('error', () => (mayHaveMissed = true));
+  stream.addEventListener('open', () => {
+    if (mayHaveMissed) pass(TOPICS);
+    mayHaveMissed = false;
+  });
 }
