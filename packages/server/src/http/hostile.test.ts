@@ -3,6 +3,7 @@ import { ENDPOINTS, kindOfProblem, type AnyEndpoint, type ProblemKind } from '@a
 import fc from 'fast-check';
 import request from 'supertest';
 import { afterAll, beforeAll, expect, it } from 'vitest';
+import { tryOut } from '../copy/trial';
 import { aBowl, aHead, testHouse, type TestHouse } from '../testing';
 import { anyBody } from './anyBody';
 
@@ -131,6 +132,51 @@ it(
     expect([...faults]).toEqual([]);
     // Where nothing ever gets through, nothing was tried.
     expect(fine.size).toBeGreaterThan(ASKED.length / 2);
+    await isWhole();
+  },
+  RUNS * 60,
+);
+
+/** Whatever came in could leave, and come back: it passes the gate that files and copies pass. */
+async function isWhole(): Promise<void> {
+  expect(await tryOut(house.source, house.home.clock)).toEqual([]);
+  expect(house.home.writes.raw().pragma('foreign_key_check')).toEqual([]);
+}
+
+it(
+  'takes the same from twenty devices at once without a fault, and stays whole',
+  async () => {
+    const changing = ASKED.filter(
+      ({ method, path }) => method !== 'GET' && !path.startsWith('/files') && path !== '/backups',
+    );
+    const faults = new Set<string>();
+    await fc.assert(
+      fc.asyncProperty(
+        fc.constantFrom(...changing).chain((endpoint) =>
+          fc.record({
+            endpoint: fc.constant(endpoint),
+            steps: fc.tuple(fc.nat(5), fc.nat(5)),
+            body: bodies.get(endpoint) ?? odd,
+          }),
+        ),
+        fc.integer({ min: 2, max: 20 }),
+        async ({ endpoint: { method, path }, steps, body }, devices) => {
+          let turn = 0;
+          const filled = path.replace(/:\w+/g, () => encodeURIComponent(ids[steps[turn++ % 2]!] ?? ''));
+          const way = method.toLowerCase() as 'post' | 'put' | 'patch' | 'delete';
+          const send = () =>
+            request(house.app)
+              [way](`/api${filled}`)
+              .set('Content-Type', 'application/json')
+              .send(JSON.stringify(body ?? {}));
+          for (const { status } of await Promise.all(Array.from({ length: devices }, send)))
+            if (status >= 500) faults.add(`${method} ${path} ${status} ${JSON.stringify(body ?? {}).slice(0, 200)}`);
+        },
+      ),
+      { numRuns: RUNS / 25, seed: 15 },
+    );
+    expect([...faults]).toEqual([]);
+    await isWhole();
   },
   RUNS * 60,
 );
