@@ -1,5 +1,6 @@
 import { benchDrag } from './drag';
 import { benchGrowth } from './growth';
+import { benchHouseholds } from './households';
 import { benchLoad } from './load';
 import { benchNotes } from './notes';
 import { benchRanking } from './ranking';
@@ -22,6 +23,7 @@ const ALL: Readonly<Record<string, () => unknown>> = {
   washday: benchWashDay,
   notes: benchNotes,
   growth: benchGrowth,
+  households: benchHouseholds,
 };
 
 /** All of them, or those that are named. */

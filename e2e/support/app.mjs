@@ -13,11 +13,11 @@ export const DEMO_NOW = '2026-03-14T09:30:00.000Z';
 
 /**
  * Starts the built server as its own process.
- * @param {{ dataFolder: string, demo?: boolean, port?: number, env?: Record<string, string>, mostFileBytes?: number }} options
- * `mostFileBytes`: no file may grow beyond it, as on a disk that is full
+ * @param {{ dataFolder: string, demo?: boolean, port?: number, env?: Record<string, string>, mostFileBytes?: number, killAfter?: number }} options
+ * `mostFileBytes`: no file may grow beyond it, as on a disk that is full; `killAfter`: it is killed so many milliseconds after its start
  * @returns {Promise<{ address: string, pid: number, startMilliseconds: number, stop: (signal?: NodeJS.Signals) => Promise<void> }>}
  */
-export async function startApp({ dataFolder, demo = true, port = 0, env = {}, mostFileBytes }) {
+export async function startApp({ dataFolder, demo = true, port = 0, env = {}, mostFileBytes, killAfter }) {
   const began = performance.now();
   const [command, args] =
     mostFileBytes === undefined
@@ -44,6 +44,7 @@ export async function startApp({ dataFolder, demo = true, port = 0, env = {}, mo
     stdio: ['ignore', 'pipe', 'pipe'],
   });
   const ended = new Promise((resolve) => child.once('exit', resolve));
+  if (killAfter !== undefined) setTimeout(() => child.kill('SIGKILL'), killAfter);
   let output = '';
   const address = await new Promise((resolve, reject) => {
     const read = (chunk) => {

@@ -1,6 +1,7 @@
 import { existsSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { afterEach, beforeEach, expect, it } from 'vitest';
+import { openDatabase } from '../../packages/server/src/schema/database';
 import { startApp, temporaryFolder } from '../support/app.mjs';
 
 let data: Awaited<ReturnType<typeof temporaryFolder>>;
@@ -124,6 +125,49 @@ it('killed at any moment of bringing a copy back is as it was before or as the c
     const { size } = await namesOf(after.address);
     expect([before, before + kept.length]).toContain(size);
     if (size === before) await writeSome(after.address, kept.length);
+    await after.stop();
+  }
+}, 180_000);
+
+it('killed at any moment of a file coming in is as it was before or as the file was, and nothing between', async () => {
+  const first = await startApp({ dataFolder: data.folder });
+  const before = (await namesOf(first.address)).size;
+  const text = await (await fetch(`${first.address}/api/files/household.json`)).text();
+  const { kept } = await writeSome(first.address, 12);
+  await first.stop();
+  for (const milliseconds of [30, 150, 250, 350, 450, 600, 800]) {
+    const app = await startApp({ dataFolder: data.folder });
+    const headers = { 'Content-Type': 'application/json' };
+    const reading = fetch(`${app.address}/api/files/household?isForReal=true`, { method: 'POST', headers, body: text });
+    const read = reading.catch(() => undefined);
+    await new Promise((resolve) => setTimeout(resolve, milliseconds));
+    await app.stop('SIGKILL');
+    await read;
+    const after = await startApp({ dataFolder: data.folder });
+    const { size } = await namesOf(after.address);
+    expect([before, before + kept.length]).toContain(size);
+    if (size === before) await writeSome(after.address, kept.length);
+    await after.stop();
+  }
+}, 180_000);
+
+it('killed at any moment of being brought up to date is brought up to date the next time, and has lost nothing', async () => {
+  const first = await startApp({ dataFolder: data.folder });
+  const text = await (await fetch(`${first.address}/api/files/household.json`)).text();
+  await first.stop();
+  const file = join(data.folder, 'demo.sqlite');
+  const tables = (written: string): unknown => (JSON.parse(written) as { tables: unknown }).tables;
+  for (const milliseconds of [150, 250, 320, 380, 440, 520, 620]) {
+    // As the version before the last three changes of the tables left it.
+    const source = await openDatabase(file);
+    for (let undo = 0; undo < 3; undo++) await source.undoLastMigration();
+    await source.destroy();
+    await startApp({ dataFolder: data.folder, killAfter: milliseconds }).then(
+      (app) => app.stop('SIGKILL'),
+      () => undefined,
+    );
+    const after = await startApp({ dataFolder: data.folder });
+    expect(tables(await (await fetch(`${after.address}/api/files/household.json`)).text())).toEqual(tables(text));
     await after.stop();
   }
 }, 180_000);
