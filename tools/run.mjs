@@ -148,7 +148,7 @@ else if (what === 'lint') {
   await chromium();
   process.exit(
     tool('vite/bin/vite.js', ['build', '--logLevel', 'warn'], { cwd: join(root, 'bench') }) ||
-      run(process.execPath, [join(root, 'bench/dist/bench.js')]),
+      run(process.execPath, [join(root, 'bench/dist/bench.js'), ...process.argv.slice(3)]),
   );
 } else if (what === 'screenshots') {
   install();

@@ -197,7 +197,8 @@ describe('a damaged or hostile file', () => {
   it('is refused or read whole, wherever it was cut or smudged', async () => {
     await fc.assert(
       fc.asyncProperty(
-        fc.nat(full.length - 1),
+        // Cut off behind its last brace it would be whole.
+        fc.nat(full.trimEnd().length - 1),
         fc.string({ minLength: 1, maxLength: 6 }),
         fc.boolean(),
         async (at, noise, isCut) => {
