@@ -1,6 +1,6 @@
 import type { HeadStory, Wore } from '@amber-ladle/core/judge';
 import { boolean, number, object, string } from 'yup';
-import type { Of } from '../wire';
+import { seenVersion, type Of } from '../wire';
 import { profileSchema } from './profile';
 import { storySchema } from './story';
 
@@ -38,6 +38,6 @@ export type HeadInput = Of<typeof headInputSchema>;
 /** A change to a head names the version that was on the screen. */
 export const headUpdateSchema = object({
   ...headFields,
-  version: number().integer().min(1).required('Say which version was changed.'),
+  version: seenVersion(1),
 }).noUnknown();
 export type HeadUpdate = Of<typeof headUpdateSchema>;

@@ -19,7 +19,7 @@ import {
 } from '@amber-ladle/core/ingredient';
 import { SOURCES, type SourceId } from '@amber-ladle/core/source';
 import { array, boolean, lazy, mixed, number, object, string } from 'yup';
-import { byKind } from '../wire';
+import { byKind, seenVersion } from '../wire';
 
 /** At least one of a few words, each once. */
 const eachOnceOf =
@@ -47,26 +47,27 @@ const compositionSchema = object({
 }).noUnknown();
 
 const piecesSchema = object({
-  noun: string().required(),
-  nouns: string().required(),
+  noun: string().required().max(40),
+  nouns: string().required().max(40),
   sizes: array()
     .of(
       object({
-        id: string().required(),
-        name: string().required(),
+        id: string().required().max(40),
+        name: string().required().max(40),
         usableGrams: number().required().moreThan(0).max(5000),
         source,
       }).noUnknown(),
     )
     .required()
-    .min(1),
-  usualSize: string().required(),
+    .min(1)
+    .max(20),
+  usualSize: string().required().max(40),
   cutInto: number().required().integer().min(1).max(16),
   refuseShare: number().required().min(0).lessThan(1),
   refuseSource: source,
   weightSpread: number().required().min(0).max(1),
   gramsPerCentimetre: number().moreThan(0).max(500).optional(),
-  nounIsName: boolean<false>().oneOf([false]).oneOf([false]).optional(),
+  nounIsName: boolean<false>().oneOf([false]).optional(),
 }).noUnknown();
 
 const partSchema = object({
@@ -293,7 +294,7 @@ export const ingredientSchema = object({
   flowLog10: number().required().min(-1).max(14),
   flowSource: source,
   strainedOutShare: share,
-  allergens: array().of(string().oneOf(ALLERGENS).required()).required(),
+  allergens: array().of(string().oneOf(ALLERGENS).required()).required().max(ALLERGENS.length),
   crossesWithLatex: boolean().required(),
   stains: boolean().required(),
   recipe: recipeSchema.default(undefined).optional(),
@@ -327,5 +328,5 @@ export interface OwnIngredient {
 /** A change to the catalogue names the version that was on the screen. */
 export const ingredientUpdateSchema = object({
   row: ingredientSchema.required(),
-  version: number().integer().min(0).required('Say which version was changed.'),
+  version: seenVersion(0),
 }).noUnknown();

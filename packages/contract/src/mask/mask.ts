@@ -1,7 +1,7 @@
 import { MEASURED_BY, ROLES } from '@amber-ladle/core/ingredient';
 import { HAIR_STATES, NEEDS, OWN_STEP_PLACES, SLOTS, type Mask } from '@amber-ladle/core/mask';
 import { array, boolean, number, object, string } from 'yup';
-import { dictionary } from '../wire';
+import { dictionary, seenVersion } from '../wire';
 
 /** What a maker writes of a mask; id and version are the server's. */
 export type MaskInput = Omit<Mask, 'id' | 'version'>;
@@ -153,5 +153,5 @@ export const maskInputSchema = object(maskFields).noUnknown();
 /** A change to a mask names the version that was on the screen. */
 export const maskUpdateSchema = object({
   ...maskFields,
-  version: number().integer().min(1).required('Say which version was changed.'),
+  version: seenVersion(1),
 }).noUnknown();

@@ -15,7 +15,7 @@ import {
 } from '@amber-ladle/core/learn';
 export { NO_LOG, type LastedOnHead, type WearLog } from '@amber-ladle/core/learn';
 import { array, boolean, mixed, number, object, string } from 'yup';
-import { byKind, instant } from '../wire';
+import { byKind, instant, seenVersion } from '../wire';
 
 /** What a bowl was when it was worn; put down once, so that a log of years is read without opening every bowl. */
 export interface WornFacts {
@@ -127,7 +127,7 @@ export const wearLogSchema = object({
 
 /** A log with the version that was on the screen, 0 for the first word. */
 export const writeLogSchema = object({
-  version: number().integer().min(0).required('Say which version was changed.'),
+  version: seenVersion(0),
   log: wearLogSchema,
 }).noUnknown();
 

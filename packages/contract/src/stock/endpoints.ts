@@ -1,7 +1,8 @@
-import type { BuyLine, Lot, MonthOfWaste, Place, Reading, RestockLevel } from '@amber-ladle/core/shelf';
+import type { BuyLine, Lot, MonthOfWaste, Reading, RestockLevel } from '@amber-ladle/core/shelf';
 import { get, post, put, remove } from '../wire/endpoint';
 import type { Page } from '../wire/page';
 import type { FileAnswer } from '../wire/table';
+import type { KeptPlace } from './place';
 import type { BookLine, KeptMovement, Shelf, StockAnswer } from './stock';
 
 const pages = async () => (await import('../wire/page')).pageQuerySchema;
@@ -23,11 +24,12 @@ export const stock = {
     .making<StockAnswer>()
     .refusing('not-enough', 'in-use'),
   undo: post('/stock/:id/undo').giving<StockAnswer>().refusing('not-found', 'not-enough', 'in-use'),
-  places: get('/places').giving<Place[]>(),
+  places: get('/places').giving<KeptPlace[]>(),
   savePlace: put('/places/:id')
     .taking(async () => (await places()).placeSchema)
-    .giving<Place[]>(),
-  removePlace: remove('/places/:id').giving<Place[]>().refusing('not-found', 'in-use'),
+    .giving<KeptPlace[]>()
+    .refusing('not-found', 'stale'),
+  removePlace: remove('/places/:id').giving<KeptPlace[]>().refusing('not-found', 'in-use'),
   tellReading: post('/readings')
     .taking(async () => (await places()).readingSchema)
     .creating<Reading>(),

@@ -1,6 +1,7 @@
 import { LOT_STATES } from '@amber-ladle/core/ingredient';
-import { MOVEMENT_KINDS, STAGES, type Lot, type LotMovement, type Place, type Reading } from '@amber-ladle/core/shelf';
+import { MOVEMENT_KINDS, STAGES, type Lot, type LotMovement, type Reading } from '@amber-ladle/core/shelf';
 import { array, number, object, string } from 'yup';
+import type { KeptPlace } from './place';
 import { identifier, instant, type Of } from '../wire';
 
 /** A line of the book as it is kept. */
@@ -25,7 +26,7 @@ export interface StockAnswer {
 export interface Shelf {
   lots: Lot[];
   total: number;
-  places: readonly Place[];
+  places: readonly KeptPlace[];
   readings: readonly Reading[];
 }
 

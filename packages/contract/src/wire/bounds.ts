@@ -1,5 +1,5 @@
 import { isDay } from '@amber-ladle/core/time';
-import { string } from 'yup';
+import { number, string } from 'yup';
 
 /** What a row is called by; longer ones are none of ours. */
 export const identifier = string().required().max(80);
@@ -12,3 +12,7 @@ export const instant = string().test(
   (text) =>
     typeof text !== 'string' || (MOMENT.test(text) && isDay(text.slice(0, 10)) && !Number.isNaN(Date.parse(text))),
 );
+
+/** The version of a row that was on the screen. @param least 0 where it may be new */
+export const seenVersion = (least: 0 | 1) =>
+  number().integer().min(least).max(1_000_000_000).required('Say which version was changed.');

@@ -298,7 +298,7 @@ describe('backups', () => {
   it('are not made of a household with rows that belong to nothing, and the ones before stay', async () => {
     await api().post('/api/heads').send(aHead).expect(201);
     await api().post('/api/backups').expect(201);
-    await house.home.writes.alone((source) =>
+    await house.home.writes.alone([], (source) =>
       source
         .query('PRAGMA foreign_keys = OFF')
         .then(() => source.query("INSERT INTO bowl VALUES ('b', 'no head', '', '', '', 1, '', NULL, '{}')")),

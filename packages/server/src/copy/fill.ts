@@ -36,6 +36,8 @@ export async function fill(
     if (!isFile(frame)) return { counts: {}, faults: faultsOf(isFile) };
     const faults: Fault[] = [];
     const filled: Record<string, number> = {};
+    // It is thrown away or copied from: nobody waits for the disk.
+    database.pragma('synchronous = OFF');
     database.pragma('foreign_keys = OFF');
     database.exec('BEGIN');
     for (const table of tables) {

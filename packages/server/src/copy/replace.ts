@@ -1,12 +1,16 @@
+import { TOPICS } from '@amber-ladle/contract';
 import type { Household } from '../kernel/household';
 import { tablesOf } from './tables';
+
+/** All that a household holds; only the clock is the machine's. */
+const EVERYTHING = TOPICS.filter((topic) => topic !== 'clock');
 
 /**
  * Puts the contents of another database, of the same version, in the place of this one's: all of it in one transaction,
  * or nothing. Nobody reads anything half.
  */
 export async function replaceWith(household: Household, file: string): Promise<void> {
-  await household.writes.alone(async () => {
+  await household.writes.alone(EVERYTHING, async () => {
     const database = household.writes.raw();
     database.prepare('ATTACH DATABASE ? AS fresh').run(file);
     try {
@@ -26,16 +30,4 @@ export async function replaceWith(household: Household, file: string): Promise<v
     }
     return Promise.resolve();
   });
-  for (const what of [
-    'settings',
-    'ingredients',
-    'masks',
-    'heads',
-    'shelf',
-    'climate',
-    'bowls',
-    'washdays',
-    'notes',
-  ] as const)
-    household.events.tell(what);
 }

@@ -48,21 +48,28 @@ export async function tryOut(source: DataSource, clock: Clock): Promise<Fault[]>
 }
 
 /** What screens read. */
+const USES: readonly ((home: Household) => Promise<unknown>)[] = [
+  readHouse,
+  listMasks,
+  (home) => readShelf(home, 0, 100),
+  readRestock,
+  readBuyList,
+  readWaste,
+  (home) => listBowls(home, 0, 100),
+  readHistories,
+  readLearning,
+  readSpending,
+  (home) => listLogs(home, { offset: 0, limit: 200 }),
+  openLogs,
+  runningDay,
+  (home) => calendarOf(home, 'http://localhost'),
+];
 async function useAll(home: Household): Promise<void> {
-  await readHouse(home);
-  await listMasks(home);
-  await readShelf(home, 0, 100);
-  await readRestock(home);
-  await readBuyList(home);
-  await readWaste(home);
-  await listBowls(home, 0, 100);
-  await readHistories(home);
-  await readLearning(home);
-  await readSpending(home);
-  await listLogs(home, { offset: 0, limit: 200 });
-  await openLogs(home);
-  await runningDay(home);
-  await calendarOf(home, 'http://localhost');
+  const breathe = breaths();
+  for (const use of USES) {
+    await use(home);
+    await breathe();
+  }
 }
 
 async function rowFaults({ source, writes }: Household): Promise<Fault[]> {

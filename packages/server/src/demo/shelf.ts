@@ -54,7 +54,9 @@ const SPACE = '7b7a5d0e-5a0e-4f0a-9d55-0c1d7a1e0b00';
 
 /** Where things stand, before anything does. */
 export async function seedPlaces(household: Household): Promise<void> {
-  for (const place of PLACES) await savePlace(household, place);
+  const before = await listPlaces(household.source.manager);
+  for (const place of PLACES)
+    await savePlace(household, { ...place, version: before.find(({ id }) => id === place.id)?.version ?? 0 });
   for (const { id } of await listPlaces(household.source.manager))
     if (!PLACES.some((place) => place.id === id)) await removePlace(household, id);
 }

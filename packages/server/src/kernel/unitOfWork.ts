@@ -34,9 +34,13 @@ export class UnitOfWork {
     });
   }
 
-  /** Runs something between two transactions, for what no transaction may hold: a copy of everything. */
-  alone<T>(work: (source: DataSource) => Promise<T>): Promise<T> {
-    return this.turns.next(() => work(this.source));
+  /** Runs something between two transactions, for what no transaction may hold, and tells of it. */
+  alone<T>(topics: readonly Topic[], work: (source: DataSource) => Promise<T>): Promise<T> {
+    return this.turns.next(async () => {
+      const done = await work(this.source);
+      for (const topic of topics) this.events.tell(topic);
+      return done;
+    });
   }
 
   /** The connection itself, for what is done in one go without waiting; writes only within {@link alone}. */

@@ -1,29 +1,27 @@
 import { canonical } from '@amber-ladle/core/time';
-import { USUAL_CELSIUS, type Climate, type Place, type Reading } from '@amber-ladle/core/shelf';
+import { USUAL_CELSIUS, type Reading } from '@amber-ladle/core/shelf';
 import { TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
 import { MoreThanOrEqual, type EntityManager } from 'typeorm';
-import { MOST_PLACES } from '@amber-ladle/contract';
+import { MOST_PLACES, type KeptPlace, type Shelf } from '@amber-ladle/contract';
 import { PlaceEntity, ReadingEntity, type PlaceRow } from './table';
-import { inUse, invalid, notFound } from '../kernel/refusal';
+import { inUse, invalid, notFound, stale } from '../kernel/refusal';
 import type { Household } from '../kernel/household';
 
 /** The places a household starts with. */
-const FIRST_PLACES: readonly Place[] = [
-  { id: 'counter', name: 'Counter', kind: 'counter', celsius: USUAL_CELSIUS.counter },
-  { id: 'fridge', name: 'Fridge', kind: 'fridge', celsius: USUAL_CELSIUS.fridge },
-  { id: 'freezer', name: 'Freezer', kind: 'freezer', celsius: USUAL_CELSIUS.freezer },
-  { id: 'bag', name: 'Paper bag', kind: 'bag', celsius: USUAL_CELSIUS.bag },
+const FIRST_PLACES: readonly KeptPlace[] = [
+  { id: 'counter', name: 'Counter', kind: 'counter', celsius: USUAL_CELSIUS.counter, version: 1 },
+  { id: 'fridge', name: 'Fridge', kind: 'fridge', celsius: USUAL_CELSIUS.fridge, version: 1 },
+  { id: 'freezer', name: 'Freezer', kind: 'freezer', celsius: USUAL_CELSIUS.freezer, version: 1 },
+  { id: 'bag', name: 'Paper bag', kind: 'bag', celsius: USUAL_CELSIUS.bag, version: 1 },
 ];
 
 /** Readings older than this no longer decide anything that is still in use. */
 const READINGS_DAYS = 10;
 
 /** Where things can stand, in the owner's order. */
-export async function listPlaces(manager: EntityManager): Promise<Place[]> {
+export async function listPlaces(manager: EntityManager): Promise<KeptPlace[]> {
   const rows = await manager.find(PlaceEntity, { order: { sort: 'ASC' } });
-  return rows.length === 0
-    ? [...FIRST_PLACES]
-    : rows.map(({ id, name, kind, celsius }) => ({ id, name, kind, celsius }));
+  return rows.length === 0 ? [...FIRST_PLACES] : rows.map(({ sort: _sort, ...place }) => place);
 }
 
 /** The rows of the list; written down the first time that it is changed. */
@@ -36,22 +34,25 @@ async function rowsIn(manager: EntityManager): Promise<readonly PlaceRow[]> {
 }
 
 /**
- * Puts a place on the list, or changes the one of that id; whatever else is changed on it meanwhile stays.
- * @throws Refusal 422 for more places than a house has
+ * Puts a place on the list, or changes the one of that id; whatever else is changed on the list meanwhile stays.
+ * @param place with the version that was on the screen, 0 for a new one
+ * @throws Refusal invalid for more places than a house has; stale with the place as it is; not-found for one that is gone
  */
-export async function savePlace({ writes }: Household, place: Place): Promise<Place[]> {
+export async function savePlace({ writes }: Household, place: KeptPlace): Promise<KeptPlace[]> {
   return writes.run(['climate'], async (manager) => {
     const rows = await rowsIn(manager);
     const known = rows.find(({ id }) => id === place.id);
+    if (known && known.version !== place.version) throw stale(known);
+    if (!known && place.version > 0) throw notFound('place');
     if (!known && rows.length >= MOST_PLACES) throw invalid({ places: `At most ${MOST_PLACES} places.` });
     const sort = known?.sort ?? 1 + Math.max(...rows.map((row) => row.sort));
-    await manager.upsert(PlaceEntity, { ...place, sort }, ['id']);
+    await manager.upsert(PlaceEntity, { ...place, sort, version: place.version + 1 }, ['id']);
     return listPlaces(manager);
   });
 }
 
 /** @throws Refusal 404, 409 for a place in which something stands, 422 for the last one */
-export async function removePlace({ writes }: Household, id: string): Promise<Place[]> {
+export async function removePlace({ writes }: Household, id: string): Promise<KeptPlace[]> {
   return writes.run(['climate'], async (manager) => {
     const rows = await rowsIn(manager);
     const place = rows.find((row) => row.id === id);
@@ -74,7 +75,7 @@ export async function recentReadings(manager: EntityManager, now: string): Promi
   return rows.map(({ placeId, at, celsius }) => ({ placeId, at, celsius }));
 }
 
-export async function climateOf(manager: EntityManager, now: string): Promise<Climate> {
+export async function climateOf(manager: EntityManager, now: string): Promise<Pick<Shelf, 'places' | 'readings'>> {
   return { places: await listPlaces(manager), readings: await recentReadings(manager, now) };
 }
 

@@ -8,6 +8,7 @@ export interface PlaceRow {
   kind: PlaceKind;
   celsius: number;
   sort: number;
+  version: number;
 }
 
 export const PlaceEntity = new EntitySchema<PlaceRow>({
@@ -18,6 +19,7 @@ export const PlaceEntity = new EntitySchema<PlaceRow>({
     kind: { type: 'text' },
     celsius: { type: 'real' },
     sort: { type: 'integer' },
+    version: { type: 'integer' },
   },
 });
 

@@ -208,8 +208,23 @@ describe('the book of stock', () => {
 describe('places', () => {
   it('are the owner’s list, and one with something in it stays', async () => {
     await add('yogurt', 100);
-    const roof = { name: 'Roof box', kind: 'outside', celsius: 12 };
+    const roof = { name: 'Roof box', kind: 'outside', celsius: 12, version: 0 };
     expect((await api().put('/api/places/roof').send(roof).expect(200)).body).toHaveLength(5);
+    // Another device that still shows it as it was overwrites nothing.
+    await api()
+      .put('/api/places/roof')
+      .send({ ...roof, celsius: 9, version: 1 })
+      .expect(200);
+    const late = await api()
+      .put('/api/places/roof')
+      .send({ ...roof, celsius: 15, version: 1 })
+      .expect(409);
+    expect(late.body.current).toMatchObject({ id: 'roof', celsius: 9, version: 2 });
+    await api().put('/api/places/roof').send(roof).expect(409);
+    await api()
+      .put('/api/places/gone')
+      .send({ ...roof, version: 3 })
+      .expect(404);
     const { body } = await api().delete('/api/places/counter').expect(409);
     expect(body.title).toContain('Counter');
     expect((await api().get('/api/places')).body).toHaveLength(5);
@@ -227,13 +242,18 @@ describe('places', () => {
   it('keeps what many devices add at once, and a place that is warmed beside them', async () => {
     const ids = Array.from({ length: 16 }, (_, i) => `box-${i}`);
     await Promise.all([
-      ...ids.map((id) => api().put(`/api/places/${id}`).send({ name: id, kind: 'counter', celsius: 20 }).expect(200)),
-      api().put('/api/places/fridge').send({ name: 'Fridge', kind: 'fridge', celsius: 7 }).expect(200),
+      ...ids.map((id) =>
+        api().put(`/api/places/${id}`).send({ name: id, kind: 'counter', celsius: 20, version: 0 }).expect(200),
+      ),
+      api().put('/api/places/fridge').send({ name: 'Fridge', kind: 'fridge', celsius: 7, version: 1 }).expect(200),
     ]);
     const places = (await api().get('/api/places')).body as { id: string; celsius: number }[];
     expect(places.map(({ id }) => id).toSorted()).toEqual(['bag', 'counter', 'freezer', 'fridge', ...ids].toSorted());
     expect(places.find(({ id }) => id === 'fridge')?.celsius).toBe(7);
-    await api().put('/api/places/one-more').send({ name: 'One more', kind: 'counter', celsius: 20 }).expect(422);
+    await api()
+      .put('/api/places/one-more')
+      .send({ name: 'One more', kind: 'counter', celsius: 20, version: 0 })
+      .expect(422);
   });
 });
 

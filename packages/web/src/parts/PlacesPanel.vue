@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { PLACE_KINDS, USUAL_CELSIUS, type Place, type PlaceKind } from '@amber-ladle/core/shelf';
+import type { KeptPlace } from '@amber-ladle/contract';
+import { PLACE_KINDS, USUAL_CELSIUS, type PlaceKind } from '@amber-ladle/core/shelf';
 import { computed, ref } from 'vue';
 import NumberField from './NumberField.vue';
 import { useNotice } from '../stores/notice';
@@ -36,12 +37,18 @@ async function tell(change: Promise<void>, words: string): Promise<void> {
 }
 async function add(): Promise<void> {
   if (!canAdd.value) return;
-  const place = { id: idFor(name.value), name: name.value.trim(), kind: kind.value, celsius: celsius.value };
+  const place = {
+    id: idFor(name.value),
+    name: name.value.trim(),
+    kind: kind.value,
+    celsius: celsius.value,
+    version: 0,
+  };
   await tell(shelf.savePlace(place), `${place.name} is a place now.`);
   name.value = '';
 }
-const remove = (place: Place): Promise<void> => tell(shelf.removePlace(place.id), `${place.name} is off the list.`);
-const warm = (place: Place, degrees: number): Promise<void> =>
+const remove = (place: KeptPlace): Promise<void> => tell(shelf.removePlace(place.id), `${place.name} is off the list.`);
+const warm = (place: KeptPlace, degrees: number): Promise<void> =>
   tell(shelf.savePlace({ ...place, celsius: degrees }), `${place.name}: ${degrees} °C.`);
 </script>
 

@@ -16,12 +16,12 @@ import {
   type OwnIngredient,
   type Page,
   type Settings,
+  type Shelf,
   type Topic,
 } from '@amber-ladle/contract';
 import { taughtHead, type HeadInHouse, type House, type TaughtOptions } from '@amber-ladle/core/house';
 import { overlaid, type SaidIngredient } from '@amber-ladle/core/ingredient';
 import type { Mask } from '@amber-ladle/core/mask';
-import type { Climate } from '@amber-ladle/core/shelf';
 import { localDay, startOfDay } from '@amber-ladle/core/time';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
@@ -61,7 +61,7 @@ export const useHousehold = defineStore('household', () => {
     isDemo.value ? 'demo' : settings.value.practiceDevices ? 'practice' : 'off',
   );
   /** Places and what their thermometers said, as the shelf reads them. */
-  const climate = shallowRef<Climate>({ places: [], readings: [] });
+  const climate = shallowRef<Pick<Shelf, 'places' | 'readings'>>({ places: [], readings: [] });
   /** Begins anew once a day only, so that nothing is sized anew every few seconds. */
   const today = computed(() => {
     const { timeZone } = settings.value;

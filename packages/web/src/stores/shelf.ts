@@ -1,4 +1,4 @@
-import { api, type NewLot, type NewMovement, type StockChange } from '@amber-ladle/contract';
+import { api, type KeptPlace, type NewLot, type NewMovement, type StockChange } from '@amber-ladle/contract';
 import {
   lotPast,
   placeOf,
@@ -87,7 +87,7 @@ export const useShelf = defineStore('shelf', () => {
     await call(api.stock.undo, { params: { id } });
     await read();
   }
-  async function savePlace({ id, ...place }: Place): Promise<void> {
+  async function savePlace({ id, ...place }: KeptPlace): Promise<void> {
     await call(api.stock.savePlace, { params: { id }, body: place });
     await read();
   }
