@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { keepWithoutTaking, openHouse, screenFaults, textWhen, type House } from './house';
+import { axeFaults, clickOn, keepWithoutTaking, openHouse, screenFaults, textWhen, type House } from './house';
 
 let house: House;
 beforeAll(async () => {
@@ -65,6 +65,51 @@ it('is walked from the first section to rinsed by space bar alone, through a rel
   await textWhen(second, '[data-test="rinsed"]', /Rinsed out at/);
   await second.close();
   await page.bringToFront();
+});
+
+it('is rinsed at once by one tap while it hardly began, says what to do, and is taken back by another', async () => {
+  const { page } = house;
+  await house.open('/bowl?mask=rice-silk');
+  await textWhen(page, '[data-test="made"]', /\d mL/);
+  await keepWithoutTaking(page);
+  await page.keyboard.press('4');
+  await page.waitForSelector('button.section');
+  // Nothing on the hair yet: nothing to rinse.
+  expect(await page.$('[data-test="rinse-burning"]')).toBeNull();
+  const count = await page.$$eval('button.section', (all) => all.length);
+  for (let done = 1; done <= count; done++) {
+    await page.keyboard.press('Space');
+    await page.waitForFunction(
+      (n) => document.querySelectorAll('button.section[aria-pressed="true"]').length === n,
+      {},
+      done,
+    );
+  }
+  await page.waitForSelector('[data-test="rinse-burning"]');
+  await page.keyboard.press('Space');
+  await textWhen(page, '[data-test="phase"]', /hardly begun/);
+  // Every button that is there does something.
+  expect(await page.$$eval('.buttons button', (all) => all.filter((one) => one.hasAttribute('disabled')).length)).toBe(
+    0,
+  );
+  await clickOn(page, '[data-test="rinse-burning"]');
+  const told = await textWhen(page, '[data-test="rinsed"]', /burned or itched/);
+  expect(told).toMatch(/lukewarm water/);
+  expect(told).toMatch(/doctor or pharmacist/);
+  expect(await axeFaults(page)).toEqual([]);
+
+  await page.waitForSelector('.v-snackbar button');
+  await page.evaluate(() => {
+    const undo = [...document.querySelectorAll<HTMLElement>('.v-snackbar button')].find((one) =>
+      /undo/i.test(one.textContent),
+    );
+    undo?.click();
+  });
+  await textWhen(page, '[data-test="phase"]', /hardly begun/);
+  await page.reload();
+  await textWhen(page, '[data-test="phase"]', /hardly begun/);
+  await clickOn(page, '[data-test="rinse-enough"]');
+  await textWhen(page, '[data-test="rinsed"]', /because it was enough/);
 });
 
 it('says by the third section that the bowl will not last, and mixes the acid rinse', async () => {

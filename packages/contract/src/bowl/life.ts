@@ -2,6 +2,10 @@ import type { Message } from '@amber-ladle/core/message';
 import { boolean, number, object, string } from 'yup';
 import { identifier, type Of } from '../wire';
 
+/** Why a mask is rinsed out at once. */
+export const RINSE_REASONS = ['burning', 'out-of-time', 'enough'] as const;
+export type RinseReason = (typeof RINSE_REASONS)[number];
+
 /** A bowl on one head. */
 export interface Worn {
   /** Sections that have been coated. */
@@ -9,6 +13,8 @@ export interface Worn {
   /** When the cap went on. */
   wornFrom?: string | undefined;
   rinsedAt?: string | undefined;
+  /** Why it was rinsed before anybody planned to. */
+  rinsedWhy?: RinseReason | undefined;
 }
 
 export const FATES = ['nothing', 'kept', 'frozen', 'second-head', 'discarded'] as const;
@@ -58,6 +64,8 @@ export const wearSchema = object({
     .optional(),
   isCapOn: boolean().optional(),
   isRinsed: boolean().optional(),
+  /** Said with the rinse, where it comes at once. */
+  rinsedWhy: string().oneOf(RINSE_REASONS).optional(),
   /** Needed to put on a bowl that is past its time. */
   decision: string().trim().min(3, 'Say in a few words why.').max(300).optional(),
 }).noUnknown();

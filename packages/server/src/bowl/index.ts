@@ -1,3 +1,3 @@
 export { getBowl, keepBowl, listBowls, removeBowl, restoreBowl } from './bowls';
 export { readHistories } from './histories';
-export { leaveBowl, unleaveBowl, wearBowl, type LeftWish, type Wearing } from './wearing';
+export { leaveBowl, unleaveBowl, wearBowl } from './wearing';

@@ -1,4 +1,4 @@
-import type { BowlLife, DayPress, LeftOver, Worn } from '@amber-ladle/contract';
+import type { BowlLife, DayPress, LeftOver, LeftWish, Wearing, Worn } from '@amber-ladle/contract';
 import { effective, type DayMove, type PlanStep } from '@amber-ladle/core/washday';
 import { message } from '@amber-ladle/core/message';
 import { IsNull, type EntityManager } from 'typeorm';
@@ -13,16 +13,6 @@ import type { Household } from '../kernel/household';
 import { changed, isPast, knownPlace, needsDecision, toLife } from '../life';
 import { openPages } from '../notes';
 import { eventsOf, runningDayOf, tellIn } from '../day';
-
-/** What happened on a head; what is not named stays as it was. */
-export interface Wearing {
-  /** The bowl's first head where it is left out. */
-  readonly headId?: string | undefined;
-  readonly section?: { readonly id: string; readonly isDone: boolean } | undefined;
-  readonly isCapOn?: boolean | undefined;
-  readonly isRinsed?: boolean | undefined;
-  readonly decision?: string | undefined;
-}
 
 /** A head is not clipped into more sections than this. */
 const MOST_SECTIONS = 12;
@@ -54,7 +44,7 @@ export async function wearBowl(household: Household, bowlId: string, wearing: We
     if (!day || !isOfDay || (wearing.isCapOn === undefined && wearing.isRinsed === undefined)) return after;
     // The day tells the moments; what it makes of them is read back.
     await manager.save(BowlLifeEntity, after);
-    const press = await pressFor(manager, day, headId, worn);
+    const press = await pressFor(manager, day, headId, worn, wearing.isRinsed === false);
     if (press) await tellIn(manager, household, day, { ...press, decision: decision ?? 'as decided' });
     const row = await manager.findOneByOrFail(BowlLifeEntity, { bowlId });
     return { ...row, decisions: after.decisions };
@@ -62,10 +52,12 @@ export async function wearBowl(household: Household, bowlId: string, wearing: We
   return changed(household, bowlId, wear, ['washdays']);
 }
 
-function wornAfter(before: Worn | undefined, { section, isCapOn, isRinsed }: Wearing, now: string): Worn {
+function wornAfter(before: Worn | undefined, wearing: Wearing, now: string): Worn {
+  const { section, isCapOn, isRinsed } = wearing;
   // What was kept is worn anew.
   const isAnew = before?.rinsedAt !== undefined && isRinsed === undefined;
-  const { sectionsDone, wornFrom, rinsedAt }: Worn = before && !isAnew ? before : { sectionsDone: [] };
+  const { sectionsDone, wornFrom, rinsedAt, rinsedWhy }: Worn = before && !isAnew ? before : { sectionsDone: [] };
+  const why = wearing.rinsedWhy ?? rinsedWhy;
   const others = sectionsDone.filter((id) => id !== section?.id);
   const sections = section ? (section.isDone ? [...others, section.id] : others) : sectionsDone;
   if (sections.length > MOST_SECTIONS) throw invalid({ section: 'A head has at most twelve sections.' });
@@ -75,6 +67,7 @@ function wornAfter(before: Worn | undefined, { section, isCapOn, isRinsed }: Wea
     sectionsDone: sections,
     ...(isOn ? { wornFrom: wornFrom ?? now } : {}),
     ...(isOut ? { rinsedAt: rinsedAt ?? now } : {}),
+    ...(isOut && why ? { rinsedWhy: why } : {}),
   };
 }
 
@@ -84,6 +77,7 @@ async function pressFor(
   day: WashDayRow,
   headId: string,
   { wornFrom, rinsedAt }: Worn,
+  isTakenBack: boolean,
 ): Promise<DayPress | undefined> {
   const events = effective(await eventsOf(manager, day.id));
   const step = (kind: PlanStep['kind']) =>
@@ -98,7 +92,12 @@ async function pressFor(
   const tell = (kind: DayMove['kind'], stepId: string): DayMove[] => (has(kind, stepId) ? [] : [{ kind, stepId }]);
   const moves: DayMove[] = [
     ...(wornFrom ? [...tell('done', apply), ...tell('begin', wear), ...tell('hands-off', wear)] : undo(wear)),
-    ...(rinsedAt ? [...tell('done', wear), ...tell('begin', rinse), ...tell('done', rinse)] : []),
+    // Taken back, it is on the head as before; what was told of it in one press goes with it.
+    ...(rinsedAt
+      ? [...tell('done', wear), ...tell('begin', rinse), ...tell('done', rinse)]
+      : isTakenBack
+        ? undo(rinse)
+        : []),
   ].filter(({ stepId }) => stepId !== '');
   return moves.length > 0 ? { pressId: newId(), moves, order: [] } : undefined;
 }
@@ -110,12 +109,6 @@ async function servedHead(manager: EntityManager, life: BowlLifeRow, headId: str
   const served = new Set([head.id, ...others.map(({ id }) => id), ...Object.keys(life.wearing)]);
   if (headId !== undefined && !served.has(headId)) throw invalid({ headId: 'This bowl is not for that head.' });
   return headId ?? head.id;
-}
-
-/** What was left, and what becomes of it. */
-export interface LeftWish extends Omit<LeftOver, 'at'> {
-  readonly placeId?: string | undefined;
-  readonly headId?: string | undefined;
 }
 
 /**

@@ -26,6 +26,7 @@ export function lifeOnDay(
     const isCoated = of('apply')?.endedAt !== undefined;
     const wornFrom = iso(of('wear')?.startedAt);
     const rinsedAt = iso(of('rinse')?.endedAt);
+    const why = life.wearing[id]?.rinsedWhy;
     const sectionsDone = isCoated ? sectionsOf(profile).map((section) => section.id) : sectionsBefore(life, id);
     return [
       id,
@@ -33,6 +34,8 @@ export function lifeOnDay(
         sectionsDone,
         ...(wornFrom === undefined ? {} : { wornFrom }),
         ...(rinsedAt === undefined ? {} : { rinsedAt }),
+        // Why it was rinsed is no step of the day.
+        ...(rinsedAt === undefined || !why ? {} : { rinsedWhy: why }),
       },
     ];
   });

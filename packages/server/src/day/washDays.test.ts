@@ -259,3 +259,50 @@ describe('a wash day', () => {
     expect((await lifeOf(bowl)).isDrawn).toBe(true);
   });
 });
+
+describe('rinsed at once', () => {
+  const wear = (bowl: Bowl, body: object) => api().post(`/api/bowls/${bowl.id}/wear`).send(body);
+
+  it('keeps when and why at any moment, and is taken back whole', async () => {
+    const bowl = await keep();
+    await wear(bowl, { section: { id: 'nape-left', isDone: true } }).expect(200);
+    at(3);
+    // Nothing is too early: not even before the cap.
+    const { wearing } = (await wear(bowl, { isRinsed: true, rinsedWhy: 'burning' }).expect(200)).body as BowlLife;
+    const [headId] = Object.keys(wearing);
+    expect(wearing[headId!]).toMatchObject({
+      rinsedAt: expect.stringMatching(/^2026-03-14T09:03/) as string,
+      rinsedWhy: 'burning',
+    });
+    at(4);
+    await wear(bowl, { isRinsed: true }).expect(200);
+    expect((await lifeOf(bowl)).wearing[headId!]?.rinsedWhy).toBe('burning');
+    const back = (await wear(bowl, { isRinsed: false }).expect(200)).body as BowlLife;
+    expect(back.wearing[headId!]).not.toHaveProperty('rinsedAt');
+    expect(back.wearing[headId!]).not.toHaveProperty('rinsedWhy');
+    await wear(bowl, { isRinsed: true, rinsedWhy: 'bored' }).expect(422);
+  });
+
+  it('ends the wear and the rinse of the day, stays through what is told afterwards, and is taken back there, too', async () => {
+    const bowl = await keep();
+    const day = await begin(bowl);
+    await tell(day, ...upTo(day, 'wear')).expect(200);
+    await wear(bowl, { isCapOn: true }).expect(200);
+    at(2);
+    await wear(bowl, { isRinsed: true, rinsedWhy: 'out-of-time' }).expect(200);
+    const progress = async () => {
+      const now = (await api().get(`/api/washdays/${day.id}`)).body as WashDay;
+      return progressOf(now.steps, now.events);
+    };
+    for (const kind of ['wear', 'rinse'])
+      expect((await progress()).get(stepOf(day, kind))?.endedAt).toBeCloseTo(T0 + 2 * MINUTE, -4);
+    await tell(day, { kind: 'begin', stepId: stepOf(day, 'rinse') }).expect(200);
+    const [worn] = Object.values((await lifeOf(bowl)).wearing);
+    expect(worn).toMatchObject({ rinsedWhy: 'out-of-time' });
+
+    await wear(bowl, { isRinsed: false }).expect(200);
+    expect((await progress()).get(stepOf(day, 'wear'))?.endedAt).toBeUndefined();
+    expect(Object.values((await lifeOf(bowl)).wearing)[0]).not.toHaveProperty('rinsedAt');
+    expect(Object.values((await lifeOf(bowl)).wearing)[0]).toHaveProperty('wornFrom');
+  });
+});

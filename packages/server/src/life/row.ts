@@ -1,4 +1,4 @@
-import { BOWL_ENDS, FATES } from '@amber-ladle/contract';
+import { BOWL_ENDS, FATES, RINSE_REASONS } from '@amber-ladle/contract';
 import { array, boolean, lazy, number, object, string } from 'yup';
 import { anObject, key, maybe, maybeMoment, maybeOneOf, moment, rowOf } from '../kernel/row';
 
@@ -7,6 +7,7 @@ const worn = object({
   sectionsDone: array().of(string().required().max(40)).required().max(40),
   wornFrom: moment.optional(),
   rinsedAt: moment.optional(),
+  rinsedWhy: string().oneOf(RINSE_REASONS).optional(),
 }).noUnknown();
 
 export const bowlLifeRow = rowOf(

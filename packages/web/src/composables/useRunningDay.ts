@@ -2,6 +2,7 @@ import type { WashDay } from '@amber-ladle/contract';
 import {
   focusOf,
   lastPress,
+  mayEnd,
   progressOf,
   waitsIn,
   type DayMove,
@@ -89,6 +90,13 @@ function runningDay() {
   const step = computed(() =>
     focus.value && focus.value.kind !== 'finished' ? stepById(focus.value.stepId) : undefined,
   );
+  /** False where there is nothing to do but wait: hair is not counted as worn before its time. */
+  const canGo = computed(() => {
+    const day = store.day;
+    if (!day || !plan.value || focus.value?.kind !== 'waiting') return true;
+    const running = asRunning(day);
+    return waitsIn(plan.value).some(({ stepId }) => mayEnd(running, progress.value, stepId, second.value));
+  });
   /** What runs by itself, the first to end first. */
   const waits = computed(() =>
     (plan.value ? waitsIn(plan.value) : []).flatMap((planned) => {
@@ -139,7 +147,22 @@ function runningDay() {
       return Promise.resolve();
     });
 
-  return { store, plan, progress, focus, step, stepById, plannedById, waits, upcoming, second, forward, tell, back };
+  return {
+    store,
+    plan,
+    progress,
+    focus,
+    canGo,
+    step,
+    stepById,
+    plannedById,
+    waits,
+    upcoming,
+    second,
+    forward,
+    tell,
+    back,
+  };
 }
 
 export type RunningDayOnScreen = ReturnType<typeof useRunningDay>;

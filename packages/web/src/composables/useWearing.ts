@@ -1,4 +1,4 @@
-import { api, type Bowl, type BowlLife, type Wearing } from '@amber-ladle/contract';
+import { api, type Bowl, type BowlLife, type RinseReason, type Wearing } from '@amber-ladle/contract';
 import { millilitresByHead } from '@amber-ladle/core/batch';
 import type { HairProfile } from '@amber-ladle/core/hair';
 import { paceOf, sectionAmounts, sectionsOf, wearState, type WearPhase } from '@amber-ladle/core/washday';
@@ -133,7 +133,10 @@ export function useWearing(bowl: Ref<Bowl | undefined>, wantedHeadId: Ref<string
       ...(decision.value.trim().length > 2 ? { decision: decision.value.trim() } : {}),
     });
   const capOff = (): Promise<void> => wear({ isCapOn: false });
-  const rinsed = (): Promise<void> => wear({ isRinsed: true });
+  async function rinsed(why?: RinseReason): Promise<void> {
+    await wear({ isRinsed: true, ...(why ? { rinsedWhy: why } : {}) });
+    if (worn.value?.rinsedAt) notice.show('Rinsed out.', () => wear({ isRinsed: false }));
+  }
 
   /** The one thing to do next, by space; and one back. */
   function forward(): void {

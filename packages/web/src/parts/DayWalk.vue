@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { StepKind } from '@amber-ladle/core/washday';
+import { api, type RinseReason } from '@amber-ladle/contract';
 import { useWakeLock } from '@vueuse/core';
 import { computed, onScopeDispose, ref, useTemplateRef } from 'vue';
 import DayTimeline from '../drawings/DayTimeline.vue';
@@ -7,12 +8,16 @@ import DayEnd from './DayEnd.vue';
 import PlateTest from './PlateTest.vue';
 import PotTimers from './PotTimers.vue';
 import PourPanel from './PourPanel.vue';
+import RinseNow from './RinseNow.vue';
+import { useRouter } from 'vue-router';
+import { call } from '../api/client';
 import { useKeptBowl } from '../composables/useKeptBowl';
 import { useKeys } from '../composables/useKeys';
 import { usePages } from '../composables/usePages';
 import type { RunningDayOnScreen } from '../composables/useRunningDay';
 import { useTakeOuts } from '../composables/useTakeOuts';
 import { useHousehold } from '../stores/household';
+import { useNotice } from '../stores/notice';
 import { writeMinutes } from '../words/mask';
 import { buttonWords, clockWords } from '../words/washday';
 import { writeTime } from '../words/when';
@@ -24,7 +29,9 @@ const { say, sayAll } = useWords();
 /** A wash day under way: one step a screen, advanced by a big target or the space bar. */
 const { running } = defineProps<{ running: RunningDayOnScreen }>();
 const household = useHousehold();
-const { store, plan, focus, step, plannedById, progress, waits, upcoming, second } = running;
+const notice = useNotice();
+const router = useRouter();
+const { store, plan, focus, canGo, step, plannedById, progress, waits, upcoming, second } = running;
 const day = computed(() => store.day);
 const time = (at: number): string => writeTime(new Date(at).toISOString(), household.where);
 
@@ -78,6 +85,17 @@ function forward(): void {
 /** The rest of what goes in is as written. */
 const skipPours = (): void => void running.forward();
 const more = (stepId: string): void => void running.tell([{ kind: 'more', stepId, minutes: 1 }]);
+/** The mask is on a head: it may come out at any moment, whatever the clock says. */
+const isWorn = computed(() => step.value?.kind === 'wear' && focus.value?.kind !== 'hands');
+async function rinseNow(why: RinseReason): Promise<void> {
+  const { bowlId = day.value?.bowlIds[0] ?? '', headId } = step.value ?? {};
+  try {
+    await call(api.bowls.wear, { params: { id: bowlId }, body: { headId, isRinsed: true, rinsedWhy: why } });
+    await router.push({ name: 'wear', query: { bowl: bowlId, ...(headId ? { head: headId } : {}) } });
+  } catch (error) {
+    notice.fail(error);
+  }
+}
 const finish = (stepId: string): void => void running.tell([{ kind: 'done', stepId }]);
 useKeys([
   {
@@ -193,12 +211,13 @@ const isEnding = ref(false);
           Out of the {{ out.from }} now: {{ out.names }}.
         </p>
         <DayTimeline :plan="plan" :steps="day.steps" :now="second" :where="household.where" :current-id="step?.id" />
+        <RinseNow v-if="isWorn" @now="rinseNow" />
         <div class="buttons">
           <v-btn variant="tonal" color="primary" height="72" :disabled="day.events.length === 0" @click="running.back"
             >Take back</v-btn
           >
           <v-btn v-if="pours" variant="tonal" color="primary" height="72" @click="skipPours">All in as written</v-btn>
-          <v-btn color="primary" height="72" class="go" data-test="go" @click="forward">{{
+          <v-btn v-if="canGo" color="primary" height="72" class="go" data-test="go" @click="forward">{{
             pours ? 'It is in' : label
           }}</v-btn>
         </div>

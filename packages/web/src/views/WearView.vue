@@ -10,11 +10,13 @@ import CautionPanel from '../parts/CautionPanel.vue';
 import LeftOverPanel from '../parts/LeftOverPanel.vue';
 import NoBowlYet from '../parts/NoBowlYet.vue';
 import NumberField from '../parts/NumberField.vue';
+import RinseNow from '../parts/RinseNow.vue';
 import { useCurrentBowl } from '../composables/useCurrentBowl';
 import { useKeys } from '../composables/useKeys';
 import { useWearing } from '../composables/useWearing';
 import { useHousehold } from '../stores/household';
 import { COVERAGE_WORDS, HEAT_WORDS, KEEPING_WORDS, rinseWords, writeMinutes } from '../words/mask';
+import { RINSE_NEXT, RINSED_WORDS } from '../words/rinse';
 import { writeTime } from '../words/when';
 import { SECTION_WORDS } from '@amber-ladle/words';
 
@@ -94,8 +96,15 @@ const advice = computed(() => {
     <section v-if="life?.endedAt || isRinsed" data-test="rinsed">
       <p class="serif step">
         <template v-if="heads.length > 1">{{ head?.name }}: </template>Rinsed out at
-        {{ writeTime(worn?.rinsedAt ?? life?.endedAt ?? '', household.where) }}.
+        {{ writeTime(worn?.rinsedAt ?? life?.endedAt ?? '', household.where)
+        }}<template v-if="worn?.rinsedWhy">, {{ RINSED_WORDS[worn.rinsedWhy] }}</template
+        >.
       </p>
+      <div v-if="worn?.rinsedWhy && RINSE_NEXT[worn.rinsedWhy].length > 0" class="what-now" role="alert">
+        <ul class="plain-list">
+          <li v-for="words in RINSE_NEXT[worn.rinsedWhy]" :key="words">{{ words }}</li>
+        </ul>
+      </div>
       <AcidRinsePanel v-if="mask.rinse.acidRinse" />
       <LeftOverPanel
         v-if="life && isAllRinsed && !life.endedAt && !life.leftOver"
@@ -136,11 +145,10 @@ const advice = computed(() => {
           <p v-if="residue" aria-live="polite" data-test="residue">{{ residue }}</p>
         </div>
         <div class="buttons">
-          <v-btn color="primary" height="64" :disabled="state.phase === 'early'" @click="wearing.rinsed"
-            >Rinsed out</v-btn
-          >
+          <v-btn v-if="state.phase !== 'early'" color="primary" height="64" @click="wearing.rinsed()">Rinsed out</v-btn>
           <v-btn variant="text" height="64" @click="wearing.back">Cap off again</v-btn>
         </div>
+        <RinseNow @now="wearing.rinsed" />
       </div>
     </section>
 
@@ -201,6 +209,7 @@ const advice = computed(() => {
             >Cap on, start the time</v-btn
           >
         </div>
+        <RinseNow v-if="doneIds.length > 0" @now="wearing.rinsed" />
         <v-text-field
           v-if="needsDecision"
           v-model="decision"
@@ -307,6 +316,16 @@ const advice = computed(() => {
   flex-basis: 100%;
   margin: 0;
   font-weight: 600;
+}
+.what-now {
+  max-width: 62ch;
+  margin: 4px 0 16px;
+  padding: 12px 16px;
+  border-left: 4px solid var(--clay);
+  font-size: 1.1rem;
+}
+.what-now li + li {
+  margin-top: 8px;
 }
 .stop {
   color: var(--clay);
