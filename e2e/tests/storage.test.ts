@@ -106,49 +106,52 @@ it('killed at any moment of a copy has no half one, and loses nothing', async ()
   await after.stop();
 }, 120_000);
 
-it('killed at any moment of bringing a copy back is as it was before or as the copy was, and nothing between', async () => {
+/**
+ * Does something over and over with a household that has a dozen heads more than before, killed a little later each time: it has as
+ * many afterwards as it had, or as many as before, and nothing between.
+ */
+async function killedWhile(
+  milliseconds: readonly number[],
+  before: number,
+  begin: (address: string) => Promise<unknown>,
+): Promise<void> {
   const first = await startApp({ dataFolder: data.folder });
-  const before = (await namesOf(first.address)).size;
-  await send(first.address, 'POST', '/backups');
   const { kept } = await writeSome(first.address, 12);
   await first.stop();
-  for (const milliseconds of [20, 120, 220, 320, 450, 700]) {
+  for (const moment of milliseconds) {
     const app = await startApp({ dataFolder: data.folder });
-    const copy = (await copiesOf(app.address)).findLast(({ why }) => why === 'by-hand');
-    const restoring = send(app.address, 'POST', `/backups/${copy?.name}/restore`, { isForReal: true }).catch(
-      () => undefined,
-    );
-    await new Promise((resolve) => setTimeout(resolve, milliseconds));
+    const done = begin(app.address).catch(() => undefined);
+    await new Promise((resolve) => setTimeout(resolve, moment));
     await app.stop('SIGKILL');
-    await restoring;
+    await done;
     const after = await startApp({ dataFolder: data.folder });
     const { size } = await namesOf(after.address);
     expect([before, before + kept.length]).toContain(size);
     if (size === before) await writeSome(after.address, kept.length);
     await after.stop();
   }
+}
+
+it('killed at any moment of bringing a copy back is as it was before or as the copy was, and nothing between', async () => {
+  const first = await startApp({ dataFolder: data.folder });
+  const { size } = await namesOf(first.address);
+  await send(first.address, 'POST', '/backups');
+  await first.stop();
+  await killedWhile([20, 120, 220, 320, 450, 700], size, async (address) => {
+    const copy = (await copiesOf(address)).findLast(({ why }) => why === 'by-hand');
+    await send(address, 'POST', `/backups/${copy?.name}/restore`, { isForReal: true });
+  });
 }, 180_000);
 
 it('killed at any moment of a file coming in is as it was before or as the file was, and nothing between', async () => {
   const first = await startApp({ dataFolder: data.folder });
-  const before = (await namesOf(first.address)).size;
-  const text = await (await fetch(`${first.address}/api/files/household.json`)).text();
-  const { kept } = await writeSome(first.address, 12);
+  const { size } = await namesOf(first.address);
+  const body = await (await fetch(`${first.address}/api/files/household.json`)).text();
   await first.stop();
-  for (const milliseconds of [30, 150, 250, 350, 450, 600, 800]) {
-    const app = await startApp({ dataFolder: data.folder });
-    const headers = { 'Content-Type': 'application/json' };
-    const reading = fetch(`${app.address}/api/files/household?isForReal=true`, { method: 'POST', headers, body: text });
-    const read = reading.catch(() => undefined);
-    await new Promise((resolve) => setTimeout(resolve, milliseconds));
-    await app.stop('SIGKILL');
-    await read;
-    const after = await startApp({ dataFolder: data.folder });
-    const { size } = await namesOf(after.address);
-    expect([before, before + kept.length]).toContain(size);
-    if (size === before) await writeSome(after.address, kept.length);
-    await after.stop();
-  }
+  const headers = { 'Content-Type': 'application/json' };
+  await killedWhile([30, 150, 250, 350, 450, 600, 800], size, (address) =>
+    fetch(`${address}/api/files/household?isForReal=true`, { method: 'POST', headers, body }),
+  );
 }, 180_000);
 
 it('killed at any moment of being brought up to date is brought up to date the next time, and has lost nothing', async () => {

@@ -1,4 +1,5 @@
 import { boolean, number, object } from 'yup';
+import type { Of } from '../wire';
 
 /** What stands in for devices here: in the demo they count, in a household they are off or only for practice. */
 export type DeviceMode = 'off' | 'practice' | 'demo';
@@ -24,6 +25,9 @@ export const scaleHandsSchema = object({
   tare: boolean().optional(),
   clear: boolean().optional(),
 }).noUnknown();
+
+/** What is asked of a simulated scale. */
+export type ScaleHands = Of<typeof scaleHandsSchema>;
 
 /** How far the demo's clock is moved on. */
 export const clockSchema = object({

@@ -1,3 +1,4 @@
+import type { ScaleHands } from '@amber-ladle/contract';
 import {
   EMPTY_SCALE,
   loaded,
@@ -10,14 +11,6 @@ import {
 import { Listeners } from '../kernel/listeners';
 
 const TICK_MILLISECONDS = 200;
-
-/** What hands do at a scale. */
-export interface ScaleHands {
-  /** Puts on, or takes off, so many grams. */
-  readonly put?: number | undefined;
-  readonly tare?: boolean | undefined;
-  readonly clear?: boolean | undefined;
-}
 
 /** Stands in for a kitchen scale until a real one is connected; streams what its display says. */
 export class SimulatedScale {

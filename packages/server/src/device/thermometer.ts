@@ -1,16 +1,7 @@
-import type { DeviceMode } from '@amber-ladle/contract';
+import type { DeviceMode, Thermometer } from '@amber-ladle/contract';
 import { fridgeAfter, type FridgeState, type Place } from '@amber-ladle/core/shelf';
 import { addReading, listPlaces } from '../place';
 import type { Household } from '../kernel/household';
-
-/** A thermometer in a place: what it says now, and hands that can change it where it is simulated. */
-export interface Thermometer {
-  readonly placeId: string;
-  readonly name: string;
-  readonly celsius: number;
-  readonly isDoorOpen: boolean;
-  readonly hasPower: boolean;
-}
 
 const TICK_MILLISECONDS = 20_000;
 /** A reading is written down when it moved by so much, or after so long. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { StepKind } from '@amber-ladle/core/washday';
-import { api, type RinseReason } from '@amber-ladle/contract';
+import { api, type RinseReason, type Wearing } from '@amber-ladle/contract';
 import { useWakeLock } from '@vueuse/core';
 import { computed, onScopeDispose, ref, useTemplateRef } from 'vue';
 import DayTimeline from '../drawings/DayTimeline.vue';
@@ -90,7 +90,9 @@ const isWorn = computed(() => step.value?.kind === 'wear' && focus.value?.kind !
 async function rinseNow(why: RinseReason): Promise<void> {
   const { bowlId = day.value?.bowlIds[0] ?? '', headId } = step.value ?? {};
   try {
-    await call(api.bowls.wear, { params: { id: bowlId }, body: { headId, isRinsed: true, rinsedWhy: why } });
+    const wear = (body: Wearing) => call(api.bowls.wear, { params: { id: bowlId }, body: { headId, ...body } });
+    await wear({ isRinsed: true, rinsedWhy: why });
+    notice.show('Rinsed out.', () => wear({ isRinsed: false }));
     await router.push({ name: 'wear', query: { bowl: bowlId, ...(headId ? { head: headId } : {}) } });
   } catch (error) {
     notice.fail(error);

@@ -29,6 +29,7 @@ defineEmits<{ now: [why: RinseReason] }>();
   flex-wrap: wrap;
   gap: 8px;
   align-items: center;
+  margin: 16px 0;
 }
 .pill {
   min-height: 64px;

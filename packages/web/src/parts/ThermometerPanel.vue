@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { api } from '@amber-ladle/contract';
+import { api, type Thermometer } from '@amber-ladle/contract';
 import { CategoryScale, Chart, Filler, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js';
 import { computed, onMounted, ref, shallowRef } from 'vue';
 import { Line } from 'vue-chartjs';
@@ -14,13 +14,6 @@ import { TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
 
 /** What the thermometer in the fridge says, of late and now; a stand-in whose door and power hands can turn. */
 Chart.register(LinearScale, CategoryScale, PointElement, LineElement, Filler, Tooltip);
-interface Thermometer {
-  readonly placeId: string;
-  readonly name: string;
-  readonly celsius: number;
-  readonly isDoorOpen: boolean;
-  readonly hasPower: boolean;
-}
 const household = useHousehold();
 const shelf = useShelf();
 const notice = useNotice();
