@@ -96,15 +96,15 @@ async function besides(address: string): Promise<void> {
       fetch(address + addressOf(api.household.readFile), { method: 'POST', headers, body: file }),
   };
   for (const [name, work] of Object.entries(works)) {
-    let isOver = false;
+    const state = { isOver: false };
     const began = performance.now();
     const done = work().then(async (response) => {
       await response.arrayBuffer();
       if (!response.ok) throw new Error(`${name}: ${response.status}`);
-      isOver = true;
+      state.isOver = true;
     });
     const waits: number[] = [];
-    while (!isOver) {
+    while (!state.isOver) {
       const asked = performance.now();
       await (await fetch(address + addressOf(api.household.health))).arrayBuffer();
       waits.push(performance.now() - asked);

@@ -1,5 +1,5 @@
-import { dayMoveSchema } from '@amber-ladle/contract';
-import { array, lazy, number, object, string } from 'yup';
+import { dayMoveSchema, dictionary } from '@amber-ladle/contract';
+import { array, number, object, string } from 'yup';
 import { anObject, key, maybeMoment, moment, rowOf } from '../kernel/row';
 
 const minutes = number().required().integer().min(0).max(3000);
@@ -29,9 +29,7 @@ export const washDayRow = rowOf(
     rings: number().required().integer().min(1).max(6),
     steps: array().of(step.required()).required().min(1).max(200),
     order: array().of(key).required().max(200),
-    leastWear: lazy((all: unknown) =>
-      object(Object.fromEntries(Object.keys(Object(all)).map((id) => [id, minutes]))).required(),
-    ),
+    leastWear: dictionary(minutes, 20, 'A day has at most 20 heads.', true),
     startedAt: moment,
     endedAt: maybeMoment,
   }),

@@ -38,7 +38,7 @@ function beside<T>(file: string, to?: string): Promise<T> {
     const worker = new Worker(SCRIPT, { eval: true, workerData: { binding, file, to } });
     worker.once('message', ({ done, failed }: Said<T>) => {
       if (done !== undefined) resolve(done);
-      else reject(named(new Error(failed?.message), failed?.errcode) as Error);
+      else reject(named(new Error(failed?.message), failed?.errcode));
     });
     worker.once('error', reject);
     worker.once('exit', () => {

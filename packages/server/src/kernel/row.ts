@@ -1,5 +1,5 @@
 import { instant } from '@amber-ladle/contract';
-import { number, object, string, type AnyObject, type Flags, type Schema } from 'yup';
+import { lazy, mixed, number, object, string, type Schema } from 'yup';
 
 /** What columns of many tables hold, as far as a row may come in from a file or a copy. */
 export const key = string().required().max(120);
@@ -12,8 +12,8 @@ export const finite = number()
   .test('finite', 'This is no amount.', (value) => Number.isFinite(value) && Math.abs(value) < 1e9);
 
 /** A column that may be empty, and holds what the schema says where it is not. */
-export const maybe = (schema: Schema<unknown, AnyObject, unknown, Flags>): Schema =>
-  schema.nullable().defined() as Schema;
+export const maybe = (schema: Schema<unknown>) =>
+  lazy((value: unknown): Schema<unknown> => (value === null ? mixed().nullable() : schema));
 /** One of a few words, or empty. */
 export const maybeOneOf = <T extends string>(words: readonly T[]) =>
   string()
@@ -25,10 +25,11 @@ export const maybeOneOf = <T extends string>(words: readonly T[]) =>
 export const anObject = object().required();
 
 /** Looks whether a row may come in. @throws ValidationError */
-export type RowCheck = (row: unknown) => unknown;
+export type RowCheck = (row: unknown) => void;
 
 /** A row is as its schema says, without a word turned into a number. */
 export const rowOf =
-  (schema: Pick<Schema, 'validateSync'>): RowCheck =>
-  (row) =>
+  (schema: Pick<Schema<unknown>, 'validateSync'>): RowCheck =>
+  (row) => {
     schema.validateSync(row, { strict: true });
+  };

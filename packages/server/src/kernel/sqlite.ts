@@ -183,7 +183,7 @@ const KINDS: Readonly<Record<number, string>> = {
   26: 'NOTADB',
 };
 /** Gives an error of SQLite the name of its code. */
-export function named(error: unknown, code = (error as { errcode?: unknown } | null)?.errcode): unknown {
+export function named<E>(error: E, code = (error as { errcode?: unknown } | null)?.errcode): E {
   if (typeof code === 'number' && error instanceof Error)
     Object.assign(error, { code: `SQLITE_${KINDS[code & 0xff] ?? code}` });
   return error;

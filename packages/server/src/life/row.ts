@@ -1,5 +1,5 @@
-import { BOWL_ENDS, FATES, RINSE_REASONS } from '@amber-ladle/contract';
-import { array, boolean, lazy, number, object, string } from 'yup';
+import { BOWL_ENDS, dictionary, FATES, RINSE_REASONS } from '@amber-ladle/contract';
+import { array, boolean, number, object, string } from 'yup';
 import { anObject, key, maybe, maybeMoment, maybeOneOf, moment, rowOf } from '../kernel/row';
 
 const stay = object({ placeId: key, from: moment });
@@ -18,9 +18,7 @@ export const bowlLifeRow = rowOf(
     isDrawn: boolean().required(),
     startShare: number().required().min(0).max(1000),
     stays: array().of(stay.required()).required().max(500),
-    wearing: lazy((all: unknown) =>
-      object(Object.fromEntries(Object.keys(Object(all)).map((id) => [id, worn.required()]))).required(),
-    ),
+    wearing: dictionary(worn.required(), 20, 'A bowl serves at most 20 heads.', true),
     leftOver: maybe(
       object({
         at: moment,
@@ -29,7 +27,7 @@ export const bowlLifeRow = rowOf(
           .oneOf(['measured', 'judged'] as const)
           .required(),
         fate: string().oneOf(FATES).required(),
-      }).default(undefined),
+      }),
     ),
     endedAt: maybeMoment,
     endedHow: maybeOneOf(BOWL_ENDS),
