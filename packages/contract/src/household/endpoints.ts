@@ -21,7 +21,7 @@ export const household = {
   fileSchema: get('/files/household.schema.json').giving<object>(),
   readFile: post('/files/household')
     .asking(async () => (await copies()).readFileQuerySchema)
-    .takingText(MOST_FILE)
+    .takingFile(MOST_FILE)
     .giving<HouseholdFileAnswer>(),
   backups: get('/backups').giving<Backup[]>(),
   backUp: post('/backups').creating<Backup[]>(),

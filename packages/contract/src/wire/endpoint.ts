@@ -11,7 +11,7 @@ export type Check<T> = () => Promise<Schema<T>>;
 
 /** What travels as a body, and how much of it is taken. */
 export interface Taken<Body> {
-  readonly as: 'json' | 'text' | 'picture';
+  readonly as: 'json' | 'file' | 'picture';
   readonly mostBytes: number;
   readonly check?: Check<Body>;
 }
@@ -91,9 +91,9 @@ export class Endpoint<Params, Query, Body, Answer> {
     return new Endpoint(this.method, this.path, this.gives, this.refuses, taken, this.asked);
   }
 
-  /** With a text as its body, as it is. */
-  takingText(mostBytes: number): Endpoint<Params, Query, string, Answer> {
-    return new Endpoint(this.method, this.path, this.gives, this.refuses, { as: 'text', mostBytes }, this.asked);
+  /** With a file of JSON as its body, as it is. */
+  takingFile(mostBytes: number): Endpoint<Params, Query, Uint8Array, Answer> {
+    return new Endpoint(this.method, this.path, this.gives, this.refuses, { as: 'file', mostBytes }, this.asked);
   }
 
   /** With a picture as its body, as it is. */

@@ -39,15 +39,15 @@ export async function fill(
     // It is thrown away or copied from: nobody waits for the disk.
     database.pragma('synchronous = OFF');
     database.pragma('foreign_keys = OFF');
-    database.exec('BEGIN');
     for (const table of tables) {
       const count = counts[table.name] ?? 0;
       const isRow = ajv.compile(schema.properties.tables.properties[table.name]?.items ?? {});
+      database.exec('BEGIN');
       faults.push(...(await insertRows(database, table, file, count, isRow)));
+      database.exec('COMMIT');
       if (faults.length >= MOST_FAULTS) break;
       filled[table.name] = count;
     }
-    database.exec('COMMIT');
     if (faults.length === 0) faults.push(...orphansIn(database));
     return { counts: filled, faults: faults.slice(0, MOST_FAULTS) };
   } finally {

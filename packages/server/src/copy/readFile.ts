@@ -14,16 +14,17 @@ import { emptyHousehold, inWorkshop } from './workshop';
  * Reads a household's file: looked over first, built up and used in a copy, and only then put in the place of what is
  * here, after a backup. Files of older versions are brought up to date on the way. What is wrong is said with its line,
  * and nothing is ever half in.
+ * @param bytes of the file, in UTF-8
  * @param isForReal false looks it over and changes nothing
  */
 export async function readHouseholdFile(
   household: Household,
-  text: string,
+  bytes: Uint8Array,
   isForReal: boolean,
 ): Promise<HouseholdFileAnswer> {
   const file = new FileOnThread();
   try {
-    return await inWorkshop((folder) => readIn(household, file, text, join(folder, 'copy.sqlite'), isForReal));
+    return await inWorkshop((folder) => readIn(household, file, bytes, join(folder, 'copy.sqlite'), isForReal));
   } finally {
     await file.close();
   }
@@ -32,7 +33,7 @@ export async function readHouseholdFile(
 async function readIn(
   household: Household,
   file: FileOnThread,
-  text: string,
+  bytes: Uint8Array,
   copy: string,
   isForReal: boolean,
 ): Promise<HouseholdFileAnswer> {
@@ -42,7 +43,7 @@ async function readIn(
     faults: await withLines(file, faults),
     isDone: false,
   });
-  const opened = await file.open(text);
+  const opened = await file.open(bytes);
   if ('fault' in opened) {
     const { line, code } = opened.fault;
     const words = code ? `This is not JSON from here on (${code}); is the file cut off?` : 'This is not JSON.';
@@ -52,7 +53,7 @@ async function readIn(
   if (frame['format'] !== FORMAT)
     return refused([{ path: ['format'], line: 1, words: 'This is no household of Amber Ladle.' }]);
   const version = Number(frame['version']);
-  if (!(await emptyHousehold(copy, version)))
+  if (!(await emptyHousehold(household.writes.raw(), copy, version)))
     return refused([
       { path: ['version'], line: 0, words: 'This version is not known here; it may be from a newer one.' },
     ]);

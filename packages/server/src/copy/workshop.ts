@@ -1,4 +1,5 @@
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync } from 'node:fs';
+import { rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Sqlite, type SqliteOptions } from '../kernel/sqlite';
@@ -10,7 +11,7 @@ export async function inWorkshop<T>(work: (folder: string) => Promise<T>): Promi
   try {
     return await work(folder);
   } finally {
-    rmSync(folder, { recursive: true, force: true });
+    await rm(folder, { recursive: true, force: true });
   }
 }
 
@@ -23,13 +24,39 @@ export const versionOf = (database: Sqlite): number =>
 
 /**
  * An empty household whose tables are as they were at a version.
+ * @param like the household that is open: one of its own version is made after it, without going through all changes again
  * @returns false for a version that is not known here
  */
-export async function emptyHousehold(file: string, version: number): Promise<boolean> {
+export async function emptyHousehold(like: Sqlite, file: string, version: number): Promise<boolean> {
+  if (version === versionOf(like)) {
+    makeLike(like, file);
+    return true;
+  }
   const source = await openDatabase(file);
   const all = source.migrations.length;
   const isKnown = Number.isInteger(version) && version >= 1 && version <= all;
   for (let undo = isKnown ? all - version : 0; undo > 0; undo--) await source.undoLastMigration();
   await source.destroy();
   return isKnown;
+}
+
+function makeLike(like: Sqlite, file: string): void {
+  const made = like
+    .prepare(
+      `SELECT sql FROM sqlite_master WHERE sql IS NOT NULL AND name NOT LIKE 'sqlite_%'
+        ORDER BY type = 'index', rowid`,
+    )
+    .pluck<string>()
+    .all();
+  const seen = like.prepare('SELECT id, timestamp, name FROM migrations ORDER BY id').all();
+  const database = openRaw(file);
+  try {
+    database.transaction(() => {
+      for (const sql of made) database.exec(sql);
+      const insert = database.prepare('INSERT INTO migrations (id, timestamp, name) VALUES (?, ?, ?)');
+      for (const { id, timestamp, name } of seen) insert.run(id, timestamp, name);
+    })();
+  } finally {
+    database.close();
+  }
 }

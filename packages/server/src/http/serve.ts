@@ -61,8 +61,8 @@ const readersOf = (taken: Taken<unknown> | undefined): RequestHandler[] => {
       return [jsonOnly];
     case 'json':
       return [jsonOnly, express.json({ limit, strict: true }), plainOnly];
-    case 'text':
-      return [jsonOnly, express.text({ type: 'application/json', limit })];
+    case 'file':
+      return [jsonOnly, express.raw({ type: 'application/json', limit })];
     case 'picture':
       return [express.raw({ type: ['image/*', 'application/octet-stream'], limit })];
   }
@@ -70,7 +70,7 @@ const readersOf = (taken: Taken<unknown> | undefined): RequestHandler[] => {
 
 async function bodyOf({ body }: Request, taken: Taken<unknown> | undefined): Promise<unknown> {
   if (taken?.as === 'picture' && !Buffer.isBuffer(body)) throw wrongType('a picture');
-  if (taken?.as === 'text' && typeof body !== 'string') throw wrongType('a file as JSON');
+  if (taken?.as === 'file' && !Buffer.isBuffer(body)) throw wrongType('a file as JSON');
   const check: Check<unknown> | undefined = taken?.check;
   return check ? checked(await check(), body) : body;
 }

@@ -17,7 +17,7 @@ const UNREACHABLE: Problem = {
 /** As long as a page waits for an answer; whole files may take their time. */
 const PATIENCE = { answer: 20_000, file: 600_000 } as const;
 
-/** A picture leaves the page as the file that was chosen. */
+/** Files and pictures leave the page as they were chosen. */
 type Sendable<W> = W extends { body: Uint8Array } ? Omit<W, 'body'> & { readonly body: Blob } : W;
 type Asked<P, Q, B> = Sendable<Wish<P, Q, B>>;
 
@@ -60,11 +60,11 @@ export async function call<P, Q, B, A>(
 /** Where something is that the browser fetches by itself: a picture, a file to keep, a stream. */
 export const linkTo = addressOf;
 
-function sent(as: 'json' | 'text' | 'picture' | undefined, body: unknown): RequestInit {
+function sent(as: 'json' | 'file' | 'picture' | undefined, body: unknown): RequestInit {
   if (as === undefined || body === undefined) return {};
   const type = body instanceof Blob ? body.type || 'application/octet-stream' : 'application/json';
   return {
-    body: as === 'json' ? JSON.stringify(body) : (body as Blob | string),
+    body: as === 'json' ? JSON.stringify(body) : (body as Blob),
     headers: { 'Content-Type': type },
   };
 }

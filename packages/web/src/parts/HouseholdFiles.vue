@@ -57,16 +57,16 @@ async function busy(work: () => Promise<void>): Promise<void> {
     isBusy.value = false;
   }
 }
-const send = (text: string, isForReal: boolean): Promise<HouseholdFileAnswer> =>
-  call(api.household.readFile, { query: { isForReal }, body: text });
+const send = (body: Blob, isForReal: boolean): Promise<HouseholdFileAnswer> =>
+  call(api.household.readFile, { query: { isForReal }, body });
 async function choose(event: Event): Promise<void> {
   const field = event.target as HTMLInputElement;
   const file = field.files?.[0];
   asked.value = undefined;
   if (!file) return;
   await busy(async () => {
-    const text = await file.text();
-    asked.value = { what: 'that file', answer: await send(text, false), doIt: () => send(text, true) };
+    const body = new Blob([file], { type: 'application/json' });
+    asked.value = { what: 'that file', answer: await send(body, false), doIt: () => send(body, true) };
   });
   field.value = '';
 }
