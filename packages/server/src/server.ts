@@ -12,7 +12,7 @@ import { SimulatedScale } from './device/scale';
 import { SimulatedThermometers } from './device/thermometer';
 import { Events } from './kernel/events';
 import { createApp } from './http/app';
-import { backUpDaily } from './copy';
+import { backUpDaily, clearWorkshops } from './copy';
 import { household } from './kernel/household';
 
 export interface RunningServer {
@@ -30,6 +30,7 @@ export async function startServer(
   const clock = new Clock();
   if (config.clock) clock.set(config.clock);
   const letGo = holdAlone(config.databaseFile);
+  await clearWorkshops();
   const source = await openDatabase(config.databaseFile).catch((error: unknown) => {
     letGo();
     throw error;

@@ -1,5 +1,6 @@
+import { spawnSync } from 'node:child_process';
 import { once } from 'node:events';
-import { existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, mkdtempSync, readdirSync, readFileSync, rmdirSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { PassThrough } from 'node:stream';
@@ -13,6 +14,7 @@ import type { Backup, Head, HouseholdFileAnswer } from '@amber-ladle/contract';
 import { seedDemo } from '../demo/seed';
 import { backUpDaily, listBackups } from './backups';
 import { backupsToKeep } from './backupPlan';
+import { clearWorkshops } from './workshop';
 import { writeHousehold } from './writeFile';
 import { aHead, testHouse, type TestHouse } from '../testing';
 
@@ -97,7 +99,8 @@ describe('a whole household in one file', () => {
 });
 
 it('ends with whoever reads it, and leaves no copy lying about', async () => {
-  const copies = (): string[] => readdirSync(tmpdir()).filter((name) => name.startsWith('amber-ladle-copy-'));
+  const copies = (): string[] =>
+    readdirSync(tmpdir()).filter((name) => name.startsWith(`amber-ladle-copy-${process.pid}-`));
   const before = copies();
   await seedDemo(house.home);
   const out = new PassThrough({ highWaterMark: 100 });
@@ -109,6 +112,16 @@ it('ends with whoever reads it, and leaves no copy lying about', async () => {
   await written;
   expect(copies()).toEqual(before);
 }, 30_000);
+
+it('clears away what a killed program left of a household, and nobody else’s', async () => {
+  const { pid } = spawnSync(process.execPath, ['--version']);
+  const gone = mkdtempSync(join(tmpdir(), `amber-ladle-copy-${pid}-`));
+  writeFileSync(join(gone, 'copy.sqlite'), 'x');
+  const live = mkdtempSync(join(tmpdir(), `amber-ladle-copy-${process.pid}-`));
+  await clearWorkshops();
+  expect([existsSync(gone), existsSync(live)]).toEqual([false, true]);
+  rmdirSync(live);
+});
 
 describe('a damaged or hostile file', () => {
   /** Says what is wrong and where, and leaves the household as it was. */

@@ -1,13 +1,35 @@
-import { mkdtempSync } from 'node:fs';
+import { mkdtempSync, readdirSync } from 'node:fs';
 import { rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Sqlite, type SqliteOptions } from '../kernel/sqlite';
 import { openDatabase } from '../schema/database';
 
+/** What a workshop is called, before the process that it belongs to. */
+const WORKSHOP = 'amber-ladle-copy-';
+
+/** Clears away the workshops of programs that were killed: there is a household in each. */
+export async function clearWorkshops(): Promise<void> {
+  for (const name of readdirSync(tmpdir())) {
+    const [, id] = /^amber-ladle-copy-(\d+)-/.exec(name) ?? [];
+    if (id === undefined || isRunning(Number(id))) continue;
+    // One of another account's is left to its own.
+    await rm(join(tmpdir(), name), { recursive: true, force: true }).catch(() => undefined);
+  }
+}
+
+/** Signal 0 only asks; a process of another account refuses, and so is there. */
+function isRunning(id: number): boolean {
+  try {
+    return process.kill(id, 0);
+  } catch (error) {
+    return (error as { code?: string }).code === 'EPERM';
+  }
+}
+
 /** Does something in a folder of its own that is gone afterwards, whatever happened. */
 export async function inWorkshop<T>(work: (folder: string) => Promise<T>): Promise<T> {
-  const folder = mkdtempSync(join(tmpdir(), 'amber-ladle-copy-'));
+  const folder = mkdtempSync(join(tmpdir(), `${WORKSHOP}${process.pid}-`));
   try {
     return await work(folder);
   } finally {
