@@ -22,11 +22,13 @@ export const household = {
   readFile: post('/files/household')
     .asking(async () => (await copies()).readFileQuerySchema)
     .takingFile(MOST_FILE)
-    .giving<HouseholdFileAnswer>(),
+    .giving<HouseholdFileAnswer>()
+    .takingItsTime(),
   backups: get('/backups').giving<Backup[]>(),
-  backUp: post('/backups').creating<Backup[]>(),
+  backUp: post('/backups').creating<Backup[]>().takingItsTime(),
   restoreBackup: post('/backups/:name/restore')
     .taking(async () => (await copies()).restoreSchema)
     .giving<HouseholdFileAnswer>()
+    .takingItsTime()
     .refusing('not-found'),
 };

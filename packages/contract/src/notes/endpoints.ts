@@ -26,5 +26,6 @@ export const notes = {
   file: get('/files/log.csv').givingFile(),
   readFile: post('/files/log')
     .taking(async () => (await import('../wire/table')).importLogSchema, MOST_TABLE)
-    .giving<FileAnswer>(),
+    .giving<FileAnswer>()
+    .takingItsTime(),
 };

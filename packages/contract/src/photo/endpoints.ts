@@ -16,6 +16,7 @@ export const photos = {
     .asking(async () => (await schemas()).photoWishSchema)
     .takingPicture(MOST_BYTES)
     .making<Photo>()
+    .takingItsTime()
     .refusing('not-found', 'wrong-type', 'in-use'),
   picture: get('/photos/:id/:size').givingFile().refusing('not-found'),
   change: patch('/photos/:id')

@@ -25,8 +25,8 @@ export interface Photo {
   crop: Crop;
 }
 
-/** Bytes of a picture as it is brought in, and points it may have: more is no photo of a head. */
-export const MOST_PHOTO = { bytes: 20_000_000, points: 60_000_000 } as const;
+/** Points a picture may have: more is no photo of a head. */
+export const MOST_POINTS = 60_000_000;
 
 /** Pictures of a head: some of them, newest first, the very first one, and how many there are. */
 export interface PhotoPage extends Page<Photo> {

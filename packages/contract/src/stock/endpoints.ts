@@ -41,6 +41,7 @@ export const stock = {
   bookFile: get('/files/movements.csv').givingFile(),
   readFile: post('/files/stock')
     .taking(async () => (await import('../wire/table')).importSchema, MOST_TABLE)
-    .giving<FileAnswer>(),
+    .giving<FileAnswer>()
+    .takingItsTime(),
   calendar: get('/calendar.ics').givingFile(),
 };

@@ -68,6 +68,8 @@ export class Endpoint<Params, Query, Body, Answer> {
     readonly refuses: readonly ProblemKind[],
     readonly taken: Taken<Body> | undefined,
     readonly asked: Check<Query> | undefined,
+    /** It may take minutes: a whole household is gone through. */
+    readonly isLong = false,
   ) {}
 
   static at<Path extends string>(
@@ -79,7 +81,15 @@ export class Endpoint<Params, Query, Body, Answer> {
 
   /** With a query after the address. */
   asking<S extends Schema<unknown>>(asked: () => Promise<S>): Endpoint<Params, InferType<S>, Body, Answer> {
-    return new Endpoint(this.method, this.path, this.gives, this.refuses, this.taken, asked as Check<InferType<S>>);
+    return new Endpoint(
+      this.method,
+      this.path,
+      this.gives,
+      this.refuses,
+      this.taken,
+      asked as Check<InferType<S>>,
+      this.isLong,
+    );
   }
 
   /** With JSON as its body. @param mostBytes 256 kB where it is left out */
@@ -88,17 +98,33 @@ export class Endpoint<Params, Query, Body, Answer> {
     mostBytes = MOST_JSON,
   ): Endpoint<Params, Query, InferType<S>, Answer> {
     const taken: Taken<InferType<S>> = { as: 'json', mostBytes, check: check as Check<InferType<S>> };
-    return new Endpoint(this.method, this.path, this.gives, this.refuses, taken, this.asked);
+    return new Endpoint(this.method, this.path, this.gives, this.refuses, taken, this.asked, this.isLong);
   }
 
   /** With a file of JSON as its body, as it is. */
   takingFile(mostBytes: number): Endpoint<Params, Query, Uint8Array, Answer> {
-    return new Endpoint(this.method, this.path, this.gives, this.refuses, { as: 'file', mostBytes }, this.asked);
+    return new Endpoint(
+      this.method,
+      this.path,
+      this.gives,
+      this.refuses,
+      { as: 'file', mostBytes },
+      this.asked,
+      this.isLong,
+    );
   }
 
   /** With a picture as its body, as it is. */
   takingPicture(mostBytes: number): Endpoint<Params, Query, Uint8Array, Answer> {
-    return new Endpoint(this.method, this.path, this.gives, this.refuses, { as: 'picture', mostBytes }, this.asked);
+    return new Endpoint(
+      this.method,
+      this.path,
+      this.gives,
+      this.refuses,
+      { as: 'picture', mostBytes },
+      this.asked,
+      this.isLong,
+    );
   }
 
   giving<T>(): Endpoint<Params, Query, Body, T> {
@@ -123,12 +149,17 @@ export class Endpoint<Params, Query, Body, Answer> {
     return this.answering('stream');
   }
 
+  /** Whoever asks waits as long as it takes. */
+  takingItsTime(): Endpoint<Params, Query, Body, Answer> {
+    return new Endpoint(this.method, this.path, this.gives, this.refuses, this.taken, this.asked, true);
+  }
+
   refusing(...refuses: readonly ProblemKind[]): Endpoint<Params, Query, Body, Answer> {
-    return new Endpoint(this.method, this.path, this.gives, refuses, this.taken, this.asked);
+    return new Endpoint(this.method, this.path, this.gives, refuses, this.taken, this.asked, this.isLong);
   }
 
   private answering<T>(gives: Given): Endpoint<Params, Query, Body, T> {
-    return new Endpoint(this.method, this.path, gives, this.refuses, this.taken, this.asked);
+    return new Endpoint(this.method, this.path, gives, this.refuses, this.taken, this.asked, this.isLong);
   }
 }
 

@@ -1,17 +1,9 @@
-import type { KeptWish } from '@amber-ladle/contract';
-import type { DayMove, PlanStep } from '@amber-ladle/core/washday';
+import type { WashDay } from '@amber-ladle/contract';
+import type { DayMove } from '@amber-ladle/core/washday';
 import { EntitySchema } from 'typeorm';
 
 /** A wash day, its steps fixed when it began. */
-export interface WashDayRow {
-  id: string;
-  bowlIds: string[];
-  wish: KeptWish;
-  rings: number;
-  steps: PlanStep[];
-  order: string[];
-  leastWear: Record<string, number>;
-  startedAt: string;
+export interface WashDayRow extends Omit<WashDay, 'events' | 'endedAt'> {
   endedAt: string | null;
 }
 

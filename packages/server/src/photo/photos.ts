@@ -1,5 +1,5 @@
 import {
-  MOST_PHOTO,
+  MOST_POINTS,
   WHOLE,
   type Made,
   type Crop,
@@ -105,11 +105,11 @@ async function developed(
   picture: Uint8Array,
 ): Promise<{ large: Buffer; small: Buffer; width: number; height: number }> {
   if (picture.length === 0) throw notAPicture();
-  const open = () => sharp(picture, { limitInputPixels: MOST_PHOTO.points, failOn: 'error', pages: 1 });
+  const open = () => sharp(picture, { limitInputPixels: MOST_POINTS, failOn: 'error', pages: 1 });
   try {
     const { format, width = 0, height = 0 } = await sharp(picture, { limitInputPixels: false, pages: 1 }).metadata();
     if (!FORMATS.has(format)) throw notAPicture();
-    if (width * height > MOST_PHOTO.points) throw tooManyPoints(width, height);
+    if (width * height > MOST_POINTS) throw tooManyPoints(width, height);
     const { data: large, info } = await open()
       .rotate()
       .resize({ width: SIZES.large, height: SIZES.large, fit: 'inside', withoutEnlargement: true })

@@ -77,8 +77,18 @@ it('gives up on a server that never answers', async () => {
       }),
   );
   const asked = expect(call(api.heads.list)).rejects.toMatchObject({ problem: { status: 0 } });
+  // A copy that is brought back is gone through whole, and waited for.
+  let isGivenUp = false;
+  const restoring = call(api.household.restoreBackup, { params: { name: 'n' }, body: { isForReal: true } }).catch(
+    () => (isGivenUp = true),
+  );
   await vi.advanceTimersByTimeAsync(20_000);
   await asked;
+  await vi.advanceTimersByTimeAsync(500_000);
+  expect(isGivenUp).toBe(false);
+  await vi.advanceTimersByTimeAsync(100_000);
+  await restoring;
+  expect(isGivenUp).toBe(true);
   timeout.mockRestore();
   vi.useRealTimers();
 });

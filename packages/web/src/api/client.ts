@@ -14,8 +14,8 @@ const UNREACHABLE: Problem = {
   detail: 'What you entered is still here. Start it again, then try once more.',
 };
 
-/** As long as a page waits for an answer; whole files may take their time. */
-const PATIENCE = { answer: 20_000, file: 600_000 } as const;
+/** As long as a page waits for an answer, milliseconds; what goes through a whole household takes its time. */
+const PATIENCE = { usual: 20_000, long: 600_000 } as const;
 
 /** Files and pictures leave the page as they were chosen. */
 type Sendable<W> = W extends { body: Uint8Array } ? Omit<W, 'body'> & { readonly body: Blob } : W;
@@ -36,13 +36,12 @@ export async function call<P, Q, B, A>(
     query?: Record<string, unknown>;
     body?: unknown;
   };
-  const { taken, method } = endpoint;
-  const patience = taken && taken.as !== 'json' ? PATIENCE.file : PATIENCE.answer;
+  const { taken, method, isLong } = endpoint;
   let response: Response;
   try {
     response = await fetch(addressOf(endpoint, params, query), {
       method,
-      signal: AbortSignal.timeout(patience),
+      signal: AbortSignal.timeout(isLong ? PATIENCE.long : PATIENCE.usual),
       ...sent(taken?.as, body),
     });
   } catch {
