@@ -10,7 +10,7 @@ const grams = fc.double({ min: 0.1, max: 5000, noNaN: true });
 // Labels may hold anything a hand types, commas, quotes and formulas among them.
 const label = fc.oneof(
   fc.string({ maxLength: 20 }).map((text) => text.trim()),
-  fc.constantFrom('=1+1', "'quoted", '-x', 'a,"b"'),
+  fc.constantFrom('=1+1', "'quoted", '-x', 'a,"b"', ';', 'soft, ripe;', 'ripe,'),
 );
 const lot: fc.Arbitrary<Lot> = fc.record({
   id: fc.uuid(),
@@ -56,6 +56,13 @@ describe('stock as tables', () => {
         expect(bare(rows)).toEqual(bare(movements));
       }),
     );
+  });
+
+  it.each([';', 'went soft;', ',', 'x ; ,'])('keeps the last cell of the last line as it is: %s', (reason) => {
+    const [first] = fc.sample(movement, 1);
+    const told = { ...first!, reason };
+    for (const rest of ['', '\r\n', '\r\n;;;\r\n , ,\r\n'])
+      expect(bare(movementsFromCsv(movementsToCsv([told]) + rest).rows)).toEqual(bare([told]));
   });
 
   it('never writes a cell that a table program would take for a formula', () => {

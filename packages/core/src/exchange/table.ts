@@ -104,9 +104,11 @@ function longLineOf(text: string): number | undefined {
 
 /** A table as it is, without the mark in front of it and the empty lines that table programs leave behind it. */
 function withoutRest(text: string): string {
-  let end = text.length;
-  while (end > 0 && ' \t\r\n,;'.includes(text.charAt(end - 1))) end--;
-  return text.slice(text.startsWith('\uFEFF') ? 1 : 0, end);
+  let last = text.length;
+  while (last > 0 && ' \t\r\n,;'.includes(text.charAt(last - 1))) last--;
+  // The last line that says something stays whole: its last cell may end in what is left off elsewhere.
+  const end = text.indexOf('\n', last);
+  return text.slice(text.startsWith('\uFEFF') ? 1 : 0, end === -1 ? text.length : end);
 }
 
 const isEmpty = (raw: Record<string, string>): boolean =>
