@@ -57,6 +57,19 @@ export function fillYears(file: string, { bowls: bowlCount, photos, photoBytes }
         ended_at: at,
         ended_how: 'worn',
       });
+      for (const [k, fact] of [
+        { kind: 'kept' },
+        { kind: 'rinsed', headId: String(headId) },
+        { kind: 'ended', how: 'worn' },
+      ].entries())
+        put('bowl_event', {
+          id: `told-${i}-${k}`,
+          bowl_id: `bowl-${i}`,
+          press_id: `told-${i}-${k}`,
+          at,
+          told_at: at,
+          fact: JSON.stringify(fact),
+        });
       put('wear_log', { ...logs[i % logs.length], bowl_id: `bowl-${i}`, head_id: headId, at });
       // Three things were bought for it, drawn from, and what was over of one went in the bin.
       const change = { at, note: '', undone_by: null };

@@ -20,6 +20,8 @@ export interface TestHouse {
   readonly home: Household;
   readonly source: DataSource;
   readonly file: string;
+  /** The server ends and begins anew on the same file. */
+  restart(): Promise<void>;
   close(): Promise<void>;
 }
 
@@ -37,31 +39,48 @@ export async function testHouse(
       '<script type="module" nonce="__CSP_NONCE__" src="/assets/a.js"></script>',
     );
   }
-  const source = await openDatabase(file);
   const clock = new Clock();
   clock.set('2026-03-14T09:00:00.000Z');
-  const home = household(source, clock, new Events());
-  const devices = {
-    thermometers: new SimulatedThermometers(home, () => deviceMode(home, options.demo ?? false)),
-    scale: new SimulatedScale(),
-  };
-  const app = createApp({
-    household: home,
-    devices,
-    host: '127.0.0.1',
-    demo: options.demo ?? false,
-    logger: pino({ level: 'silent' }),
-    ...(options.requestsPerMinute ? { requestsPerMinute: options.requestsPerMinute } : {}),
-    ...(options.withPages ? { webFolder: pages } : {}),
-  });
-  return {
-    app,
-    home,
-    source,
-    file,
-    async close() {
+  const opened = async () => {
+    const source = await openDatabase(file);
+    const home = household(source, clock, new Events());
+    const devices = {
+      thermometers: new SimulatedThermometers(home, () => deviceMode(home, options.demo ?? false)),
+      scale: new SimulatedScale(),
+    };
+    const app = createApp({
+      household: home,
+      devices,
+      host: '127.0.0.1',
+      demo: options.demo ?? false,
+      logger: pino({ level: 'silent' }),
+      ...(options.requestsPerMinute ? { requestsPerMinute: options.requestsPerMinute } : {}),
+      ...(options.withPages ? { webFolder: pages } : {}),
+    });
+    const end = async () => {
       devices.scale.close();
       await source.destroy();
+    };
+    return { source, home, app, end };
+  };
+  let now = await opened();
+  return {
+    file,
+    get app() {
+      return now.app;
+    },
+    get home() {
+      return now.home;
+    },
+    get source() {
+      return now.source;
+    },
+    async restart() {
+      await now.end();
+      now = await opened();
+    },
+    async close() {
+      await now.end();
       rmSync(folder, { recursive: true, force: true });
     },
   };

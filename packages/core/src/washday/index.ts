@@ -4,3 +4,4 @@ export * from './acidRinse';
 export * from './steps';
 export * from './schedule';
 export * from './day';
+export * from './log';

@@ -17,12 +17,13 @@ import { message } from '@amber-ladle/core/message';
 import { sentenceOf } from '@amber-ladle/words';
 import { IsNull, type EntityManager } from 'typeorm';
 import { BowlEntity, type BowlRow } from './table';
-import { BowlLifeEntity } from '../life/table';
 import { invalid, notFound } from '../kernel/refusal';
-import { drawnFor, livesOf } from '../life';
+import { livesOf, tell } from '../life';
+import { drawnFor } from './draw';
 import { getHead } from '../head';
 import type { Household } from '../kernel/household';
 import type { Catalogue } from '@amber-ladle/core/ingredient';
+import type { BowlFact } from '@amber-ladle/core/washday';
 import { canonical } from '@amber-ladle/core/time';
 import { readHouse } from '../house';
 import { readCatalogue } from '../ingredient';
@@ -103,7 +104,7 @@ interface ReadyBowl {
   readonly wish: KeepBowl;
   readonly catalogue: Catalogue;
   readonly snapshot: BowlSnapshot;
-  readonly decisions: BowlLife['decisions'];
+  readonly decisions: readonly BowlFact[];
 }
 
 async function readyToKeep(household: Household, wish: KeepBowl): Promise<ReadyBowl | undefined> {
@@ -130,21 +131,9 @@ async function keepIn(manager: EntityManager, household: Household, ready: Ready
     removedAt: null,
     snapshot,
   });
-  const drawn = wish.draw
-    ? await drawnFor(manager, household, catalogue, wish.draw, wish.id)
-    : { isDrawn: false, startShare: 0 };
-  await manager.insert(BowlLifeEntity, {
-    bowlId: wish.id,
-    madeAt: keptAt,
-    plannedFor: wish.plannedFor === undefined ? null : canonical(wish.plannedFor),
-    ...drawn,
-    stays: [],
-    wearing: {},
-    leftOver: null,
-    endedAt: null,
-    endedHow: null,
-    decisions,
-  });
+  const drawn = wish.draw ? await drawnFor(manager, household, catalogue, wish.draw, wish.id) : [];
+  const plannedFor = wish.plannedFor === undefined ? {} : { plannedFor: canonical(wish.plannedFor) };
+  await tell(manager, household, wish.id, [{ kind: 'kept', ...plannedFor }, ...drawn, ...decisions]);
   return true;
 }
 
@@ -202,7 +191,7 @@ async function decidedStops(
   household: Household,
   { mask, ingredients, head, others }: BowlSnapshot,
   said: readonly StopDecision[],
-) {
+): Promise<readonly BowlFact[]> {
   const catalogue = new Map(ingredients.map((row) => [row.id, row]));
   // What is new to a head is a caution, never a stop, so its history is not needed here.
   const known = new Set(catalogue.keys());
@@ -232,9 +221,9 @@ async function decidedStops(
       ),
     );
   }
-  return said.flatMap(({ ruleId, words }) => {
+  return said.flatMap(({ ruleId, words }): BowlFact[] => {
     const met = stops.filter(({ id }) => id === ruleId);
     const what = message('decision.against-stop', { stops: met.map((stop) => stop.what), words });
-    return met.length === 0 ? [] : [{ at: now, what }];
+    return met.length === 0 ? [] : [{ kind: 'decided', what }];
   });
 }

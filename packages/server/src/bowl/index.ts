@@ -1,3 +1,4 @@
 export { getBowl, keepBowl, listBowls, removeBowl, restoreBowl } from './bowls';
+export { drawForBowl } from './draw';
 export { readHistories } from './histories';
 export { leaveBowl, unleaveBowl, wearBowl } from './wearing';

@@ -172,7 +172,8 @@ describe('a damaged or hostile file', () => {
       [(tables) => (row(tables, 'bowl_life')['ended_how'] = 'lost'), 'lost', /endedHow/],
       [(tables) => (row(tables, 'photo_data')['data'] = 'bm8='), 'bm8=', /no picture/],
       [(tables) => (row(tables, 'place')['kind'] = 'cellar'), 'cellar', /kind/],
-      [(tables) => (row(tables, 'wash_event')['body'] = { kind: 'begin', stepId: 7 }), '"stepId": 7', /stepId/],
+      [(tables) => (row(tables, 'bowl_event')['fact'] = { kind: 'begin', stepId: 7 }), '"stepId": 7', /stepId/],
+      [(tables) => (row(tables, 'bowl_event')['fact'] = { kind: 'sneezed' }), 'sneezed', /happens to a bowl/],
     ];
     for (const [change, words, said] of cases) {
       const text = changed(({ tables }) => change(tables));

@@ -41,6 +41,7 @@ const HELD: Readonly<Record<string, object>> = {
   'wash_day.step_order': aList,
   'wash_day.least_wear': anObject,
   'wash_event.body': some('kind', 'stepId'),
+  'bowl_event.fact': some('kind'),
   'wear_log.facts': some('maskId', 'madeMillilitres', 'modelMillilitres', 'sections'),
   'wear_log.body': some('said', 'changes', 'words'),
 };

@@ -21,9 +21,13 @@ export interface Table {
 /** Tables that TypeORM keeps for itself. */
 const NOT_OURS: ReadonlySet<string> = new Set(['migrations', 'typeorm_metadata']);
 
+/** Columns of tables that are gone, as older files still hold them. */
+const FORMER: readonly (readonly [string, ColumnKind])[] = [['wash_event.body', 'json']];
+
 /** Columns by table that hold JSON or yes and no, as today's entities say. */
-const SPECIAL = new Map<string, ColumnKind>(
-  TABLES.flatMap(({ entity: { options } }) =>
+const SPECIAL = new Map<string, ColumnKind>([
+  ...FORMER,
+  ...TABLES.flatMap(({ entity: { options } }) =>
     Object.entries(options.columns).flatMap(([key, column]): [string, ColumnKind][] => {
       const { type, name = key } = column as { type?: unknown; name?: string };
       const where = `${options.name}.${name}`;
@@ -31,7 +35,7 @@ const SPECIAL = new Map<string, ColumnKind>(
       return type === 'boolean' ? [[where, 'boolean']] : [];
     }),
   ),
-);
+]);
 
 /** Every table of a household as it stands in a database, whatever version made it; in the order of their names. */
 export function tablesOf(database: Sqlite): Table[] {

@@ -10,7 +10,7 @@ import type { Clock } from '../kernel/clock';
 import { Events } from '../kernel/events';
 import { household, type Household } from '../kernel/household';
 import type { RowCheck } from '../kernel/row';
-import { broughtUpToDate } from '../life';
+import { broughtUpToDate, isAsLogged } from '../life';
 import { listMasks } from '../mask';
 import { listLogs, openLogs, readLearning, readSpending, wornFacts } from '../notes';
 import { TABLES } from '../schema/tables';
@@ -148,6 +148,7 @@ async function bowlFaults({ source }: Household): Promise<Fault[]> {
       const facts = await wornFacts(source.manager, id, whole, whole.head.id);
       const numbers = [facts?.modelMillilitres, facts?.madeMillilitres, facts?.flowLog10];
       if (!numbers.every((value) => Number.isFinite(value))) throw new Error('its amounts are not numbers');
+      if (!(await isAsLogged(source.manager, id))) throw new Error('its log tells it otherwise');
     } catch (error) {
       const words = `This bowl cannot be opened: ${error instanceof Error ? error.message : ''}.`;
       faults.push({ path: ['bowl', i, 'snapshot'], line: 0, words });

@@ -1,2 +1,2 @@
 export { endDay } from './endDay';
-export { beginDay, dayOfBowl, eventsOf, readDay, runningDay, runningDayOf, tellDay, tellIn } from './washDays';
+export { beginDay, dayOfBowl, readDay, runningDay, tellDay } from './washDays';

@@ -1,4 +1,4 @@
-import { dayMoveSchema, dictionary } from '@amber-ladle/contract';
+import { dictionary } from '@amber-ladle/contract';
 import { array, number, object, string } from 'yup';
 import { anObject, key, maybeMoment, moment, rowOf } from '../kernel/row';
 
@@ -32,16 +32,5 @@ export const washDayRow = rowOf(
     leastWear: dictionary(minutes, 20, 'A day has at most 20 heads.', true),
     startedAt: moment,
     endedAt: maybeMoment,
-  }),
-);
-
-export const washEventRow = rowOf(
-  object({
-    id: key,
-    dayId: key,
-    pressId: key,
-    at: moment,
-    sort: number().required().integer().min(0),
-    body: dayMoveSchema.required(),
   }),
 );

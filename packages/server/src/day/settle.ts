@@ -6,7 +6,7 @@ import { BowlEntity } from '../bowl/table';
 import type { WashDayRow } from './table';
 import type { Household } from '../kernel/household';
 import { applyChange } from '../stock';
-import { eventsOf } from './washDays';
+import { eventsOf } from '../life';
 
 /**
  * At the end of a day the shelf follows the scale: where more or less was weighed into a bowl than was drawn for it, the
@@ -19,7 +19,7 @@ export async function settleStock(
   catalogue: Catalogue,
   day: WashDayRow,
 ): Promise<boolean> {
-  const events = await eventsOf(manager, day.id);
+  const events = await eventsOf(manager, day);
   let isChanged = false;
   for (const bowlId of day.bowlIds) {
     const own = new Set(day.steps.filter((step) => step.bowlId === bowlId).map(({ id }) => id));

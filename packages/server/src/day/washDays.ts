@@ -1,18 +1,14 @@
 import { bowlOfDay, leastWearOf, type BeginDay, type DayPress, type WashDay } from '@amber-ladle/contract';
-import { daySteps, MOST_STEPS, progressOf, type DayEvent } from '@amber-ladle/core/washday';
-import { message } from '@amber-ladle/core/message';
+import { canonical } from '@amber-ladle/core/time';
+import { daySteps, MOST_STEPS, type DayMove, type StepFact } from '@amber-ladle/core/washday';
 import { In, IsNull, type EntityManager } from 'typeorm';
 import { BowlEntity, type BowlRow } from '../bowl/table';
-import { BowlLifeEntity } from '../life/table';
-import { WashDayEntity, WashEventEntity, type WashDayRow, type WashEventRow } from './table';
-import { inUse, invalid, notFound } from '../kernel/refusal';
-import { broughtUpToDate } from '../life';
-import { climateOf } from '../place';
-import { lifeOnDay } from './dayToLife';
-import { canonical } from '@amber-ladle/core/time';
-import type { Household } from '../kernel/household';
 import { readCatalogue } from '../ingredient';
-import { isPast, needsDecision } from '../life';
+import type { Household } from '../kernel/household';
+import { inUse, invalid, notFound } from '../kernel/refusal';
+import { broughtUpToDate, decided, eventsOf, isPast, needsDecision, takeBack, tell } from '../life';
+import { BowlLifeEntity, type BowlLifeRow } from '../life/table';
+import { WashDayEntity, type WashDayRow } from './table';
 
 /** The wash day under way, if there is one. */
 export async function runningDay({ source }: Household): Promise<WashDay | undefined> {
@@ -82,49 +78,34 @@ export async function tellDay(household: Household, id: string, press: DayPress)
   return day;
 }
 
-/** The running day that a bowl belongs to. */
-export async function runningDayOf(manager: EntityManager, bowlId: string): Promise<WashDayRow | undefined> {
-  const row = await manager.findOneBy(WashDayEntity, { endedAt: IsNull() });
-  return row?.bowlIds.includes(bowlId) ? row : undefined;
-}
-
-export async function eventsOf(manager: EntityManager, dayId: string): Promise<DayEvent[]> {
-  const rows = await manager.find(WashEventEntity, { where: { dayId }, order: { sort: 'ASC' } });
-  return rows.map(({ id, pressId, at, body }) => ({ ...body, id, pressId, at }));
-}
-
-/** Puts down a press inside a transaction, and what follows for the bowls. */
-export async function tellIn(
+/** Puts a press down in the logs of the bowls that it is about, inside a transaction. */
+async function tellIn(
   manager: EntityManager,
   household: Household,
   day: WashDayRow,
   { pressId, moves, order, decision, heldSeconds = 0 }: DayPress,
 ): Promise<void> {
-  const before = await eventsOf(manager, day.id);
+  const before = await eventsOf(manager, day);
   if (before.some((event) => event.pressId === pressId)) return;
   if (day.endedAt !== null) throw invalid({ day: 'This wash day has ended.' });
-  const stepIds = new Set(day.steps.map(({ id }) => id));
-  const presses = new Set(before.map((event) => event.pressId));
-  for (const { stepId, kind, undoes } of moves) {
-    if (!stepIds.has(stepId)) throw invalid({ moves: `This day has no step ${stepId}.` });
-    if (kind === 'undo' && !presses.has(undoes ?? '')) throw invalid({ moves: 'There is nothing like that to undo.' });
-  }
   const at = momentOf(household.clock.now(), heldSeconds, before.at(-1)?.at ?? day.startedAt);
-  const rows = moves.map((body, i): WashEventRow => ({
-    id: `${pressId}.${i}`,
-    dayId: day.id,
-    pressId,
-    at,
-    sort: before.length + i,
-    body,
-  }));
-  await manager.insert(WashEventEntity, rows);
-  if (order.length > 0) {
-    day.order = [...order];
-    await manager.update(WashDayEntity, { id: day.id }, { order: day.order });
+  const lives = await manager.findBy(BowlLifeEntity, { bowlId: In(day.bowlIds) });
+  for (const [bowlId, facts] of factsByBowl(day, moves)) {
+    const life = lives.find((one) => one.bowlId === bowlId);
+    if (life)
+      await goingOn(manager, household, life, decision, () =>
+        tell(manager, household, bowlId, facts, { pressId, at, dayId: day.id }),
+      );
   }
-  const told = rows.map(({ id, body }): DayEvent => ({ ...body, id, pressId, at }));
-  await settleLives(manager, household, day, [...before, ...told], decision);
+  const presses = new Set(before.map((event) => event.pressId));
+  for (const { kind, undoes = '', stepId } of moves) {
+    if (kind !== 'undo') continue;
+    if (!presses.has(undoes)) throw invalid({ moves: 'There is nothing like that to undo.' });
+    await takeBack(manager, household, [undoes], { pressId, at, dayId: day.id, stepId });
+  }
+  if (order.length === 0) return;
+  day.order = [...order];
+  await manager.update(WashDayEntity, { id: day.id }, { order: day.order });
 }
 
 /** When it was pressed; never before what was told already. */
@@ -133,29 +114,31 @@ function momentOf(now: string, heldSeconds: number, last: string): string {
   return pressed < last ? last : pressed;
 }
 
-async function settleLives(
+/** What a press tells of each bowl's steps. @throws Refusal 422 for a step that the day does not have */
+function factsByBowl(day: WashDayRow, moves: readonly DayMove[]): ReadonlyMap<string, readonly StepFact[]> {
+  const facts = new Map<string, StepFact[]>();
+  for (const { kind, undoes: _undoes, ...move } of moves) {
+    const bowlId = day.steps.find(({ id }) => id === move.stepId)?.bowlId ?? day.bowlIds[0];
+    if (!bowlId || !day.steps.some(({ id }) => id === move.stepId))
+      throw invalid({ moves: `This day has no step ${move.stepId}.` });
+    if (kind !== 'undo') facts.set(bowlId, [...(facts.get(bowlId) ?? []), { kind, ...move }]);
+  }
+  return facts;
+}
+
+/** A bowl past its time goes on a head only with a decision, which stays even where the press is taken back. */
+async function goingOn(
   manager: EntityManager,
   household: Household,
-  day: WashDayRow,
-  events: readonly DayEvent[],
+  before: BowlLifeRow,
   decision: string | undefined,
+  work: () => Promise<BowlLifeRow>,
 ): Promise<void> {
-  const now = household.clock.now();
-  const { places } = await climateOf(manager, now);
-  const counter = places.find(({ kind }) => kind === 'counter') ?? places[0];
-  const progress = progressOf(day.steps, events);
-  const lives = await manager.findBy(BowlLifeEntity, { bowlId: In(day.bowlIds) });
-  for (const life of lives) {
-    const bowl = await manager.findOneBy(BowlEntity, { id: life.bowlId });
-    if (!bowl || !counter || life.endedAt) continue;
-    const snapshot = broughtUpToDate(bowl.snapshot);
-    const next = lifeOnDay(life, snapshot, day.steps, progress, counter.id, day.startedAt);
-    const goesOn = Object.keys(next.wearing).some((id) => next.wearing[id]?.wornFrom && !life.wearing[id]?.wornFrom);
-    if (goesOn && !decision && (await isPast(manager, household, next))) throw needsDecision();
-    const decisions =
-      goesOn && decision ? [...life.decisions, { at: now, what: message('said', { text: decision }) }] : life.decisions;
-    await manager.save(BowlLifeEntity, { ...next, decisions });
-  }
+  const after = await work();
+  const goesOn = Object.keys(after.wearing).some((id) => after.wearing[id]?.wornFrom && !before.wearing[id]?.wornFrom);
+  if (!goesOn) return;
+  if (decision) await tell(manager, household, before.bowlId, [decided(decision)]);
+  else if (await isPast(manager, household, after)) throw needsDecision();
 }
 
 /** The bowls of a day, in the order they were named. */
@@ -167,8 +150,6 @@ async function bowlsOf(manager: EntityManager, ids: readonly string[]): Promise<
     const life = await manager.findOneBy(BowlLifeEntity, { bowlId: id });
     if (!life) throw invalid({ bowlIds: 'This bowl was kept before wash days came up; size it again.' });
     if (life.endedAt) throw invalid({ bowlIds: 'This bowl has ended; size it again.' });
-    const isOnAHead = Object.values(life.wearing).some(({ wornFrom, rinsedAt }) => wornFrom && !rinsedAt);
-    if (isOnAHead) throw invalid({ bowlIds: 'This bowl is on a head already: see Wear.' });
     bowls.push({ ...bowl, snapshot: broughtUpToDate(bowl.snapshot) });
   }
   return bowls;
@@ -181,5 +162,9 @@ export async function dayRow(manager: EntityManager, id: string): Promise<WashDa
 }
 
 export async function toDay(manager: EntityManager, { endedAt, ...row }: WashDayRow): Promise<WashDay> {
-  return { ...row, ...(endedAt === null ? {} : { endedAt }), events: await eventsOf(manager, row.id) };
+  return {
+    ...row,
+    ...(endedAt === null ? {} : { endedAt }),
+    events: [...(await eventsOf(manager, { ...row, endedAt }))],
+  };
 }

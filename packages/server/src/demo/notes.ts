@@ -4,14 +4,13 @@ import { NO_CHOICES } from '@amber-ladle/core/house';
 import { lengthOf } from '@amber-ladle/core/washday';
 import { v5 as uuidFrom } from 'uuid';
 import { Clock } from '../kernel/clock';
-import { drawForBowl } from '../life';
 import { keepBowl } from '../bowl';
 import { endDay } from '../day';
 import type { Household } from '../kernel/household';
 import { logsOfBowl, writeLog } from '../notes';
 import { addMeasure } from '../head';
 import { beginDay, tellDay } from '../day';
-import { leaveBowl, wearBowl } from '../bowl';
+import { drawForBowl, leaveBowl, wearBowl } from '../bowl';
 
 const SPACE = '2c1a8f0e-33de-4a0f-8f0c-6d0b7a4e5c00';
 const MINUTE = 60_000;

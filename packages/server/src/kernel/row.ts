@@ -21,6 +21,9 @@ export const maybeOneOf = <T extends string>(words: readonly T[]) =>
     .oneOf([...words, null])
     .defined();
 
+/** The id of something that there may not be. */
+export const maybeKey = string().max(120).nullable().defined();
+
 /** A value for each of any names. */
 export const anObject = object().required();
 

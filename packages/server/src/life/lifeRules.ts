@@ -1,11 +1,9 @@
-import type { Topic } from '@amber-ladle/contract';
 import type { BowlLife } from '@amber-ladle/contract';
 import { bowlBudget, bowlPastOf, bowlRuleOf, type Place } from '@amber-ladle/core/shelf';
 import type { EntityManager } from 'typeorm';
 import { BowlEntity } from '../bowl/table';
-import { BowlLifeEntity, type BowlLifeRow } from './table';
-import { WearLogEntity } from '../notes/table';
-import { invalid, notFound } from '../kernel/refusal';
+import type { BowlLifeRow } from './table';
+import { invalid } from '../kernel/refusal';
 import { climateOf } from '../place';
 import type { Household } from '../kernel/household';
 import { readSettings } from '../household';
@@ -23,15 +21,6 @@ export const toLife = ({ plannedFor, leftOver, endedAt, endedHow, ...row }: Bowl
 export function wornAt(life: BowlLife | undefined, headId: string): string | undefined {
   const worn = life?.wearing[headId];
   return worn?.rinsedAt ?? worn?.wornFrom ?? (life?.endedHow === 'worn' ? life.endedAt : undefined);
-}
-
-/** What was written of a bowl before it was worn, on a plate, is a page of the moment it is worn at. */
-async function datePages(manager: EntityManager, life: BowlLifeRow): Promise<void> {
-  for (const { headId, at } of await manager.findBy(WearLogEntity, { bowlId: life.bowlId })) {
-    const worn = wornAt(toLife(life), headId);
-    if (worn !== undefined && worn !== at)
-      await manager.update(WearLogEntity, { bowlId: life.bowlId, headId }, { at: worn });
-  }
 }
 
 /** What a bowl past its time is refused with until somebody decides. */
@@ -58,26 +47,4 @@ export async function knownPlace(manager: EntityManager, { clock }: Household, p
   const place = places.find(({ id }) => id === placeId);
   if (!place) throw invalid({ placeId: 'There is no such place.' });
   return place;
-}
-
-/**
- * Changes the life of a bowl in one transaction and tells of it.
- * @param also what else is changed by it
- * @throws Refusal 404, 422 for a bowl that has ended
- */
-export async function changed(
-  household: Household,
-  bowlId: string,
-  change: (manager: EntityManager, life: BowlLifeRow) => Promise<BowlLifeRow>,
-  also: readonly Topic[] = [],
-): Promise<BowlLife> {
-  const life = await household.writes.run(['bowls', ...also], async (manager) => {
-    const row = await manager.findOneBy(BowlLifeEntity, { bowlId });
-    if (!row) throw notFound('bowl');
-    if (row.endedAt) throw invalid({ bowl: 'This bowl has ended.' });
-    const next = await manager.save(BowlLifeEntity, await change(manager, row));
-    await datePages(manager, next);
-    return next;
-  });
-  return toLife(life);
 }

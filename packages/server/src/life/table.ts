@@ -1,9 +1,10 @@
 import type { BowlEnd, LeftOver, Worn } from '@amber-ladle/contract';
+import type { BowlFact } from '@amber-ladle/core/washday';
 import type { Message } from '@amber-ladle/core/message';
 import type { Stay } from '@amber-ladle/core/shelf';
 import { EntitySchema } from 'typeorm';
 
-/** Where a kept bowl has been, and how it ended. */
+/** Where a kept bowl has been, and how it ended: what its log comes to, written down with each line of it so that lists need not read logs. */
 export interface BowlLifeRow {
   bowlId: string;
   madeAt: string;
@@ -34,5 +35,35 @@ export const BowlLifeEntity = new EntitySchema<BowlLifeRow>({
     endedAt: { type: 'text', name: 'ended_at', nullable: true },
     endedHow: { type: 'text', name: 'ended_how', nullable: true },
     decisions: { type: 'simple-json' },
+  },
+});
+
+/** A line of a bowl's log. Rows are added, never changed. */
+export interface BowlEventRow {
+  /** Rises in the order of telling. */
+  sort: number;
+  id: string;
+  bowlId: string;
+  pressId: string;
+  /** When it happened. */
+  at: string;
+  toldAt: string;
+  dayId: string | null;
+  placeId: string | null;
+  fact: BowlFact;
+}
+
+export const BowlEventEntity = new EntitySchema<BowlEventRow>({
+  name: 'bowl_event',
+  columns: {
+    sort: { type: 'integer', primary: true, generated: 'increment' },
+    id: { type: 'text' },
+    bowlId: { type: 'text', name: 'bowl_id' },
+    pressId: { type: 'text', name: 'press_id' },
+    at: { type: 'text' },
+    toldAt: { type: 'text', name: 'told_at' },
+    dayId: { type: 'text', name: 'day_id', nullable: true },
+    placeId: { type: 'text', name: 'place_id', nullable: true },
+    fact: { type: 'simple-json' },
   },
 });

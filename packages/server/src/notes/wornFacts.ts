@@ -3,7 +3,7 @@ import { expectedOf, flowOfRecord } from '@amber-ladle/core/house';
 import { gramsIn, progressOf, sectionsOf, type DayEvent, type PlanStep } from '@amber-ladle/core/washday';
 import { In, type EntityManager } from 'typeorm';
 import { WashDayEntity } from '../day/table';
-import { eventsOf } from '../day';
+import { eventsOf } from '../life';
 
 const MINUTE = 60_000;
 
@@ -52,7 +52,7 @@ async function dayOf(manager: EntityManager, bowlId: string): Promise<DayOfBowl 
     [bowlId],
   );
   const [day] = await manager.findBy(WashDayEntity, { id: In(found.map(({ id }) => id)) });
-  return day && { steps: day.steps, events: await eventsOf(manager, day.id) };
+  return day && { steps: day.steps, events: await eventsOf(manager, day) };
 }
 
 /** What is in the bowl when what was weighed counts, and everything else as it was written. */

@@ -1,3 +1,5 @@
+import { randomUUID } from 'node:crypto';
+import { progressOf, type DayMove } from '@amber-ladle/core/washday';
 import { existsSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -6,7 +8,11 @@ import { afterEach, beforeEach, expect, it } from 'vitest';
 import { bareHouse, NO_CHOICES, sizing } from '@amber-ladle/core/house';
 import { BUILT_IN_MASKS } from '@amber-ladle/core/mask';
 import { SPOON_SETS } from '@amber-ladle/core/measure';
-import { aHead } from '../testing';
+import { aHead, testHouse } from '../testing';
+import { leaveBowl, listBowls, wearBowl } from '../bowl';
+import { beginDay, runningDay, tellDay } from '../day';
+import { seedDemo } from '../demo/seed';
+import { isAsLogged } from '../life';
 import { openDatabase } from './database';
 
 let folder: string;
@@ -241,6 +247,48 @@ it('knows afterwards what changes of stock were for, which stood in their ids be
     { id: 'undo-settle-d-b', purpose: 'undo' },
   ]);
   await again.destroy();
+});
+
+it('takes what happened to bowls over into their logs, the day that runs among it, and loses nothing', async () => {
+  const house = await testHouse();
+  const { home, source } = house;
+  await seedDemo(home);
+  const bowls = (await listBowls(home, 0, 100)).items;
+  const [first, second] = bowls.filter(({ life }) => life && !life.endedAt);
+  if (!first || !second) throw new Error('The demo has two bowls that go on.');
+  const begun = {
+    id: randomUUID(),
+    bowlIds: [first.id],
+    wish: { kind: 'start-at' as const, at: home.clock.now() },
+    rings: 1,
+  };
+  const { day } = await beginDay(home, begun);
+  const press = (moves: DayMove[]) => ({ pressId: randomUUID(), moves, order: [] });
+  const told = press(day.steps.slice(0, 3).map(({ id: stepId }) => ({ kind: 'done' as const, stepId })));
+  const more = press([{ kind: 'begin', stepId: day.steps[3]?.id ?? '' }]);
+  for (const one of [told, more]) await tellDay(home, day.id, one);
+  const undo = { kind: 'undo' as const, stepId: more.moves[0]?.stepId ?? '', undoes: more.pressId };
+  await tellDay(home, day.id, press([undo]));
+  await wearBowl(home, second.id, { isCapOn: true, decision: 'It smells fresh.' });
+  await leaveBowl(home, second.id, { millilitres: 15, how: 'judged', fate: 'kept', placeId: 'galley' });
+
+  const lives = () => source.query<object[]>('SELECT * FROM bowl_life ORDER BY bowl_id');
+  const progress = async () => {
+    const running = await runningDay(home);
+    return [...progressOf(running?.steps ?? [], running?.events ?? [])];
+  };
+  const before = { lives: await lives(), progress: await progress() };
+  expect(before.progress).toHaveLength(3);
+  await backTo(source, 'BowlLogs');
+  const [{ n } = { n: 0 }] = await source.query<{ n: number }[]>('SELECT count(*) AS n FROM wash_event');
+  expect(n).toBeGreaterThan(20);
+  await source.runMigrations();
+  expect({ lives: await lives(), progress: await progress() }).toEqual(before);
+  for (const { id } of bowls) expect(await isAsLogged(source.manager, id)).toBe(true);
+  // And it goes on from there.
+  const { wearing } = await wearBowl(home, second.id, { isRinsed: true });
+  expect(Object.values(wearing)[0]?.rinsedAt).toBeDefined();
+  await house.close();
 });
 
 it('opens an up-to-date file without migrating it, and every migration can be undone', async () => {

@@ -14,6 +14,7 @@ import { MessagesAndRecipes1700000000007 } from './migrations/0007-messages-and-
 import { HairInLocks1700000000008 } from './migrations/0008-hair-in-locks';
 import { ToldUses1700000000009 } from './migrations/0009-told-uses';
 import { Purposes1700000000010 } from './migrations/0010-purposes';
+import { BowlLogs1700000000011 } from './migrations/0011-bowl-logs';
 
 /** Every change of the tables, in its order. */
 const MIGRATIONS = [
@@ -27,6 +28,7 @@ const MIGRATIONS = [
   HairInLocks1700000000008,
   ToldUses1700000000009,
   Purposes1700000000010,
+  BowlLogs1700000000011,
 ];
 
 const KNOWN = MIGRATIONS.map((one) => new one().name);

@@ -1,15 +1,15 @@
 import { bowlRow } from '../bowl/row';
 import { BowlEntity } from '../bowl/table';
-import { washDayRow, washEventRow } from '../day/row';
-import { WashDayEntity, WashEventEntity } from '../day/table';
+import { washDayRow } from '../day/row';
+import { WashDayEntity } from '../day/table';
 import { headRow, headMeasureRow } from '../head/row';
 import { HeadEntity, HeadMeasureEntity } from '../head/table';
 import { settingRow } from '../household/row';
 import { SettingEntity } from '../household/table';
 import { ingredientRow } from '../ingredient/row';
 import { IngredientEntity } from '../ingredient/table';
-import { bowlLifeRow } from '../life/row';
-import { BowlLifeEntity } from '../life/table';
+import { bowlEventRow, bowlLifeRow } from '../life/row';
+import { BowlEventEntity, BowlLifeEntity } from '../life/table';
 import { maskRow, maskVersionRow } from '../mask/row';
 import { MaskEntity, MaskVersionEntity } from '../mask/table';
 import { wearLogRow, forgettingRow } from '../notes/row';
@@ -46,7 +46,7 @@ export const TABLES: readonly HouseholdTable[] = [
   { entity: ReadingEntity, check: readingRow },
   { entity: BowlLifeEntity, check: bowlLifeRow },
   { entity: WashDayEntity, check: washDayRow },
-  { entity: WashEventEntity, check: washEventRow },
+  { entity: BowlEventEntity, check: bowlEventRow },
   { entity: WearLogEntity, check: wearLogRow },
   { entity: HeadMeasureEntity, check: headMeasureRow },
   { entity: PhotoEntity, check: photoRow },

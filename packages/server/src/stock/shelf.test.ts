@@ -433,9 +433,13 @@ describe('a bowl made from the shelf', () => {
     expect(shared.wearing[other.id]).toEqual({ sectionsDone: [] });
     expect((await left({ fate: 'nothing', millilitres: 0 }).expect(200)).body.endedHow).toBe('worn');
     await left({ fate: 'discarded' }).expect(422);
-    const back = (await api().delete(`/api/bowls/${id}/left`).send({}).expect(200)).body;
-    expect(back.endedAt).toBeUndefined();
-    expect(back.leftOver).toBeUndefined();
+    const back = async () => (await api().delete(`/api/bowls/${id}/left`).send({}).expect(200)).body;
+    expect(await back()).toMatchObject({ leftOver: { fate: 'second-head' } });
+    expect((await back()).endedAt).toBeUndefined();
+    const none = await back();
+    expect(none.leftOver).toBeUndefined();
+    expect(none.stays.at(-1).placeId).toBe('counter');
+    expect(await back()).toEqual(none);
   });
 
   it('is thrown away without asking', async () => {

@@ -11,7 +11,7 @@ import {
 } from '@amber-ladle/core/shelf';
 import { canonical } from '@amber-ladle/core/time';
 import { In, MoreThan, type EntityManager } from 'typeorm';
-import { BowlLifeEntity } from '../life/table';
+import { tell } from '../life';
 import {
   LotEntity,
   MovementEntity,
@@ -214,7 +214,7 @@ export async function undoChange(household: Household, id: string): Promise<Stoc
     await manager.update(StockChangeEntity, { id }, { undoneBy: undoId });
     // A settlement taken back leaves the draw that it settled.
     if (change.bowlId && change.purpose !== 'settlement')
-      await manager.update(BowlLifeEntity, { bowlId: change.bowlId }, { isDrawn: false });
+      await tell(manager, household, change.bowlId, [{ kind: 'put-back' }]);
     await manager.insert(
       MovementEntity,
       lines.map(({ lotId, grams }) => ({

@@ -1,0 +1,55 @@
+import type { BowlLife, Topic } from '@amber-ladle/contract';
+import type { BowlFact } from '@amber-ladle/core/washday';
+import type { EntityManager } from 'typeorm';
+import type { Household } from '../kernel/household';
+import { invalid, notFound } from '../kernel/refusal';
+import { toLife } from './lifeRules';
+import { tell, type Telling } from './log';
+import { BowlEventEntity, BowlLifeEntity, type BowlLifeRow } from './table';
+
+/** How a press on a screen is told. */
+export interface Pressed {
+  readonly pressId?: string | undefined;
+  /** Told so long after it happened. */
+  readonly secondsAgo?: number | undefined;
+}
+
+interface HowChanged {
+  readonly pressed?: Pressed;
+  readonly also?: readonly Topic[];
+  readonly after?: (manager: EntityManager, life: BowlLifeRow) => Promise<void>;
+}
+
+/**
+ * Tells something of a bowl that has not ended, in one transaction. A press that was told already changes nothing.
+ * @param facts what happened, from how the bowl stands; nothing where that is so already
+ * @param how.also what else is changed by it
+ * @param how.after what follows from how the bowl then stands
+ * @throws Refusal 404, 422 for a bowl that has ended
+ */
+export async function changed(
+  household: Household,
+  bowlId: string,
+  facts: (manager: EntityManager, life: BowlLifeRow, telling: Telling) => Promise<readonly BowlFact[]>,
+  { pressed = {}, also = [], after }: HowChanged = {},
+): Promise<BowlLife> {
+  const life = await household.writes.run(['bowls', ...also], async (manager) => {
+    const row = await manager.findOneBy(BowlLifeEntity, { bowlId });
+    if (!row) throw notFound('bowl');
+    const { pressId, secondsAgo } = pressed;
+    if (pressId !== undefined && (await manager.existsBy(BowlEventEntity, { bowlId, pressId }))) return row;
+    if (row.endedAt) throw invalid({ bowl: 'This bowl has ended.' });
+    const telling = { pressId, at: happenedAt(household.clock.now(), secondsAgo) };
+    const told = await facts(manager, row, telling);
+    const next =
+      told.length > 0
+        ? await tell(manager, household, bowlId, told, telling)
+        : await manager.findOneByOrFail(BowlLifeEntity, { bowlId });
+    await after?.(manager, next);
+    return next;
+  });
+  return toLife(life);
+}
+
+const happenedAt = (now: string, secondsAgo = 0): string | undefined =>
+  secondsAgo > 0 ? new Date(Date.parse(now) - secondsAgo * 1000).toISOString() : undefined;
