@@ -1,4 +1,5 @@
 import { createRouter, createWebHistory } from 'vue-router';
+import { tabTitle } from './tabTitle';
 
 /** The path of a wash day, in order, with what each stop is for. */
 export const PATH = [
@@ -110,6 +111,5 @@ export const router = createRouter({
 });
 
 router.afterEach((to) => {
-  const title = to.meta['title'];
-  document.title = typeof title === 'string' ? `${title} · Amber Ladle` : 'Amber Ladle';
+  document.title = tabTitle(to);
 });

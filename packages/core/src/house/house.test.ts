@@ -9,7 +9,7 @@ import {
   type SaidIngredient,
 } from '../ingredient';
 import { lexiconOf, readLine, readLot } from '../exchange';
-import { cautionsFor, judged, NO_STORY } from '../judge';
+import { cautionsFor, judged, NO_STORY, wornBefore } from '../judge';
 import { asItComesOut, BUILT_IN_MASKS, swapCandidates, tightened, type Mask } from '../mask';
 import { SPOON_SETS } from '../measure';
 import { bowlRuleOf, buyList, windowOf } from '../shelf';
@@ -207,7 +207,7 @@ describe('a new family is data in one place', () => {
   });
 
   it('is careful on a head, tightens a mask, and has what a cook would take instead', () => {
-    const who = { wearer: anAdult, story: NO_STORY, known: new Set<string>() };
+    const who = { wearer: anAdult, story: NO_STORY, ...wornBefore([]) };
     const found = cautionsFor(judged(mask, who, catalogue, {}, NOW)).map(({ id }) => id);
     expect(found).toEqual(expect.arrayContaining(['stains', 'patch-first', 'hot-work']));
     const overnight = { ...mask, wear: { minimumMinutes: 60, aimMinutes: 480, limitMinutes: 600 } };

@@ -57,6 +57,8 @@ export interface Wore {
   readonly maskId: string;
   readonly rhythms: readonly Rhythm[];
   readonly ingredientIds: readonly string[];
+  /** True where it was rinsed out because it burned or itched. */
+  readonly isBurned?: boolean;
 }
 
 export interface Beat {

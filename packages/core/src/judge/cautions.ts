@@ -5,6 +5,7 @@ import type { SourceId } from '../source';
 import { countsAsProtein } from './cadence';
 import type { Judged } from './context';
 import { schoolOf, schoolsDisagree } from './schooled';
+import { isCleared } from './reactions';
 import { patchState } from './story';
 
 export const SEVERITIES = ['stop', 'caution', 'note'] as const;
@@ -69,6 +70,20 @@ export const newTo = ({ rows, head, now }: Judged): readonly Row[] =>
 export const livelyNewTo = (judged: Judged): readonly Row[] =>
   newTo(judged).filter((row) => row.allergens.length > 0 || row.crossesWithLatex || row.traits.skin.includes('lively'));
 
+/** What may have been the one that burned, and has not been tried on a patch of skin since. */
+const underSuspicion = ({ rows, head, now }: Judged): readonly Row[] =>
+  rows.filter(({ id, traits }) => {
+    const burnedAt = head.suspects.get(id);
+    return burnedAt !== undefined && !traits.isFromTap && !isCleared(head.story, id, burnedAt, now);
+  });
+
+/** A mask that burned burns again, until a patch test of everything in it was fine. */
+function burnedBefore({ mask, rows, head, now }: Judged): readonly Row[] | undefined {
+  const burnedAt = head.burned.get(mask.id);
+  if (burnedAt === undefined) return undefined;
+  return some(rows.filter(({ id, traits }) => !traits.isFromTap && !isCleared(head.story, id, burnedAt, now)));
+}
+
 /** From how many years on it may be used at all; 0 where nothing says. */
 const youngest = ({ traits }: Row): number =>
   Math.max(0, ...traits.limits.map((limit) => (limit.kind === 'from-age' ? limit.years : 0)));
@@ -107,6 +122,22 @@ export const CAUTION_RULES: readonly Rule[] = [
     places: ['choosing', 'wearing'],
     fires: ({ rows, head, now }) => some(rows.filter(({ id }) => patchState(head.story, id, now).state === 'reaction')),
     what: (rows) => message('caution.patch-reaction', { names: namesOf(rows) }),
+  },
+  {
+    id: 'burned',
+    severity: 'stop',
+    source: 'common-practice',
+    places: ['choosing', 'wearing'],
+    fires: burnedBefore,
+    what: () => message('caution.burned'),
+  },
+  {
+    id: 'burned-with',
+    severity: 'caution',
+    source: 'own',
+    places: ['choosing', 'wearing'],
+    fires: (judged) => (burnedBefore(judged) ? undefined : some(underSuspicion(judged))),
+    what: (rows) => message('caution.burned-with', { names: namesOf(rows) }),
   },
   {
     id: 'infant',

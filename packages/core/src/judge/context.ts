@@ -2,15 +2,14 @@ import type { Wearer } from '../batch';
 import type { Catalogue, Ingredient } from '../ingredient';
 import { ingredientById } from '../ingredient';
 import type { Mask } from '../mask';
+import type { WornBefore } from './reactions';
 import type { Schools } from './schooled';
 import type { HeadStory } from './story';
 
 /** A head as far as judgement goes. */
-export interface JudgedHead {
+export interface JudgedHead extends WornBefore {
   readonly wearer: Wearer;
   readonly story: HeadStory;
-  /** Ingredients this head has worn without a word of complaint. */
-  readonly known: ReadonlySet<string>;
 }
 
 /** What a rule looks at: one mask for one head. */

@@ -19,6 +19,7 @@ import {
   stopsFor,
   waterPartsOf,
   type HeadStory,
+  wornBefore,
   type JudgedHead,
   type RankedHead,
   type RankWish,
@@ -37,6 +38,7 @@ const all = new Set([...CATALOGUE.keys()]);
 const head = (story: Partial<HeadStory> = {}, rest: Partial<JudgedHead> = {}): JudgedHead => ({
   wearer: anAdult,
   story: { ...NO_STORY, ...story },
+  ...wornBefore([]),
   known: all,
   ...rest,
 });
@@ -46,6 +48,14 @@ const child = { ...anAdult, ageYears: 8 };
 const tested = (ingredientId: string, daysAgo: number, outcome?: 'fine' | 'reaction') => ({
   patchTests: [{ ingredientId, at: iso(NOW - daysAgo * DAY), ...(outcome ? { outcome } : {}) }],
 });
+const worn = (id: string, daysAgo: number, isBurned = false): Wore => ({
+  at: iso(NOW - daysAgo * DAY),
+  maskId: id,
+  rhythms: [],
+  ingredientIds: mask(id).parts.map(({ ingredientId }) => ingredientId),
+  isBurned,
+});
+const burnedBy = (id: string, daysAgo: number) => wornBefore([worn(id, daysAgo, true)]);
 const withPart = (of: Mask, ingredientId: string, share = 0.01): Mask => ({
   ...of,
   parts: [
@@ -70,6 +80,13 @@ describe('cautions', () => {
     allergen: [egg, head({ allergies: ['egg'] }), egg, head({ allergies: ['nuts'] })],
     'latex-crossing': [mask('papaya-polish'), head({ hasLatexAllergy: true }), plain, head({ hasLatexAllergy: true })],
     'patch-reaction': [egg, head(tested('egg-yolk', 3, 'reaction')), egg, head(tested('egg-yolk', 3, 'fine'))],
+    burned: [egg, head({}, burnedBy('two-yolk-evening', 9)), egg, head({}, burnedBy('towpath-avocado', 9))],
+    'burned-with': [
+      withPart(plain, 'egg-yolk'),
+      head({}, burnedBy('two-yolk-evening', 9)),
+      withPart(plain, 'egg-yolk'),
+      head({}, wornBefore([worn('two-yolk-evening', 9, true), worn('two-yolk-evening', 20)])),
+    ],
     infant: [
       plain,
       head({}, { wearer: { ...anAdult, ageYears: 0.8 } }),
@@ -170,6 +187,27 @@ describe('cautions', () => {
   it('stop no built-in mask on an adult without allergies', () => {
     for (const one of BUILT_IN_MASKS)
       expect([one.id, stopsFor(judged(one, head(), CATALOGUE, {}, NOW))]).toEqual([one.id, []]);
+  });
+
+  it('remember what burned, suspect what was never worn in peace, and believe a patch test that came afterwards', () => {
+    const burned = worn('two-yolk-evening', 9, true);
+    const { known, suspects } = wornBefore([burned]);
+    expect(known).toEqual(new Set());
+    expect([...suspects.keys()].sort()).toEqual([...burned.ingredientIds].sort());
+    // What was worn in peace, before or since, was not the one.
+    const oil = { ...worn('towpath-avocado', 4), ingredientIds: ['olive-oil', 'egg-yolk'] };
+    expect([...wornBefore([burned, oil]).suspects.keys()]).not.toContain('egg-yolk');
+    // … and the mask itself stays away all the same.
+    expect(ids(mask('two-yolk-evening'), head({}, wornBefore([burned, oil])))).toContain('burned');
+    const fine = (daysAgo: number): Partial<HeadStory> => ({
+      patchTests: burned.ingredientIds.map((ingredientId) => ({
+        ingredientId,
+        at: iso(NOW - daysAgo * DAY),
+        outcome: 'fine',
+      })),
+    });
+    expect(ids(mask('two-yolk-evening'), head(fine(5), burnedBy('two-yolk-evening', 9)))).not.toContain('burned');
+    expect(ids(mask('two-yolk-evening'), head(fine(12), burnedBy('two-yolk-evening', 9)))).toContain('burned');
   });
 
   it('wait two days for a patch test, and take its last word', () => {

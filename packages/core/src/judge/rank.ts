@@ -8,6 +8,7 @@ import { cautionsFor, livelyNewTo, type Caution } from './cautions';
 import { judged } from './context';
 import { schooled, schoolOf, type Schools } from './schooled';
 import type { Stock } from './stockNow';
+import { wornBefore } from './reactions';
 import { PATCH_HOURS, patchState, type HeadStory } from './story';
 
 /** A head that masks are ranked for. */
@@ -128,13 +129,13 @@ export function rankMasks(
   catalogue: Catalogue,
   wish: RankWish,
 ): Ranking {
-  const known = new Set(head.wore.flatMap(({ ingredientIds }) => ingredientIds));
+  const who = { wearer: head.wearer, story: head.story, ...wornBefore(head.wore) };
   const beats = beatsOf(head.wore, wish.schools, head.story, wish.timeZone);
   const ranked: RankedMask[] = [];
   const excluded: ExcludedMask[] = [];
   for (const book of masks) {
     const mask = schooled(book, wish.schools, catalogue);
-    const looked = judged(mask, { wearer: head.wearer, story: head.story, known }, catalogue, wish.schools, wish.now);
+    const looked = judged(mask, who, catalogue, wish.schools, wish.now);
     const cautions = cautionsFor(looked);
     const out = exclusion(looked, cautions, beats, head.wore, catalogue, wish);
     if (out) excluded.push(out);

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE, keepingOf } from '../ingredient';
-import { cautionsFor, judged, NO_STORY } from '../judge';
+import { cautionsFor, judged, NO_STORY, wornBefore } from '../judge';
 import { bowlRuleOf } from '../shelf';
 import { anAdult } from '../testing';
 import {
@@ -17,7 +17,7 @@ import {
   type Mask,
 } from '.';
 
-const nobody = { wearer: anAdult, story: NO_STORY, known: new Set<string>() };
+const nobody = { wearer: anAdult, story: NO_STORY, ...wornBefore([]) };
 
 const maskCalled = (id: string): Mask => BUILT_IN_MASKS.find((mask) => mask.id === id)!;
 const notes = (mask: Mask) => handlingNotes(mask, CATALOGUE).map(({ id }) => id);

@@ -3,6 +3,8 @@ export const CAUTION_MESSAGES = {
   'caution.allergen': { names: 'names' },
   'caution.latex-crossing': { names: 'names' },
   'caution.patch-reaction': { names: 'names' },
+  'caution.burned': {},
+  'caution.burned-with': { names: 'names' },
   'caution.infant': {},
   'caution.no-infants': { names: 'names' },
   'caution.too-young': { names: 'names', years: 'number' },

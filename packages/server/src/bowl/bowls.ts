@@ -12,7 +12,7 @@ import {
 } from '@amber-ladle/contract';
 import { sizing } from '@amber-ladle/core/house';
 import { ingredientById } from '@amber-ladle/core/ingredient';
-import { judged, stopsFor, type Caution } from '@amber-ladle/core/judge';
+import { judged, stopsFor, wornBefore, type Caution } from '@amber-ladle/core/judge';
 import { message } from '@amber-ladle/core/message';
 import { sentenceOf } from '@amber-ladle/words';
 import { IsNull, type EntityManager } from 'typeorm';
@@ -20,6 +20,7 @@ import { BowlEntity, type BowlRow } from './table';
 import { invalid, notFound } from '../kernel/refusal';
 import { livesOf, tell } from '../life';
 import { drawnFor } from './draw';
+import { readHistories } from './histories';
 import { getHead } from '../head';
 import type { Household } from '../kernel/household';
 import type { Catalogue } from '@amber-ladle/core/ingredient';
@@ -193,14 +194,13 @@ async function decidedStops(
   said: readonly StopDecision[],
 ): Promise<readonly BowlFact[]> {
   const catalogue = new Map(ingredients.map((row) => [row.id, row]));
-  // What is new to a head is a caution, never a stop, so its history is not needed here.
-  const known = new Set(catalogue.keys());
+  const histories = await readHistories(household);
   const now = household.clock.now();
   const { schools } = await readSettings(household);
   const stops: (Caution & { readonly name: string })[] = [];
   for (const { id, name, ageYears, sensitiveSkin } of [head, ...others]) {
     const { story } = await getHead(household, id);
-    const who = { wearer: { ageYears, sensitiveSkin }, story, known };
+    const who = { wearer: { ageYears, sensitiveSkin }, story, ...wornBefore(histories[id] ?? []) };
     const met = stopsFor(
       judged(
         { ...mask, parts: mask.parts.filter((part) => catalogue.has(part.ingredientId)) },

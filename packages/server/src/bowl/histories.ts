@@ -25,16 +25,26 @@ async function gatherHistories(household: Household): Promise<Histories> {
     order: { keptAt: 'DESC', id: 'ASC' },
     take: MOST_BOWLS,
   });
-  const ids = rows.map(({ id }) => id);
+  // What burned is never forgotten.
+  const burned = await source.query<{ id: string; keptAt: string }[]>(
+    `SELECT b.id, b.kept_at AS keptAt FROM bowl_life l JOIN bowl b ON b.id = l.bowl_id AND b.removed_at IS NULL
+      WHERE l.wearing LIKE '%"rinsedWhy":"burning"%'`,
+  );
+  const recent = new Set(rows.map(({ id }) => id));
+  const looked = [...rows, ...burned.filter(({ id }) => !recent.has(id))];
+  const ids = looked.map(({ id }) => id);
   const lives = await livesOf(source.manager, ids);
   const made = await madeOf(household, ids);
   const histories: Histories = {};
-  for (const { id, keptAt } of rows) {
+  for (const { id, keptAt } of looked) {
     const { headIds, ...what } = made.get(id) ?? NOTHING_MADE;
     const life = lives.get(id);
     const [first = ''] = headIds;
-    const moments = life ? wornMoments(life, first) : headIds.map((headId) => ({ headId, at: keptAt }));
-    for (const { headId, at } of moments) (histories[headId] ??= []).push({ at, ...what });
+    const moments: readonly WornMoment[] = life
+      ? wornMoments(life, first)
+      : headIds.map((headId) => ({ headId, at: keptAt }));
+    for (const { headId, at, isBurned } of moments)
+      (histories[headId] ??= []).push({ at, ...what, ...(isBurned ? { isBurned } : {}) });
   }
   for (const all of Object.values(histories)) all.sort((a, b) => (a.at < b.at ? 1 : -1));
   return histories;
@@ -69,10 +79,15 @@ function madeFrom({ snapshot }: BowlRow, catalogue: Catalogue): Made {
   };
 }
 
-function wornMoments({ wearing, endedAt, endedHow }: BowlLife, firstHeadId: string): { headId: string; at: string }[] {
-  const worn = Object.entries(wearing).flatMap(([headId, { wornFrom, rinsedAt }]) => {
+interface WornMoment {
+  readonly headId: string;
+  readonly at: string;
+  readonly isBurned?: boolean;
+}
+function wornMoments({ wearing, endedAt, endedHow }: BowlLife, firstHeadId: string): readonly WornMoment[] {
+  const worn = Object.entries(wearing).flatMap(([headId, { wornFrom, rinsedAt, rinsedWhy }]): WornMoment[] => {
     const at = wornFrom ?? rinsedAt;
-    return at ? [{ headId, at }] : [];
+    return at ? [{ headId, at, isBurned: rinsedWhy === 'burning' }] : [];
   });
   // Called worn without a word about sections and caps.
   return worn.length === 0 && endedHow === 'worn' && endedAt ? [{ headId: firstHeadId, at: endedAt }] : worn;

@@ -94,7 +94,7 @@ async function servedHead(manager: EntityManager, life: BowlLifeRow, headId: str
 }
 
 /**
- * What was left when everybody was served. Nothing left, or thrown away, ends the bowl; what is kept or frozen lives on
+ * What was left when everybody was served, said at once; what becomes of it may be said later. Nothing left, or thrown away, ends the bowl; what is kept or frozen lives on
  * where it stands now, under the same clock; a second head is served from it.
  * @throws Refusal 404, 422
  */
@@ -116,6 +116,7 @@ async function whatIsLeft(
   const left = { fate, millilitres, how };
   switch (fate) {
     case 'nothing':
+    case 'undecided':
     case 'discarded':
       return left;
     case 'kept':

@@ -1,5 +1,5 @@
 import type { Head } from '@amber-ladle/contract';
-import { cautionsFor, judged, type Caution, type CautionPlace } from '@amber-ladle/core/judge';
+import { cautionsFor, judged, wornBefore, type Caution, type CautionPlace } from '@amber-ladle/core/judge';
 import type { Mask } from '@amber-ladle/core/mask';
 import { computed, type Ref } from 'vue';
 import { useHousehold } from '../stores/household';
@@ -17,8 +17,7 @@ export function useCautions(mask: Ref<Mask | undefined>, heads: Ref<readonly Hea
     if (!worn) return [];
     const found = new Map<string, NamedCaution>();
     for (const { id, name, ageYears, sensitiveSkin, story } of heads.value) {
-      const known = new Set((household.histories[id] ?? []).flatMap(({ ingredientIds }) => ingredientIds));
-      const who = { wearer: { ageYears, sensitiveSkin }, story, known };
+      const who = { wearer: { ageYears, sensitiveSkin }, story, ...wornBefore(household.histories[id] ?? []) };
       const looked = judged(worn, who, household.catalogue, household.settings.schools, household.moment);
       for (const caution of cautionsFor(looked, place)) {
         const key = `${caution.id} ${JSON.stringify(caution.what)}`;

@@ -1,14 +1,13 @@
 import { api, type Bowl, type BowlLife, type RinseReason, type Wearing } from '@amber-ladle/contract';
 import { millilitresByHead } from '@amber-ladle/core/batch';
 import type { HairProfile } from '@amber-ladle/core/hair';
-import { paceOf, sectionAmounts, sectionsOf, wearState, type WearPhase } from '@amber-ladle/core/washday';
+import { paceOf, sectionAmounts, sectionsOf, wearState } from '@amber-ladle/core/washday';
 import { useSessionStorage, useWakeLock } from '@vueuse/core';
 import { computed, ref, watch, type Ref } from 'vue';
 import { ApiError, call } from '../api/client';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
 import { useChanges } from './useChanges';
-import { useChime } from './useChime';
 import { useSecond } from './useSecond';
 
 interface WornHead {
@@ -23,7 +22,6 @@ interface WornHead {
 export function useWearing(bowl: Ref<Bowl | undefined>, wantedHeadId: Ref<string | undefined>) {
   const household = useHousehold();
   const notice = useNotice();
-  const chime = useChime();
   const wakeLock = useWakeLock();
   const life = ref<BowlLife>();
   watch(bowl, (now) => (life.value = now?.life), { immediate: true });
@@ -100,13 +98,6 @@ export function useWearing(bowl: Ref<Bowl | undefined>, wantedHeadId: Ref<string
   watch(isOn, (on) => void (on ? wakeLock.request('screen') : wakeLock.release()).catch(() => undefined), {
     immediate: true,
   });
-  const RINGS = new Set<WearPhase>(['aim', 'late', 'over']);
-  watch(
-    () => state.value?.phase,
-    (phase, before) => {
-      if (phase && before && isOn.value && RINGS.has(phase)) chime();
-    },
-  );
 
   /** True once the cap was refused until somebody says why. */
   const needsDecision = ref(false);

@@ -23,7 +23,9 @@ async function read(): Promise<void> {
 }
 onMounted(read);
 useChanges(['bowls'], read);
-const open = computed(() => bowls.value.filter(({ life }) => life && !life.endedAt && !life.leftOver));
+const open = computed(() =>
+  bowls.value.filter(({ life }) => life && !life.endedAt && (life.leftOver?.fate ?? 'undecided') === 'undecided'),
+);
 const onLife = (bowl: Bowl, life: BowlLife): void =>
   void (bowls.value = bowls.value.map((one) => (one.id === bowl.id ? { ...one, life } : one)));
 async function close(): Promise<void> {

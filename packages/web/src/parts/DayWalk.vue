@@ -3,6 +3,7 @@ import type { StepKind } from '@amber-ladle/core/washday';
 import { api, type RinseReason, type Wearing } from '@amber-ladle/contract';
 import { useWakeLock } from '@vueuse/core';
 import { computed, onScopeDispose, ref, useTemplateRef } from 'vue';
+import { AlarmCheck } from '../alarms';
 import DayTimeline from '../drawings/DayTimeline.vue';
 import DayEnd from './DayEnd.vue';
 import PlateTest from './PlateTest.vue';
@@ -13,12 +14,14 @@ import { useRouter } from 'vue-router';
 import { call } from '../api/client';
 import { useKeptBowl } from '../composables/useKeptBowl';
 import { useKeys } from '../composables/useKeys';
+import { useRunningBowls } from '../composables/useRunningBowls';
 import { usePages } from '../composables/usePages';
 import type { RunningDayOnScreen } from '../composables/useRunningDay';
 import { useTakeOuts } from '../composables/useTakeOuts';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
 import { writeMinutes } from '../words/mask';
+import { PHASE_WORDS } from '../words/rinse';
 import { buttonWords, clockWords } from '../words/washday';
 import { writeTime } from '../words/when';
 import { useWords } from '../composables/useWords';
@@ -85,6 +88,14 @@ function forward(): void {
 /** The rest of what goes in is as written. */
 const skipPours = (): void => void running.forward();
 const more = (stepId: string): void => void running.tell([{ kind: 'more', stepId, minutes: 1 }]);
+const { bowls: clocks } = useRunningBowls();
+/** How far the mask on the head that this step is about is. */
+const worn = computed(() => {
+  if (step.value?.kind !== 'wear') return undefined;
+  const { bowlId, headId } = step.value;
+  return clocks.value.find(({ summary }) => summary.id === bowlId)?.worn.find((one) => one.headId === headId)?.state;
+});
+const isTime = computed(() => worn.value !== undefined && worn.value.phase !== 'early' && worn.value.phase !== 'fine');
 /** The mask is on a head: it may come out at any moment, whatever the clock says. */
 const isWorn = computed(() => step.value?.kind === 'wear' && focus.value?.kind !== 'hands');
 async function rinseNow(why: RinseReason): Promise<void> {
@@ -143,7 +154,8 @@ const isEnding = ref(false);
       <div class="stage" aria-live="polite" :data-focus="focus.kind">
         <template v-if="focus.kind === 'waiting'">
           <p class="kicker">Nothing for the hands</p>
-          <h2 v-if="planned && step" class="step" data-test="title">
+          <h2 v-if="worn && isTime" class="step" data-test="title">{{ PHASE_WORDS[worn.phase] }}</h2>
+          <h2 v-else-if="planned && step" class="step" data-test="title">
             {{ say(step.title) }}: <span class="figures">{{ clockWords(planned.endsAt - second) }}</span>
           </h2>
           <p v-if="step?.lookFor" class="words">{{ say(step.lookFor) }}</p>
@@ -154,7 +166,8 @@ const isEnding = ref(false);
             <template v-else-if="focus.kind === 'next'">Next</template>
             <template v-else>Now · {{ inHandFor }} of about {{ writeMinutes(step.handsOnMinutes) }}</template>
           </p>
-          <h2 class="step" data-test="title">{{ say(step.title) }}</h2>
+          <h2 class="step" data-test="title">{{ worn && isTime ? PHASE_WORDS[worn.phase] : say(step.title) }}</h2>
+          <p v-if="worn" class="limit figures" data-test="out-by">Out by {{ time(worn.limitAt) }}.</p>
           <PourPanel
             v-if="pours && bowl"
             ref="pour"
@@ -203,6 +216,7 @@ const isEnding = ref(false);
           @more="more"
           @done="finish"
         />
+        <AlarmCheck v-if="waits.length > 0 && focus.kind === 'waiting'" />
         <p v-if="upcoming.length > 0" class="quiet figures then">
           Then
           <template v-for="({ planned: one, step: row }, i) in upcoming" :key="row.id"

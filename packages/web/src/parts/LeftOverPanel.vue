@@ -29,34 +29,43 @@ const SHARES = [
   { share: 0.25, words: '¼' },
   { share: 0.5, words: '½' },
 ] as const;
-const judged = ref<number>();
+/** What was said so far, here or on another device. */
+const said = computed(() => life.leftOver);
 const measured = ref<number>();
-const millilitres = computed(
-  () => measured.value ?? (judged.value === undefined ? undefined : judged.value * made.value),
-);
-const how = computed<LeftOver['how']>(() => (measured.value === undefined ? 'judged' : 'measured'));
-function judge(share: number): void {
-  judged.value = share;
-  measured.value = undefined;
-}
+const isJudged = (share: number): boolean =>
+  said.value?.how === 'judged' && Math.abs(said.value.millilitres - share * made.value) < 0.5;
 
 const fridge = computed(() => shelf.places.find(({ kind }) => kind === 'fridge'));
 const freezer = computed(() => shelf.places.find(({ kind }) => kind === 'freezer'));
 const keeping = computed(() => bowl.snapshot.mask.keeping);
 const others = computed(() => household.heads.filter(({ id }) => !life.wearing[id]));
 
-async function settle(fate: Fate, rest: { placeId?: string; headId?: string } = {}): Promise<void> {
+async function leave(millilitres: number, how: LeftOver['how'], fate: Fate, rest: FateWhere = {}): Promise<void> {
   try {
-    const body = { millilitres: millilitres.value ?? 0, how: how.value, fate, ...rest };
+    const body = { millilitres, how, fate, ...rest };
     emit('life', await call(api.bowls.leave, { params: { id: bowl.id }, body }));
-    notice.show('Noted.', async () => {
-      const response = await call(api.bowls.unleave, { params: { id: bowl.id } });
-      emit('life', response);
+    notice.show(fate === 'nothing' ? 'Nothing left: the bowl is done.' : 'Noted.', async () => {
+      emit('life', await call(api.bowls.unleave, { params: { id: bowl.id } }));
     });
   } catch (error) {
     notice.fail(error);
   }
 }
+/** Kept as it is said; what becomes of it is asked next. */
+const judge = (share: number): Promise<void> =>
+  leave(share * made.value, 'judged', share === 0 ? 'nothing' : 'undecided');
+/** A number is written letter by letter: it is kept by a tap. */
+async function weigh(): Promise<void> {
+  const millilitres = measured.value ?? 0;
+  await leave(millilitres, 'measured', millilitres < 1 ? 'nothing' : 'undecided');
+  measured.value = undefined;
+}
+interface FateWhere {
+  readonly placeId?: string;
+  readonly headId?: string;
+}
+const settle = (fate: Fate, rest: FateWhere = {}): Promise<void> =>
+  leave(said.value?.millilitres ?? 0, said.value?.how ?? 'judged', fate, rest);
 </script>
 
 <template>
@@ -68,13 +77,13 @@ async function settle(fate: Fate, rest: { placeId?: string; headId?: string } = 
         :key="one.share"
         type="button"
         class="pill big"
-        :aria-pressed="judged === one.share && measured === undefined"
+        :aria-pressed="isJudged(one.share)"
         @click="judge(one.share)"
       >
         {{ one.words }}<span v-if="one.share > 0" class="figures"> · {{ kitchenRound(one.share * made) }} mL</span>
       </button>
       <NumberField
-        :model-value="measured ?? 0"
+        :model-value="measured ?? (said?.how === 'measured' ? said.millilitres : 0)"
         label="or measured"
         unit="mL"
         :min="0"
@@ -82,39 +91,37 @@ async function settle(fate: Fate, rest: { placeId?: string; headId?: string } = 
         class="measured"
         @update:model-value="measured = $event"
       />
-    </div>
-    <div v-if="millilitres !== undefined" class="line fates">
-      <v-btn v-if="millilitres < 1" color="primary" height="56" @click="settle('nothing')"
-        >Nothing left: close it</v-btn
+      <v-btn v-if="measured !== undefined" color="primary" height="56" data-test="weighed" @click="weigh"
+        >{{ measured }} mL are left</v-btn
       >
-      <template v-else>
-        <v-btn
-          v-if="fridge && keeping !== 'same-day'"
-          variant="tonal"
-          color="primary"
-          height="56"
-          @click="settle('kept', { placeId: fridge.id })"
-          >Keep it: {{ fridge.name }}</v-btn
-        >
-        <v-btn
-          v-if="freezer && keeping === 'freezes'"
-          variant="tonal"
-          color="primary"
-          height="56"
-          @click="settle('frozen', { placeId: freezer.id })"
-          >Freeze it</v-btn
-        >
-        <v-btn
-          v-for="head in others"
-          :key="head.id"
-          variant="tonal"
-          color="primary"
-          height="56"
-          @click="settle('second-head', { headId: head.id })"
-          >For {{ head.name }}</v-btn
-        >
-        <v-btn variant="text" color="error" height="56" @click="settle('discarded')">Throw it away</v-btn>
-      </template>
+    </div>
+    <div v-if="said" class="line fates" role="group" aria-label="What becomes of it">
+      <v-btn
+        v-if="fridge && keeping !== 'same-day'"
+        variant="tonal"
+        color="primary"
+        height="56"
+        @click="settle('kept', { placeId: fridge.id })"
+        >Keep it: {{ fridge.name }}</v-btn
+      >
+      <v-btn
+        v-if="freezer && keeping === 'freezes'"
+        variant="tonal"
+        color="primary"
+        height="56"
+        @click="settle('frozen', { placeId: freezer.id })"
+        >Freeze it</v-btn
+      >
+      <v-btn
+        v-for="head in others"
+        :key="head.id"
+        variant="tonal"
+        color="primary"
+        height="56"
+        @click="settle('second-head', { headId: head.id })"
+        >For {{ head.name }}</v-btn
+      >
+      <v-btn variant="text" color="error" height="56" @click="settle('discarded')">Throw it away</v-btn>
     </div>
     <p class="quiet">
       {{ KEEPING_WORDS[keeping] }}<template v-if="keeping !== 'same-day'"> Label what is kept.</template> Never to be

@@ -44,6 +44,17 @@ const masks = computed(() => {
     .sort((a, b) => b.count - a.count);
 });
 
+/** What its skin complained of. */
+const burned = computed(() =>
+  wore.value
+    .filter(({ isBurned }) => isBurned)
+    .map(({ maskId, at }) => ({
+      at,
+      name: household.maskById(maskId)?.name ?? maskId,
+      day: writeDay(at, household.now(), household.where),
+    })),
+);
+
 const WEEKS = 53;
 /** A cell for each of the last weeks, with how often the head wore something in it. */
 const weeks = computed(() => {
@@ -72,6 +83,11 @@ const all = computed(() => weeks.value.reduce((sum, { count }) => sum + count, 0
       <li v-for="beat in beats" :key="beat.rhythm">
         <b>{{ beat.words }}</b> <span class="quiet">{{ beat.last }}, every {{ beat.intervalDays }} days</span>
         <span class="again">{{ beat.again }}</span>
+      </li>
+    </ul>
+    <ul v-if="burned.length > 0" class="plain-list" aria-label="What burned or itched" data-test="burned">
+      <li v-for="one in burned" :key="one.at + one.name" class="warn">
+        <b>{{ one.name }}</b> burned or itched <span class="quiet again">{{ one.day }}</span>
       </li>
     </ul>
     <ul v-if="masks.length > 0" class="plain-list" aria-label="What it wore">

@@ -1,48 +1,20 @@
 <script setup lang="ts">
-import type { Bowl, BowlSummary } from '@amber-ladle/contract';
-import { bowlBudget, bowlPastOf, bowlRuleOf } from '@amber-ladle/core/shelf';
-import { computed, shallowRef, watch } from 'vue';
+import { computed } from 'vue';
+import { useRunningBowls } from '../composables/useRunningBowls';
 import { useHousehold } from '../stores/household';
-import { useShelf } from '../stores/shelf';
 import { leftWords } from '../words/shelf';
 import { untilWords } from '../words/when';
 
 /** Bowls whose clock runs, and those that are planned. */
 const household = useHousehold();
-const shelf = useShelf();
-const isRunning = ({ life }: BowlSummary): boolean => Boolean(life && life.stays.length > 0 && !life.endedAt);
-const running = computed(() => household.bowls.items.filter(isRunning));
+const { bowls } = useRunningBowls();
 const planned = computed(() =>
   household.bowls.items.filter(
     ({ life }) => life?.plannedFor && !life.isDrawn && !life.endedAt && life.stays.length === 0,
   ),
 );
-/** Their ingredients decide; they are read once each. */
-const whole = shallowRef<readonly Bowl[]>([]);
-watch(
-  () => running.value.map(({ id }) => id).join(),
-  async () => {
-    const known = new Map(whole.value.map((bowl) => [bowl.id, bowl]));
-    whole.value = await Promise.all(
-      running.value.map(({ id }) => Promise.resolve(known.get(id) ?? household.readBowl(id))),
-    ).catch(() => []);
-  },
-  { immediate: true },
-);
 const rows = computed(() =>
-  running.value.flatMap((summary) => {
-    const bowl = whole.value.find(({ id }) => id === summary.id);
-    const strictest = bowl ? bowlRuleOf(bowl.snapshot.ingredients) : undefined;
-    const { life } = summary;
-    if (!bowl || !strictest || !life || !shelf.isReady) return [];
-    const budget = bowlBudget(
-      bowlPastOf(life, bowl.snapshot.mask.keeping, strictest),
-      shelf.climate,
-      household.settings.timeZone,
-      household.moment,
-    );
-    return [{ summary, budget }];
-  }),
+  bowls.value.flatMap(({ summary, budget }) => (budget === undefined ? [] : [{ summary, budget }])),
 );
 const until = (at: number): string => untilWords(at, household.moment, household.where);
 </script>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { wearState } from '@amber-ladle/core/washday';
-import { computed, watch } from 'vue';
+import { computed } from 'vue';
 import { useRoute } from 'vue-router';
-import { useChime } from '../composables/useChime';
+import { AlarmBar } from '../alarms';
+import { useRunningBowls } from '../composables/useRunningBowls';
 import { useRunningDay } from '../composables/useRunningDay';
 import { useHousehold } from '../stores/household';
 import { clockWords } from '../words/washday';
@@ -11,37 +11,24 @@ import { useWords } from '../composables/useWords';
 
 const { say } = useWords();
 
-/** What runs, on every screen: pots, caps, and the step in hand; and the sound that calls. */
+/** What runs, on every screen: pots, caps, and the step in hand; and what calls. */
 const household = useHousehold();
 const route = useRoute();
-const chime = useChime();
 const { store, plan, focus, step, waits, second } = useRunningDay();
+const { bowls } = useRunningBowls();
 const time = (at: number): string => writeTime(new Date(at).toISOString(), household.where);
 
 /** Masks on heads that no wash day tells of. */
 const worn = computed(() =>
-  household.bowls.items.flatMap(({ id, maskId, life }) => {
-    const wear = household.maskById(maskId)?.wear;
-    if (!wear || !life || life.endedAt || store.day?.bowlIds.includes(id)) return [];
-    return Object.entries(life.wearing).flatMap(([headId, { wornFrom, rinsedAt }]) =>
-      wornFrom && !rinsedAt
-        ? [{ id, headId, name: household.headById(headId)?.name ?? '', state: wearState(wear, wornFrom, second.value) }]
-        : [],
-    );
-  }),
+  bowls.value.flatMap(({ summary: { id }, worn: heads }) =>
+    store.day?.bowlIds.includes(id) ? [] : heads.map((head) => ({ id, ...head })),
+  ),
 );
-const due = computed(() => waits.value.filter(({ planned }) => planned.endsAt <= second.value));
-/** Rings when something comes due, and again every half minute while it is. */
-const calls = computed(() =>
-  due.value.map(({ planned }) => `${planned.stepId} ${Math.floor((second.value - planned.endsAt) / 30_000)}`).join(' '),
-);
-watch(calls, (now, before) => {
-  if (now !== '' && now !== before) chime();
-});
 const isMaking = computed(() => route.name === 'make');
 </script>
 
 <template>
+  <AlarmBar />
   <aside
     v-if="(store.day && plan && !isMaking) || worn.length > 0"
     class="ribbon no-print figures"

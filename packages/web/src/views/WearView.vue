@@ -2,6 +2,7 @@
 import { kitchenRound, writeFraction } from '@amber-ladle/core/measure';
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
+import { AlarmCheck } from '../alarms';
 import HeadFromAbove from '../drawings/HeadFromAbove.vue';
 import WearRing from '../drawings/WearRing.vue';
 import WearScale from '../drawings/WearScale.vue';
@@ -16,7 +17,7 @@ import { useKeys } from '../composables/useKeys';
 import { useWearing } from '../composables/useWearing';
 import { useHousehold } from '../stores/household';
 import { COVERAGE_WORDS, HEAT_WORDS, KEEPING_WORDS, rinseWords, writeMinutes } from '../words/mask';
-import { RINSE_NEXT, RINSED_WORDS } from '../words/rinse';
+import { PHASE_WORDS, RINSE_NEXT, RINSED_WORDS } from '../words/rinse';
 import { writeTime } from '../words/when';
 import { SECTION_WORDS } from '@amber-ladle/words';
 
@@ -40,13 +41,6 @@ useKeys([
 const onHead = computed(() => kitchenRound(head.value?.millilitres ?? 0));
 const isEgg = computed(() => mask.value?.heat === 'never');
 const time = (at: number): string => writeTime(new Date(at).toISOString(), household.where);
-const PHASE_WORDS = {
-  early: 'Not yet: it has hardly begun.',
-  fine: 'It works. A little longer is better.',
-  aim: 'Right now. Rinse when you like.',
-  late: 'Long enough. Rinse soon.',
-  over: 'Past its limit: rinse now.',
-} as const;
 const LEFT = [
   { share: 0.75, words: '¾' },
   { share: 0.5, words: '½' },
@@ -107,7 +101,7 @@ const advice = computed(() => {
       </div>
       <AcidRinsePanel v-if="mask.rinse.acidRinse" />
       <LeftOverPanel
-        v-if="life && isAllRinsed && !life.endedAt && !life.leftOver"
+        v-if="life && isAllRinsed && !life.endedAt && (life.leftOver?.fate ?? 'undecided') === 'undecided'"
         :bowl="bowl"
         :life="life"
         @life="life = $event"
@@ -149,6 +143,7 @@ const advice = computed(() => {
           <v-btn variant="text" height="64" @click="wearing.back">Cap off again</v-btn>
         </div>
         <RinseNow @now="wearing.rinsed" />
+        <AlarmCheck />
       </div>
     </section>
 

@@ -1,4 +1,5 @@
 import type { RinseReason } from '@amber-ladle/contract';
+import type { WearPhase } from '@amber-ladle/core/washday';
 
 /** What is tapped to rinse at once. */
 export const RINSE_WORDS: Readonly<Record<RinseReason, string>> = {
@@ -23,4 +24,13 @@ export const RINSE_NEXT: Readonly<Record<RinseReason, readonly string[]>> = {
   ],
   'out-of-time': [],
   enough: [],
+};
+
+/** What a mask on a head is at. */
+export const PHASE_WORDS: Readonly<Record<WearPhase, string>> = {
+  early: 'Not yet: it has hardly begun.',
+  fine: 'It works. A little longer is better.',
+  aim: 'Right now. Rinse when you like.',
+  late: 'Long enough. Rinse soon.',
+  over: 'Past its limit: rinse now.',
 };

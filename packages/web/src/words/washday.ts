@@ -6,6 +6,7 @@ import { writeMinutes } from './mask';
 /** What became of what was left. */
 export const FATE_WORDS: Readonly<Record<Fate, string>> = {
   nothing: 'nothing was kept',
+  undecided: 'still in the bowl',
   kept: 'kept',
   frozen: 'frozen',
   'second-head': 'for another head',

@@ -3,6 +3,10 @@ export const CAUTIONS = {
   'caution.allergen': 'Allergic to what is in {names}: a food allergy holds on the skin too.',
   'caution.latex-crossing': 'Latex allergy can cross with {names}.',
   'caution.patch-reaction': 'The skin complained of {names} in a patch test.',
+  'caution.burned':
+    'This mask burned or itched on this skin. Leave it, and ask a pharmacist or doctor; a patch test of each thing in it may tell which one it was.',
+  'caution.burned-with':
+    'A mask with {names} burned or itched on this skin, and it has not been told which of them it was: try a patch of skin first.',
   'caution.infant': 'Not for babies: honey, raw egg and a bowl in reach have no place near an infant under one.',
   'caution.no-infants': 'Keep {names} away from an infant under one, in the kitchen too.',
   'caution.too-young': 'Not under {years} years: leave out {names}.',

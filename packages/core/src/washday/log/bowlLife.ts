@@ -16,8 +16,8 @@ export interface Worn {
   rinsedWhy?: RinseReason | undefined;
 }
 
-export const FATES = ['nothing', 'kept', 'frozen', 'second-head', 'discarded'] as const;
-/** What became of what was left. */
+export const FATES = ['nothing', 'undecided', 'kept', 'frozen', 'second-head', 'discarded'] as const;
+/** What became of what was left; it may be known how much is left before anybody says what becomes of it. */
 export type Fate = (typeof FATES)[number];
 
 export const LEFT_HOW = ['measured', 'judged'] as const;

@@ -125,8 +125,10 @@ function apply(state: State, fact: Meant, event: BowlEvent, { sections }: LogCon
     case 'cooked':
       if (state.cooked === undefined || state.cooked.dayId !== event.dayId) state.cooked = { at, dayId: event.dayId };
       return;
-    case 'mixed':
-      { mix(state, event, fact.placeId || event.placeId); return; }
+    case 'mixed': {
+      mix(state, event, fact.placeId || event.placeId);
+      return;
+    }
     case 'moved':
       life.stays.push({ placeId: fact.placeId, from: at });
       return;
@@ -148,20 +150,28 @@ function apply(state: State, fact: Meant, event: BowlEvent, { sections }: LogCon
       mix(state, event, event.placeId);
       wornAnew(life, fact.headId).wornFrom ??= at;
       return;
-    case 'rinsed':
-      { rinse(state, fact.headId, at, fact.why); return; }
+    case 'rinsed': {
+      rinse(state, fact.headId, at, fact.why);
+      return;
+    }
     case 'served':
       life.wearing[fact.headId] ??= { sectionsDone: [] };
       return;
-    case 'left':
-      { leave(life, fact, at); return; }
-    case 'ended':
-      { end(state, fact.how, at); return; }
+    case 'left': {
+      leave(life, fact, at);
+      return;
+    }
+    case 'ended': {
+      end(state, fact.how, at);
+      return;
+    }
     case 'decided':
       life.decisions.push({ at, what: fact.what });
       return;
-    case 'taken-over':
-      { takeOver(life, fact.life); return; }
+    case 'taken-over': {
+      takeOver(life, fact.life);
+      return;
+    }
     case 'undo':
   }
 }
@@ -213,6 +223,8 @@ function leave(life: BowlLife, fact: Extract<BowlFact, { kind: 'left' }>, at: st
       return;
     case 'second-head':
       if (headId) life.wearing[headId] = { sectionsDone: [] };
+      return;
+    case 'undecided':
   }
 }
 

@@ -4,7 +4,16 @@ import { message } from '../../message';
 import { aDay } from '../../testing/aDay';
 import { progressOf } from '../day';
 import { readyStepOf } from '../steps';
-import { dayEventsOf, holding, lifeOf, pressesBehind, type BowlEvent, type BowlFact, type LogContext } from '.';
+import {
+  dayEventsOf,
+  type Fate,
+  holding,
+  lifeOf,
+  pressesBehind,
+  type BowlEvent,
+  type BowlFact,
+  type LogContext,
+} from '.';
 
 /** Minutes after nine on a day that was made up. */
 const at = (minutes: number): string => new Date(Date.UTC(2026, 2, 1, 9, minutes)).toISOString();
@@ -115,7 +124,7 @@ describe('whatever the order', () => {
 
 describe('what is left', () => {
   const rinsed = [event(5, { kind: 'capped', headId: 'ada' }), event(30, { kind: 'rinsed', headId: 'ada' })];
-  const left = (fate: 'kept' | 'nothing' | 'second-head' | 'discarded', more: object = {}) =>
+  const left = (fate: Fate, more: object = {}) =>
     event(40, { kind: 'left', millilitres: 20, how: 'judged', fate, ...more });
 
   it('is kept and worn anew, goes to a second head, or ends the bowl', () => {
@@ -130,6 +139,13 @@ describe('what is left', () => {
       how: 'judged',
       fate: 'discarded',
     });
+  });
+
+  it('is known before anybody says what becomes of it', () => {
+    const open = life(...rinsed, left('undecided'));
+    expect(open).toMatchObject({ leftOver: { millilitres: 20, fate: 'undecided' }, stays: [{ placeId: 'counter' }] });
+    expect(open).not.toHaveProperty('endedAt');
+    expect(life(...rinsed, left('undecided'), left('discarded')).endedAt).toBe(at(40));
   });
 
   it('ends as worn: who has it on has rinsed by then, and who has not had it stays so', () => {
