@@ -1,5 +1,6 @@
 import { millilitresByHead } from '@amber-ladle/core/batch';
 import type { Catalogue } from '@amber-ladle/core/ingredient';
+import { waterPartsOf, type Schools } from '@amber-ladle/core/judge';
 import { EVENT_KINDS, type BowlOfDay, type DayEvent, type PlanStep } from '@amber-ladle/core/washday';
 import { array, boolean, number, object, string } from 'yup';
 import type { Bowl } from '../bowl';
@@ -85,7 +86,11 @@ export type DayPress = Of<typeof dayPressSchema>;
 export const ringsSchema = rings;
 
 /** A kept bowl as the steps of a wash day need it. @param catalogue holds at least the rows of its snapshot */
-export function bowlOfDay({ id, snapshot }: Pick<Bowl, 'id' | 'snapshot'>, catalogue: Catalogue): BowlOfDay {
+export function bowlOfDay(
+  { id, snapshot }: Pick<Bowl, 'id' | 'snapshot'>,
+  catalogue: Catalogue,
+  schools: Schools,
+): BowlOfDay {
   const { head, others, mask, sized, choices } = snapshot;
   const millilitres = millilitresByHead(sized);
   return {
@@ -95,6 +100,7 @@ export function bowlOfDay({ id, snapshot }: Pick<Bowl, 'id' | 'snapshot'>, catal
     madeMillilitres: sized.madeMillilitres,
     catalogue,
     makings: choices.makings,
+    waterParts: waterPartsOf(schools),
     heads: [head, ...others].map(({ id: headId, name, profile }, i) => ({
       id: headId,
       name,

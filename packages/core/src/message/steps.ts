@@ -100,10 +100,13 @@ export const STEP_MESSAGES = {
   'step.rinse-hair.in-lukewarm-then-cool': {},
   'step.rinse-hair.in-warm': {},
   'step.rinse-hair.shampoos': { count: 'number' },
+  'step.rinse-hair.no-shampoo': {},
   'step.rinse-hair.conditioner': {},
+  'step.rinse-hair.conditioner-stays': { minutes: 'number' },
   'step.rinse-hair.look': {},
   'step.rinse-hair.cool': {},
   'step.acid-rinse.title': { head: 'text' },
+  'step.acid-rinse.mix': { vinegar: 'measure', water: 'measure', label: 'number', percent: 'number', ph: 'number' },
   'step.acid-rinse.words': {},
   'step.acid-rinse.stings': {},
 } as const;

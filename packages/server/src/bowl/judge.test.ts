@@ -105,3 +105,18 @@ it('remembers what each head wore, and what only stood there', async () => {
   ]);
   expect(wore?.[0]?.ingredientIds).toContain('egg-yolk');
 });
+
+it('lets what burned not onto that skin again without a decision, until it is taken back', async () => {
+  const head = await addHead();
+  const other = await addHead({}, 'Linnet');
+  const bowl = (await keep(head, 'two-yolk-evening').expect(201)).body as Bowl;
+  const wear = (body: object) => api().post(`/api/bowls/${bowl.id}/wear`).send(body).expect(200);
+  await wear({ isRinsed: true, rinsedWhy: 'burning' });
+  const { [head.id]: wore } = (await api().get('/api/heads/histories').expect(200)).body as Histories;
+  expect(wore).toMatchObject([{ maskId: 'two-yolk-evening', isBurned: true }]);
+  const refused = (await keep(head, 'two-yolk-evening').expect(422)).body as { fields: Record<string, string> };
+  expect(refused.fields['decisions.burned']).toMatch(/Wren: This mask burned or itched/);
+  await keep(other, 'two-yolk-evening').expect(201);
+  await wear({ isRinsed: false });
+  await keep(head, 'two-yolk-evening').expect(201);
+});

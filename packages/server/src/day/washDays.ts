@@ -3,6 +3,7 @@ import { canonical } from '@amber-ladle/core/time';
 import { daySteps, MOST_STEPS, type DayMove, type StepFact } from '@amber-ladle/core/washday';
 import { In, IsNull, type EntityManager } from 'typeorm';
 import { BowlEntity, type BowlRow } from '../bowl/table';
+import { readSettings } from '../household';
 import { readCatalogue } from '../ingredient';
 import type { Household } from '../kernel/household';
 import { inUse, invalid, notFound } from '../kernel/refusal';
@@ -36,6 +37,7 @@ export async function dayOfBowl({ source }: Household, bowlId: string): Promise<
  */
 export async function beginDay(household: Household, wish: BeginDay): Promise<{ day: WashDay; isNew: boolean }> {
   const catalogue = await readCatalogue(household);
+  const { schools } = await readSettings(household);
   const answer = await household.writes.run(['washdays'], async (manager) => {
     const known = await manager.findOneBy(WashDayEntity, { id: wish.id });
     if (known) return { day: await toDay(manager, known), isNew: false };
@@ -47,7 +49,7 @@ export async function beginDay(household: Household, wish: BeginDay): Promise<{ 
       throw invalid({ bowlIds: 'One head cannot wear two bowls on one day; choose a bowl for somebody else.' });
     const own = (bowl: BowlRow) =>
       new Map([...catalogue, ...bowl.snapshot.ingredients.map((row) => [row.id, row] as const)]);
-    const steps = daySteps(bowls.map((bowl) => bowlOfDay(bowl, own(bowl))));
+    const steps = daySteps(bowls.map((bowl) => bowlOfDay(bowl, own(bowl), schools)));
     if (steps.length > MOST_STEPS) throw invalid({ bowlIds: `A day has at most ${MOST_STEPS} steps.` });
     const row: WashDayRow = {
       ...wish,

@@ -16,7 +16,10 @@ export function useDayPreview(bowls: Ref<readonly Bowl[]>, wish: Ref<KeptWish>, 
 
   const built = computed(() => {
     try {
-      return { steps: daySteps(bowls.value.map((bowl) => bowlOfDay(bowl, catalogueOf(bowl)))), fault: '' };
+      return {
+        steps: daySteps(bowls.value.map((bowl) => bowlOfDay(bowl, catalogueOf(bowl), household.settings.schools))),
+        fault: '',
+      };
     } catch (error) {
       return { steps: [], fault: error instanceof Error ? error.message : String(error) };
     }

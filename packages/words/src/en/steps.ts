@@ -104,10 +104,15 @@ export const STEPS = {
     'Fingers through every section, longest at the scalp and the nape: lukewarm water, then cool.',
   'step.rinse-hair.in-warm': 'Fingers through every section, longest at the scalp and the nape: warm water.',
   'step.rinse-hair.shampoos': 'Shampoo {count, plural, one {once} =2 {twice} other {# times}}.',
+  'step.rinse-hair.no-shampoo': 'No shampoo.',
+  'step.rinse-hair.conditioner-stays':
+    'It stays on for {minutes, plural, one {# minute} other {# minutes}}, then out with it.',
   'step.rinse-hair.conditioner': 'Conditioner on the lengths.',
   'step.rinse-hair.look': 'Nothing left, section by section.',
   'step.rinse-hair.cool': 'Cool to lukewarm only: warm water cooks the egg in.',
   'step.acid-rinse.title': 'Acid rinse for {head}',
+  'step.acid-rinse.mix':
+    '{vinegar} mL vinegar of {label} % into {water} mL water: {percent} % acid, about pH {ph}. Five to ten minutes.',
   'step.acid-rinse.words': 'The weakest that does the job, eyes closed, kept off a sore scalp; then plain water.',
   'step.acid-rinse.stings': 'It stings in eyes and on broken skin, and may fade colour.',
 } as const;

@@ -11,6 +11,8 @@ import type { PlanStep } from './step';
 export interface BowlOfDay extends BowlToMake {
   readonly id: string;
   readonly heads: readonly HeadToServe[];
+  /** Of an acid rinse: parts of water to one of vinegar, as the household holds with. */
+  readonly waterParts?: number;
 }
 
 /**
@@ -38,7 +40,10 @@ function stepsOfBowl(bowl: BowlOfDay): readonly PlanStep[] {
   const ready = readyStepOf(making);
   let before = 0;
   const wearing = bowl.heads.flatMap((head) => {
-    const steps = headSteps(head, mask, bowl.catalogue, ready, before);
+    const steps = headSteps(head, mask, bowl.catalogue, ready, {
+      servedBefore: before,
+      waterParts: bowl.waterParts,
+    });
     before += 4 + applyMinutes(head.millilitres, sectionsOf(head.profile).length);
     return steps;
   });

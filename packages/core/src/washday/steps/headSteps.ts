@@ -1,7 +1,8 @@
 import type { HairProfile } from '../../hair';
 import { ingredientById, type Catalogue } from '../../ingredient';
 import { hairStateFor, handlingNotes, type Mask } from '../../mask';
-import { message } from '../../message';
+import { message, type Message } from '../../message';
+import { acidRinse } from '../acidRinse';
 import { sectionsOf } from '../sections';
 import { applyMinutes, detangleMinutes, rinseMinutes, sectionMinutes, washMinutes, wetMinutes } from './minutes';
 import { step, type PlanStep } from './step';
@@ -22,6 +23,39 @@ const RINSE_IN = {
   warm: 'step.rinse-hair.in-warm',
 } as const satisfies Record<Mask['rinse']['temperature'], string>;
 
+/** How a head comes to its turn. */
+export interface ServedHow {
+  /** Minutes that other heads take from the same bowl before this one. */
+  readonly servedBefore?: number;
+  /** Of an acid rinse: parts of water to one of vinegar. */
+  readonly waterParts?: number | undefined;
+}
+/** The weakest acid that does the job (common practice, no published source). */
+const WEAKEST_WATER_PARTS = 7;
+/** What most bottles in a kitchen say, % w/v (common practice, no published source). */
+const VINEGAR_LABEL_PERCENT = 5;
+/** A conditioner stays on so long. Assumption of this project. */
+const CONDITIONER_MINUTES = 3;
+
+/** What goes over a head and runs through it, mL, by its length. Assumption of this project. */
+const rinseMillilitres = ({ stretchedLengthCentimetres }: HairProfile): number =>
+  Math.round((250 + 4 * stretchedLengthCentimetres) / 50) * 50;
+
+function acidRinseFor(profile: HairProfile, waterParts: number): Message {
+  const { vinegarMillilitres, waterMillilitres, percent, estimatedPh } = acidRinse(
+    rinseMillilitres(profile),
+    VINEGAR_LABEL_PERCENT,
+    waterParts,
+  );
+  return message('step.acid-rinse.mix', {
+    vinegar: vinegarMillilitres,
+    water: waterMillilitres,
+    label: VINEGAR_LABEL_PERCENT,
+    percent: Math.round(percent * 10) / 10,
+    ph: Math.round(estimatedPh * 10) / 10,
+  });
+}
+
 /** Hair dries: how long sections may wait wet for the mask. Assumptions of this project. */
 const WET_WAITS_MINUTES = 20;
 const TOWELLED_WAITS_MINUTES = 40;
@@ -32,14 +66,13 @@ const BOWL_WAITS_MINUTES = 20;
  * What a head goes through, from the comb to the last rinse. Washed before where the mask goes on clean hair, else only
  * wetted; sectioned finer for more hair; worn to the mask's aim and rinsed before its limit.
  * @param readyStepId the step after which the bowl is ready
- * @param servedBefore minutes that other heads take from the same bowl before this one
  */
 export function headSteps(
   head: HeadToServe,
   mask: Mask,
   catalogue: Catalogue,
   readyStepId: string | undefined,
-  servedBefore = 0,
+  { servedBefore = 0, waterParts = WEAKEST_WATER_PARTS }: ServedHow = {},
 ): readonly PlanStep[] {
   const { id: headId, name, profile, millilitres } = head;
   const sections = sectionsOf(profile).length;
@@ -142,8 +175,13 @@ export function headSteps(
       title: message('step.rinse-hair.title', { head: name }),
       words: [
         message(RINSE_IN[temperature]),
-        ...(shampoos > 0 ? [message('step.rinse-hair.shampoos', { count: shampoos })] : []),
-        ...(conditioner ? [message('step.rinse-hair.conditioner')] : []),
+        shampoos > 0 ? message('step.rinse-hair.shampoos', { count: shampoos }) : message('step.rinse-hair.no-shampoo'),
+        ...(conditioner
+          ? [
+              message('step.rinse-hair.conditioner'),
+              message('step.rinse-hair.conditioner-stays', { minutes: CONDITIONER_MINUTES }),
+            ]
+          : []),
       ],
       lookFor: message('step.rinse-hair.look'),
       tools: [
@@ -152,7 +190,7 @@ export function headSteps(
         ...(conditioner ? (['conditioner'] as const) : []),
       ],
       cautions: cooks ? [message('step.rinse-hair.cool')] : [],
-      handsOnMinutes: rinseMinutes(profile) + shampoos * 3 + (conditioner ? 4 : 0),
+      handsOnMinutes: rinseMinutes(profile) + shampoos * 3 + (conditioner ? 1 + CONDITIONER_MINUTES : 0),
     }),
     Math.max(0, limitMinutes - aimMinutes),
   );
@@ -162,7 +200,7 @@ export function headSteps(
         id: id('acid-rinse'),
         kind: 'acid-rinse',
         title: message('step.acid-rinse.title', { head: name }),
-        words: [message('step.acid-rinse.words')],
+        words: [acidRinseFor(profile, waterParts), message('step.acid-rinse.words')],
         tools: ['jug'],
         cautions: [message('step.acid-rinse.stings')],
         handsOnMinutes: 3,

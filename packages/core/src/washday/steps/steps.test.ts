@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from '../../ingredient';
-import { BUILT_IN_MASKS } from '../../mask';
+import { BUILT_IN_MASKS, type Mask } from '../../mask';
 import { message, MESSAGES, type Message } from '../../message';
 import { aBowl, aDay } from '../../testing';
 import { planDay } from '../schedule';
-import { daySteps, editNameOf, lengthOf, MOST_STEPS, stepsOfMask, type PlanStep } from '.';
+import { daySteps, editNameOf, lengthOf, MOST_STEPS, stepsOfMask, type BowlOfDay, type PlanStep } from '.';
 
 const find = (steps: readonly PlanStep[], id: string): PlanStep => {
   const found = steps.find((step) => step.id === id);
@@ -104,6 +104,24 @@ describe('the steps of a day', () => {
       expect(lengthOf(rinse)).toBeGreaterThanOrEqual(5);
       expect(lengthOf(rinse)).toBeLessThanOrEqual(10);
     }
+  });
+
+  it('say what the rinse takes: how much vinegar and water with what acidity, shampoos and the conditioner’s minutes', () => {
+    const mix = (bowl: BowlOfDay) => find(daySteps([bowl]), 'ada.acid-rinse').words[0]?.params;
+    const plain = aBowl('two-yolk-evening');
+    const egg = { ...plain, mask: { ...plain.mask, rinse: { ...plain.mask.rinse, acidRinse: true } } };
+    // One part in eight of 5 %: 0.6 %; ½(4.756 − log₁₀ 0.104 mol/L) = 2.9 (weak acid, CRC Handbook's pKa, from memory).
+    expect(mix(egg)).toEqual({ vinegar: 500 / 8, water: (500 * 7) / 8, label: 5, percent: 0.6, ph: 2.9 });
+    expect(mix({ ...egg, waterParts: 1 })).toMatchObject({ vinegar: 250, water: 250, percent: 2.5 });
+    const words = (id: string, change: Partial<Mask['rinse']>) => {
+      const bowl = aBowl(id);
+      const mask = { ...bowl.mask, rinse: { ...bowl.mask.rinse, ...change } };
+      return find(daySteps([{ ...bowl, mask }]), 'ada.rinse').words.map((one) => [one.id, one.params]);
+    };
+    expect(words('rice-silk', { shampoos: 0, conditioner: false })).toContainEqual(['step.rinse-hair.no-shampoo', {}]);
+    const full = words('rice-silk', { shampoos: 2, conditioner: true });
+    expect(full).toContainEqual(['step.rinse-hair.shampoos', { count: 2 }]);
+    expect(full).toContainEqual(['step.rinse-hair.conditioner-stays', { minutes: 3 }]);
   });
 
   it('take longer for more of it', () => {
