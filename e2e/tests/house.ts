@@ -13,6 +13,8 @@ export interface House {
   newPage(): Promise<Page>;
   /** Stops the server (by SIGKILL if asked) and starts it again on the same data and port, its clock gone on meanwhile. */
   restart(signal?: NodeJS.Signals): Promise<void>;
+  /** The server is away while something happens. */
+  away(happens: () => Promise<unknown>, signal?: NodeJS.Signals): Promise<void>;
   /** Lets the household's clock go on. */
   readonly pass: (minutes: number) => Promise<void>;
   close(): Promise<void>;
@@ -36,6 +38,14 @@ export async function openHouse(): Promise<House> {
   }
   const page = await newPage();
 
+  async function away(happens: () => Promise<unknown>, signal: NodeJS.Signals = 'SIGTERM'): Promise<void> {
+    const { now } = (await (await fetch(`${address}/api/health`)).json()) as { now: string };
+    await app.stop(signal);
+    await happens();
+    const port = Number(new URL(address).port);
+    app = await startApp({ dataFolder: folder, port, env: { AMBER_LADLE_CLOCK: now } });
+  }
+
   return {
     page,
     address,
@@ -45,12 +55,8 @@ export async function openHouse(): Promise<House> {
       await page.goto(address + path);
       await page.waitForSelector('h1');
     },
-    async restart(signal = 'SIGTERM') {
-      const { now } = (await (await fetch(`${address}/api/health`)).json()) as { now: string };
-      await app.stop(signal);
-      const port = Number(new URL(address).port);
-      app = await startApp({ dataFolder: folder, port, env: { AMBER_LADLE_CLOCK: now } });
-    },
+    away,
+    restart: (signal) => away(() => Promise.resolve(), signal),
     async pass(minutes) {
       const answer = await post(`${address}/api/devices/clock`, { minutes });
       if (!answer.ok) throw new Error(`The clock did not move: ${answer.status}`);

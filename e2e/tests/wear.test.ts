@@ -144,3 +144,44 @@ it('never complained on the console', () => {
     ),
   ).toEqual([]);
 });
+
+it('keeps what is tapped while the server is away, shows it at once, and tells it in order, also after the page was left', async () => {
+  const page = await house.newPage();
+  await page.goto(`${house.address}/bowl?mask=rice-silk`);
+  await keepWithoutTaking(page);
+  await page.goto(`${house.address}/wear`);
+  await page.waitForSelector('button.section');
+  const bowlId = await page.evaluate(() => new URL(location.href).searchParams.get('bowl'));
+  const { items } = (await (await fetch(`${house.address}/api/bowls?limit=1`)).json()) as { items: { id: string }[] };
+  const id = bowlId ?? items[0]?.id ?? '';
+  await house.away(async () => {
+    await page.keyboard.press('Space');
+    await page.waitForSelector('button.section[aria-pressed="true"]');
+    await clickOn(page, '::-p-text(Cap on, start the time)');
+    await textWhen(page, '[data-test="phase"]', /hardly begun/);
+    await textWhen(page, '[data-test="held"]', /The 2 things you tapped are kept here/);
+    await clickOn(page, '[data-test="rinse-burning"]');
+    await textWhen(page, '[data-test="rinsed"]', /because it burned or itched/);
+    // The page is left before anybody has heard of it.
+    await page.goto('about:blank');
+  }, 'SIGKILL');
+  await page.goto(`${house.address}/shelf`);
+  const wearing = async () => {
+    const { life } = (await (await fetch(`${house.address}/api/bowls/${id}`)).json()) as {
+      life: { wearing: Record<string, object> };
+    };
+    return Object.values(life.wearing)[0];
+  };
+  await expect
+    .poll(wearing, { timeout: 10_000 })
+    .toMatchObject({
+      sectionsDone: [expect.any(String)],
+      rinsedWhy: 'burning',
+      wornFrom: expect.any(String) as string,
+    });
+  expect(await page.$('[data-test="held"]')).toBeNull();
+  // What burned stops the next bowl of it.
+  await page.goto(`${house.address}/bowl?mask=rice-silk`);
+  await textWhen(page, '[data-test="cautions"]', /burned or itched on this skin/);
+  await page.close();
+}, 120_000);

@@ -1,12 +1,15 @@
-import { api, type Bowl, type BowlLife, type RinseReason, type Wearing } from '@amber-ladle/contract';
+import { type Bowl, type BowlLife, type RinseReason, type Wearing } from '@amber-ladle/contract';
 import { millilitresByHead } from '@amber-ladle/core/batch';
 import type { HairProfile } from '@amber-ladle/core/hair';
 import { paceOf, sectionAmounts, sectionsOf, wearState } from '@amber-ladle/core/washday';
 import { useSessionStorage, useWakeLock } from '@vueuse/core';
 import { computed, ref, watch, type Ref } from 'vue';
-import { ApiError, call } from '../api/client';
+import { v4 as newId } from 'uuid';
+import { ApiError } from '../api/client';
+import { useHeld } from '../stores/held';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
+import { withHeld } from './heldLife';
 import { useChanges } from './useChanges';
 import { useSecond } from './useSecond';
 
@@ -23,8 +26,14 @@ export function useWearing(bowl: Ref<Bowl | undefined>, wantedHeadId: Ref<string
   const household = useHousehold();
   const notice = useNotice();
   const wakeLock = useWakeLock();
-  const life = ref<BowlLife>();
-  watch(bowl, (now) => (life.value = now?.life), { immediate: true });
+  const held = useHeld();
+  const known = ref<BowlLife>();
+  watch(bowl, (now) => (known.value = now?.life), { immediate: true });
+  /** With what is on its way to the server. */
+  const life = computed<BowlLife | undefined>({
+    get: () => known.value && withHeld(known.value, held.ofBowl(bowl.value?.id)),
+    set: (now) => (known.value = now),
+  });
   /** Counts what was told from here: what was read before an answer came is older than it. */
   let told = 0;
   // Another device may tap a section, too.
@@ -33,7 +42,7 @@ export function useWearing(bowl: Ref<Bowl | undefined>, wantedHeadId: Ref<string
     const before = told;
     if (!id) return;
     const fresh = await household.readBowl(id).catch(() => undefined);
-    if (fresh && before === told && bowl.value?.id === id) life.value = fresh.life;
+    if (fresh && before === told && bowl.value?.id === id) known.value = fresh.life;
   });
 
   const mask = computed(() => bowl.value?.snapshot.mask);
@@ -102,12 +111,14 @@ export function useWearing(bowl: Ref<Bowl | undefined>, wantedHeadId: Ref<string
   /** True once the cap was refused until somebody says why. */
   const needsDecision = ref(false);
   async function wear(wearing: Wearing): Promise<void> {
+    const [bowlId, headId] = [bowl.value?.id, head.value?.id];
+    if (bowlId === undefined || headId === undefined) return;
     told++;
+    const pressId = newId();
+    const pressedAt = household.now().getTime();
     try {
-      life.value = await call(api.bowls.wear, {
-        params: { id: bowl.value?.id ?? '' },
-        body: { headId: head.value?.id, ...wearing },
-      });
+      const answer = await held.tellWear({ pressId, pressedAt, bowlId, body: { ...wearing, headId } });
+      if (bowl.value?.id === bowlId) known.value = answer;
       needsDecision.value = false;
     } catch (error) {
       needsDecision.value = error instanceof ApiError && error.problem.fields?.['decision'] !== undefined;
@@ -125,8 +136,9 @@ export function useWearing(bowl: Ref<Bowl | undefined>, wantedHeadId: Ref<string
     });
   const capOff = (): Promise<void> => wear({ isCapOn: false });
   async function rinsed(why?: RinseReason): Promise<void> {
-    await wear({ isRinsed: true, ...(why ? { rinsedWhy: why } : {}) });
+    const isTold = wear({ isRinsed: true, ...(why ? { rinsedWhy: why } : {}) });
     if (worn.value?.rinsedAt) notice.show('Rinsed out.', () => wear({ isRinsed: false }));
+    await isTold;
   }
 
   /** The one thing to do next, by space; and one back. */

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import type { StepKind } from '@amber-ladle/core/washday';
-import { api, type RinseReason, type Wearing } from '@amber-ladle/contract';
+import type { RinseReason, Wearing } from '@amber-ladle/contract';
 import { useWakeLock } from '@vueuse/core';
+import { v4 as newId } from 'uuid';
 import { computed, onScopeDispose, ref, useTemplateRef } from 'vue';
 import { AlarmCheck } from '../alarms';
 import DayTimeline from '../drawings/DayTimeline.vue';
@@ -11,13 +12,13 @@ import PotTimers from './PotTimers.vue';
 import PourPanel from './PourPanel.vue';
 import RinseNow from './RinseNow.vue';
 import { useRouter } from 'vue-router';
-import { call } from '../api/client';
 import { useKeptBowl } from '../composables/useKeptBowl';
 import { useKeys } from '../composables/useKeys';
 import { useRunningBowls } from '../composables/useRunningBowls';
 import { usePages } from '../composables/usePages';
 import type { RunningDayOnScreen } from '../composables/useRunningDay';
 import { useTakeOuts } from '../composables/useTakeOuts';
+import { useHeld } from '../stores/held';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
 import { writeMinutes } from '../words/mask';
@@ -32,6 +33,7 @@ const { say, sayAll } = useWords();
 /** A wash day under way: one step a screen, advanced by a big target or the space bar. */
 const { running } = defineProps<{ running: RunningDayOnScreen }>();
 const household = useHousehold();
+const held = useHeld();
 const notice = useNotice();
 const router = useRouter();
 const { store, plan, focus, canGo, step, plannedById, progress, waits, upcoming, second } = running;
@@ -100,14 +102,14 @@ const isTime = computed(() => worn.value !== undefined && worn.value.phase !== '
 const isWorn = computed(() => step.value?.kind === 'wear' && focus.value?.kind !== 'hands');
 async function rinseNow(why: RinseReason): Promise<void> {
   const { bowlId = day.value?.bowlIds[0] ?? '', headId } = step.value ?? {};
-  try {
-    const wear = (body: Wearing) => call(api.bowls.wear, { params: { id: bowlId }, body: { headId, ...body } });
-    await wear({ isRinsed: true, rinsedWhy: why });
-    notice.show('Rinsed out.', () => wear({ isRinsed: false }));
-    await router.push({ name: 'wear', query: { bowl: bowlId, ...(headId ? { head: headId } : {}) } });
-  } catch (error) {
+  if (headId === undefined) return;
+  const wear = (wearing: Wearing) =>
+    held.tellWear({ pressId: newId(), pressedAt: household.now().getTime(), bowlId, body: { ...wearing, headId } });
+  wear({ isRinsed: true, rinsedWhy: why }).catch((error: unknown) => {
     notice.fail(error);
-  }
+  });
+  notice.show('Rinsed out.', () => wear({ isRinsed: false }));
+  await router.push({ name: 'wear', query: { bowl: bowlId, head: headId } });
 }
 const finish = (stepId: string): void => void running.tell([{ kind: 'done', stepId }]);
 useKeys([
@@ -204,9 +206,6 @@ const isEnding = ref(false);
         label="The bowl is past its time. To wear it all the same, say why; the record keeps it"
         maxlength="300"
       />
-      <p v-if="store.isHeld" class="caution" role="status">
-        The server does not answer. What you pressed is kept here and told when it does.
-      </p>
       <div class="foot">
         <PotTimers
           v-if="waits.length > 0"

@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
 import { AlarmBar } from '../alarms';
+import HeldLine from './HeldLine.vue';
 import { useRunningBowls } from '../composables/useRunningBowls';
 import { useRunningDay } from '../composables/useRunningDay';
 import { useHousehold } from '../stores/household';
@@ -29,6 +30,7 @@ const isMaking = computed(() => route.name === 'make');
 
 <template>
   <AlarmBar />
+  <HeldLine />
   <aside
     v-if="(store.day && plan && !isMaking) || worn.length > 0"
     class="ribbon no-print figures"
