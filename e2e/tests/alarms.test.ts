@@ -108,7 +108,9 @@ it('is tried by a tap, and tells a locked screen where that is allowed', async (
   const context = house.page.browserContext();
   const page = await house.newPage();
   await listen(page);
-  await context.overridePermissions(house.address, ['notifications']);
+  const allow = (state: 'granted' | 'denied') =>
+    context.setPermission(house.address, { permission: { name: 'notifications' }, state });
+  await allow('granted');
   const { limit } = await wearOn(page);
   await textWhen(
     page,
@@ -134,6 +136,12 @@ it('is tried by a tap, and tells a locked screen where that is allowed', async (
   await front.close();
   await page.bringToFront();
   await clickOn(page, '[data-test="heard"]');
+
+  // Refused, it says so instead of asking in vain; the bar and the sound go on.
+  await allow('denied');
+  await page.goto(`${house.address}/wear`);
+  await textWhen(page, '[data-test="alarm-check"]', /A locked screen is not told: this browser’s settings/);
+  expect(await page.$('[data-test="notify"]')).toBeNull();
   await context.clearPermissionOverrides();
   await page.close();
 }, 120_000);

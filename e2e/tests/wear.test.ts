@@ -172,13 +172,11 @@ it('keeps what is tapped while the server is away, shows it at once, and tells i
     };
     return Object.values(life.wearing)[0];
   };
-  await expect
-    .poll(wearing, { timeout: 10_000 })
-    .toMatchObject({
-      sectionsDone: [expect.any(String)],
-      rinsedWhy: 'burning',
-      wornFrom: expect.any(String) as string,
-    });
+  await expect.poll(wearing, { timeout: 10_000 }).toMatchObject({
+    sectionsDone: [expect.any(String)],
+    rinsedWhy: 'burning',
+    wornFrom: expect.any(String) as string,
+  });
   expect(await page.$('[data-test="held"]')).toBeNull();
   // What burned stops the next bowl of it.
   await page.goto(`${house.address}/bowl?mask=rice-silk`);

@@ -10,14 +10,28 @@ const where = computed(() => {
   if (kind === 'bowl-end') return { name: 'kept-bowl', params: { id: bowlId } };
   return { name: 'wear', query: { bowl: bowlId, head: headId } };
 });
+/** Nothing is lost yet. */
+const isGentle = computed(() => calling.value?.kind === 'wear-aim');
 </script>
 
 <template>
-  <div v-if="calling && words" class="alarm no-print" role="alert" data-test="alarm" :data-kind="calling.kind">
+  <div
+    v-if="calling && words"
+    class="alarm no-print"
+    :class="{ gentle: isGentle }"
+    role="alert"
+    data-test="alarm"
+    :data-kind="calling.kind"
+  >
     <RouterLink :to="where" class="said" @click="answer(calling)">
       <b>{{ words.what }}.</b> <span>{{ words.todo }}</span>
     </RouterLink>
-    <v-btn color="on-error" variant="outlined" height="64" data-test="heard" @click="answer(calling)"
+    <v-btn
+      :color="isGentle ? 'on-primary' : 'on-error'"
+      variant="outlined"
+      height="64"
+      data-test="heard"
+      @click="answer(calling)"
       >I have heard it</v-btn
     >
   </div>
@@ -36,6 +50,10 @@ const where = computed(() => {
   padding: 12px 24px;
   background: rgb(var(--v-theme-error));
   color: rgb(var(--v-theme-on-error));
+}
+.gentle {
+  background: rgb(var(--v-theme-primary));
+  color: rgb(var(--v-theme-on-primary));
 }
 .said {
   min-height: 48px;

@@ -2,7 +2,7 @@
 import { useAlarms } from './useAlarms';
 
 /** Whether an alarm would be heard here, tried by a tap. */
-const { isHeard, canNotify, mayNotify, askToNotify, tryIt } = useAlarms();
+const { isHeard, canNotify, mayNotify, isRefused, askToNotify, tryIt } = useAlarms();
 </script>
 
 <template>
@@ -10,7 +10,8 @@ const { isHeard, canNotify, mayNotify, askToNotify, tryIt } = useAlarms();
     <span v-if="isHeard">It rings until you answer.</span>
     <span v-else>It rings once this page has been tapped.</span>
     <button type="button" class="pill" @click="tryIt">Try the sound</button>
-    <button v-if="canNotify && !mayNotify" type="button" class="pill" data-test="notify" @click="askToNotify">
+    <span v-if="isRefused">A locked screen is not told: this browser’s settings do not allow it.</span>
+    <button v-else-if="canNotify && !mayNotify" type="button" class="pill" data-test="notify" @click="askToNotify">
       Tell me on a locked screen, too
     </button>
     <span v-else-if="canNotify">A locked screen is told, too.</span>

@@ -2,6 +2,7 @@ import {
   createSharedComposable,
   useDocumentVisibility,
   useLocalStorage,
+  usePermission,
   useTitle,
   useWebNotification,
 } from '@vueuse/core';
@@ -93,7 +94,10 @@ function alarms() {
   const visibility = useDocumentVisibility();
   const notification = useWebNotification({ requestPermissions: false });
   const canNotify = computed(() => notification.isSupported.value);
-  const mayNotify = notification.permissionGranted;
+  const permission = usePermission('notifications');
+  const mayNotify = computed(() => notification.permissionGranted.value || permission.value === 'granted');
+  /** Only the browser's own settings can change that. */
+  const isRefused = computed(() => permission.value === 'denied');
   async function tellOnLockedScreen(): Promise<void> {
     if (!mayNotify.value || visibility.value === 'visible' || !words.value || !calling.value) return;
     const { what, todo } = words.value;
@@ -110,5 +114,5 @@ function alarms() {
     call();
     times = 0;
   };
-  return { due, calling, words, answer, tryIt, isHeard: bell.isReady, canNotify, mayNotify, askToNotify };
+  return { due, calling, words, answer, tryIt, isHeard: bell.isReady, canNotify, mayNotify, isRefused, askToNotify };
 }

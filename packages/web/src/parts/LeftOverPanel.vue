@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { api, type Bowl, type BowlLife, type Fate, type LeftOver } from '@amber-ladle/contract';
-import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed, onMounted, ref } from 'vue';
 import NumberField from './NumberField.vue';
 import { call } from '../api/client';
@@ -80,7 +79,7 @@ const settle = (fate: Fate, rest: FateWhere = {}): Promise<void> =>
         :aria-pressed="isJudged(one.share)"
         @click="judge(one.share)"
       >
-        {{ one.words }}<span v-if="one.share > 0" class="figures"> · {{ kitchenRound(one.share * made) }} mL</span>
+        {{ one.words }}<span v-if="one.share > 0" class="figures"> · about {{ Math.round(one.share * made) }} mL</span>
       </button>
       <NumberField
         :model-value="measured ?? (said?.how === 'measured' ? said.millilitres : 0)"
