@@ -15,7 +15,7 @@ import { BowlEntity } from '../bowl/table';
 import { WashDayEntity, type WashDayRow } from '../day/table';
 import type { Household } from '../kernel/household';
 import { WearLogEntity } from '../notes/table';
-import { climateOf } from '../place';
+import { listPlaces } from '../place';
 import { toLife, wornAt } from './lifeRules';
 import { broughtUpToDate } from './snapshots';
 import { BowlEventEntity, BowlLifeEntity, type BowlEventRow, type BowlLifeRow } from './table';
@@ -74,7 +74,7 @@ export async function tell(
 ): Promise<BowlLifeRow> {
   const toldAt = household.clock.now();
   const before = await manager.countBy(BowlEventEntity, { bowlId, pressId });
-  const placeId = await benchOf(manager, toldAt);
+  const placeId = await benchOf(manager);
   for (const [i, fact] of facts.entries())
     await manager.insert(BowlEventEntity, {
       id: `${pressId}.${bowlId}.${before + i}`,
@@ -90,8 +90,8 @@ export async function tell(
 }
 
 /** Where work is done: what is mixed stands there first. */
-async function benchOf(manager: EntityManager, now: string): Promise<string | null> {
-  const { places } = await climateOf(manager, now);
+async function benchOf(manager: EntityManager): Promise<string | null> {
+  const places = await listPlaces(manager);
   return (places.find(({ kind }) => kind === 'counter') ?? places[0])?.id ?? null;
 }
 

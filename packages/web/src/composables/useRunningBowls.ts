@@ -30,14 +30,22 @@ function runningBowls() {
   const shelf = useShelf();
   const notice = useNotice();
   const second = useSecond();
-  shelf.load().catch((error: unknown) => {
-    notice.fail(error);
-  });
   const running = computed(() =>
     household.bowls.items.flatMap((summary) => {
       const { life } = summary;
       return life && life.stays.length > 0 && !life.endedAt ? [{ summary, life }] : [];
     }),
+  );
+  /** How warm it was where they stand is only asked for where there are any. */
+  watch(
+    () => running.value.length > 0,
+    (isAny) => {
+      if (isAny)
+        shelf.load().catch((error: unknown) => {
+          notice.fail(error);
+        });
+    },
+    { immediate: true },
   );
   /** What is in them decides; they are read once each. */
   const whole = shallowRef<ReadonlyMap<string, Bowl>>(new Map());

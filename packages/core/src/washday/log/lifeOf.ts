@@ -112,7 +112,8 @@ function apply(state: State, fact: Meant, event: BowlEvent, { sections }: LogCon
   const { at } = event;
   switch (fact.kind) {
     case 'kept':
-      life.madeAt = at;
+      // What was mixed before anybody wrote it down keeps its moment.
+      if (life.stays.length === 0) life.madeAt = at;
       if (fact.plannedFor !== undefined) life.plannedFor = fact.plannedFor;
       return;
     case 'drawn':

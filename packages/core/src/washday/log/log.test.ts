@@ -92,6 +92,15 @@ describe('whatever the order', () => {
     expect(holding([capped, moved, late])).toEqual([capped, late, moved]);
   });
 
+  it('may have been on a head before the bowl was written down', () => {
+    const late = event(-90, { kind: 'capped', headId: 'ada' }, { toldAt: at(1) });
+    expect(life(late)).toMatchObject({
+      madeAt: at(-90),
+      stays: [{ from: at(-90) }],
+      wearing: { ada: { wornFrom: at(-90) } },
+    });
+  });
+
   it('stands as it was told where the clock was set back in between', () => {
     const mixed = event(10, { kind: 'mixed', placeId: 'counter' });
     const moved = event(9, { kind: 'moved', placeId: 'fridge' });
