@@ -145,6 +145,36 @@ it('never complained on the console', () => {
   ).toEqual([]);
 });
 
+it('is told late: it was rinsed half an hour ago, and the ring, the record and the notes say so', async () => {
+  const page = await house.newPage();
+  await page.goto(`${house.address}/bowl?mask=flax-slip`);
+  await keepWithoutTaking(page);
+  await page.goto(`${house.address}/wear`);
+  await page.waitForSelector('button.section');
+  await clickOn(page, '::-p-text(Cap on, start the time)');
+  await textWhen(page, '[data-test="phase"]', /hardly begun/);
+  await house.pass(50);
+  await textWhen(page, '[data-test="phase"]', /Right now|Long enough|It works|Past its limit/);
+  await clickOn(page, '::-p-text(Rinsed out)');
+  const shown = await textWhen(page, '[data-test="rinsed"]', /Rinsed out at \d\d:\d\d/);
+  const minutesIn = (text: string): number => {
+    const [, hours, minutes] = /at (\d\d):(\d\d)/.exec(text) ?? [];
+    return Number(hours) * 60 + Number(minutes);
+  };
+  await clickOn(page, '[data-test="earlier"] summary');
+  // Not before the cap was on.
+  expect(await page.$$eval('[data-test="earlier"] button', (all) => all.length)).toBe(3);
+  await clickOn(page, '[data-test="earlier"] ::-p-text(30 min ago)');
+  await page.waitForFunction(
+    (before) => !document.querySelector('[data-test="rinsed"]')?.textContent.includes(before),
+    {},
+    /at \d\d:\d\d/.exec(shown)?.[0] ?? '',
+  );
+  const late = await textWhen(page, '[data-test="rinsed"]', /Rinsed out at \d\d:\d\d/);
+  expect(Math.abs(minutesIn(shown) - minutesIn(late) - 30)).toBeLessThanOrEqual(1);
+  await page.close();
+}, 60_000);
+
 it('keeps what is tapped while the server is away, shows it at once, and tells it in order, also after the page was left', async () => {
   const page = await house.newPage();
   await page.goto(`${house.address}/bowl?mask=rice-silk`);

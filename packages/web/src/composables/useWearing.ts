@@ -21,6 +21,9 @@ interface WornHead {
   readonly millilitres: number;
 }
 
+/** So many minutes ago something may have happened that is told now. */
+const EARLIER = [5, 15, 30, 60, 120, 240] as const;
+
 /** A bowl on a head: its sections, the ring of time, and the rinse; every moment is kept on the server. */
 export function useWearing(bowl: Ref<Bowl | undefined>, wantedHeadId: Ref<string | undefined>) {
   const household = useHousehold();
@@ -110,12 +113,11 @@ export function useWearing(bowl: Ref<Bowl | undefined>, wantedHeadId: Ref<string
 
   /** True once the cap was refused until somebody says why. */
   const needsDecision = ref(false);
-  async function wear(wearing: Wearing): Promise<void> {
+  async function wear(wearing: Wearing, pressedAt = household.now().getTime()): Promise<void> {
     const [bowlId, headId] = [bowl.value?.id, head.value?.id];
     if (bowlId === undefined || headId === undefined) return;
     told++;
     const pressId = newId();
-    const pressedAt = household.now().getTime();
     try {
       const answer = await held.tellWear({ pressId, pressedAt, bowlId, body: { ...wearing, headId } });
       if (bowl.value?.id === bowlId) known.value = answer;
@@ -139,6 +141,21 @@ export function useWearing(bowl: Ref<Bowl | undefined>, wantedHeadId: Ref<string
     const isTold = wear({ isRinsed: true, ...(why ? { rinsedWhy: why } : {}) });
     if (worn.value?.rinsedAt) notice.show('Rinsed out.', () => wear({ isRinsed: false }));
     await isTold;
+  }
+
+  /** Minutes before now at which it may have been rinsed: it was on by then. */
+  const earlier = computed(() => {
+    const { wornFrom = '', rinsedAt } = worn.value ?? {};
+    return rinsedAt === undefined
+      ? []
+      : EARLIER.filter((minutes) => second.value - minutes * 60_000 > Date.parse(wornFrom));
+  });
+  /** It was rinsed out then, and is told now. */
+  async function rinsedEarlier(minutes: number): Promise<void> {
+    const why = worn.value?.rinsedWhy;
+    const at = household.now().getTime() - minutes * 60_000;
+    await wear({ isRinsed: false });
+    await wear({ isRinsed: true, ...(why ? { rinsedWhy: why } : {}) }, at);
   }
 
   /** The one thing to do next, by space; and one back. */
@@ -177,6 +194,8 @@ export function useWearing(bowl: Ref<Bowl | undefined>, wantedHeadId: Ref<string
     toggle,
     capOn,
     rinsed,
+    earlier,
+    rinsedEarlier,
     forward,
     back,
   };

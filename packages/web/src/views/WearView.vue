@@ -31,7 +31,7 @@ const wearing = useWearing(
   computed(() => (route.query['head'] ? String(route.query['head']) : undefined)),
 );
 const { life, mask, heads, head, worn, isRinsed, isAllRinsed, isAnew, amounts, doneIds, next } = wearing;
-const { bottle, leftShare, pace, state, decision, needsDecision } = wearing;
+const { bottle, leftShare, pace, state, decision, needsDecision, earlier } = wearing;
 const person = computed(() => household.headById(head.value?.id));
 const choose = (id: string): unknown => router.replace({ query: { ...route.query, head: id } });
 useKeys([
@@ -94,6 +94,18 @@ const advice = computed(() => {
         }}<template v-if="worn?.rinsedWhy">, {{ RINSED_WORDS[worn.rinsedWhy] }}</template
         >.
       </p>
+      <details v-if="!life?.endedAt && earlier.length > 0" class="earlier" data-test="earlier">
+        <summary>It was earlier</summary>
+        <button
+          v-for="minutes in earlier"
+          :key="minutes"
+          type="button"
+          class="pill"
+          @click="wearing.rinsedEarlier(minutes)"
+        >
+          {{ writeMinutes(minutes) }} ago
+        </button>
+      </details>
       <div v-if="worn?.rinsedWhy && RINSE_NEXT[worn.rinsedWhy].length > 0" class="what-now" role="alert">
         <ul class="plain-list">
           <li v-for="words in RINSE_NEXT[worn.rinsedWhy]" :key="words">{{ words }}</li>
@@ -325,6 +337,14 @@ const advice = computed(() => {
 .stop {
   color: var(--clay);
   font-weight: 600;
+}
+.earlier summary {
+  min-height: 44px;
+  cursor: pointer;
+}
+.earlier .pill {
+  min-height: 48px;
+  margin: 0 8px 8px 0;
 }
 dl {
   display: grid;
