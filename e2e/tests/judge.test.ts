@@ -42,12 +42,13 @@ it('takes a new head from a patch test to a bowl that is kept with a decision, a
   await textWhen(page, '[data-test="excluded"]', /Papaya polish.*Patch-test .*papaya.* today\. Free/);
 
   await house.open(`/heads/${id}`);
-  for (const name of ['Papaya', 'Strained yogurt', 'Honey']) {
+  for (const [i, name] of ['Papaya', 'Strained yogurt', 'Honey'].entries()) {
     await page.type('.totest input', name);
     await clickOn(page, `.v-list-item ::-p-text(${name})`);
+    await page.waitForFunction(() => !document.querySelector('.v-overlay--active .v-list'));
     await clickOn(page, '::-p-text(Dabbed on)');
+    await page.waitForFunction((count) => document.querySelectorAll('.test').length === count, {}, i + 1);
   }
-  await page.waitForFunction(() => document.querySelectorAll('.test').length === 3);
   await clickOn(page, 'button[type="submit"]');
   await page.waitForFunction(() => /is saved/.test(document.body.textContent));
   await house.pass(49 * 60);
