@@ -67,7 +67,6 @@ const FACTS = {
   capped: only({ headId }),
   rinsed: only({ headId, why: string().oneOf(RINSE_REASONS).optional() }),
   left: only({ millilitres, how, fate, placeId: placeId.optional(), headId: headId.optional() }),
-  served: only({ headId }),
   ended: only({ how: end.required() }),
   decided: only({ what: anObject }),
   'taken-over': only({

@@ -26,37 +26,12 @@ export type BowlFact =
       readonly placeId?: string | undefined;
       readonly headId?: string | undefined;
     } & Pick<LeftOver, 'millilitres' | 'how'>)
-  /** Another head is served from it. */
-  | { readonly kind: 'served'; readonly headId: string }
   | { readonly kind: 'ended'; readonly how: BowlEnd }
   | { readonly kind: 'decided'; readonly what: Message }
   /** What was known of a bowl before it had a log. */
   | { readonly kind: 'taken-over'; readonly life: Omit<BowlLife, 'bowlId'> }
   /** A press is taken back. */
   | { readonly kind: 'undo'; readonly undoes: string; readonly stepId?: string | undefined };
-
-export const FACT_KINDS = [
-  'begin',
-  'hands-off',
-  'done',
-  'more',
-  'weigh',
-  'kept',
-  'drawn',
-  'put-back',
-  'cooked',
-  'mixed',
-  'moved',
-  'coated',
-  'capped',
-  'rinsed',
-  'left',
-  'served',
-  'ended',
-  'decided',
-  'taken-over',
-  'undo',
-] as const satisfies readonly BowlFact['kind'][];
 
 /** A line of a bowl's log. Lines are added, never changed; everything else about a bowl follows from them. */
 export interface BowlEvent {

@@ -155,9 +155,6 @@ function apply(state: State, fact: Meant, event: BowlEvent, { sections }: LogCon
       rinse(state, fact.headId, at, fact.why);
       return;
     }
-    case 'served':
-      life.wearing[fact.headId] ??= { sectionsDone: [] };
-      return;
     case 'left': {
       leave(life, fact, at);
       return;
