@@ -3,7 +3,7 @@ import type { HairProfile } from '@amber-ladle/core/hair';
 import type { Ingredient } from '@amber-ladle/core/ingredient';
 import type { RecordedBowl } from '@amber-ladle/core/house';
 import type { Spoon } from '@amber-ladle/core/measure';
-import type { Mask } from '@amber-ladle/core/mask';
+import { wornFor, type Mask } from '@amber-ladle/core/mask';
 import { array, object, string } from 'yup';
 import { choicesSchema, type BowlChoices } from './choices';
 import { profileSchema } from '../head';
@@ -56,6 +56,10 @@ export interface BowlSummary {
 export interface Bowl extends BowlSummary {
   snapshot: BowlSnapshot;
 }
+
+/** A bowl's mask with the length of wear that was chosen for it. */
+export const maskWorn = ({ snapshot: { mask }, life }: Pick<Bowl, 'snapshot' | 'life'>): Mask =>
+  wornFor(mask, life?.wearAimMinutes);
 
 const MOST_OTHERS = 5;
 

@@ -31,6 +31,10 @@ export const wearSchema = object({
     .noUnknown()
     .default(undefined)
     .optional(),
+  /** What is still in the bowl of what was meant for this head, half-way: 0 to 1. */
+  leftShare: number().min(0, 'What is left is nothing or more.').max(1, 'No more is left than was meant.').optional(),
+  /** Which of the mask's lengths it is worn, by its aim. */
+  wearAimMinutes: number().integer().min(0).max(2880).optional(),
   isCapOn: boolean().optional(),
   isRinsed: boolean().optional(),
   /** Said with the rinse, where it comes at once. */

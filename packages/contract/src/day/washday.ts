@@ -3,7 +3,8 @@ import type { Catalogue } from '@amber-ladle/core/ingredient';
 import { waterPartsOf, type Schools } from '@amber-ladle/core/judge';
 import { EVENT_KINDS, type BowlOfDay, type DayEvent, type PlanStep } from '@amber-ladle/core/washday';
 import { array, boolean, number, object, string } from 'yup';
-import type { Bowl } from '../bowl';
+import { maskWorn, type Bowl } from '../bowl';
+import { ownStepFields, stepEditSchema } from '../mask/steps';
 import { identifier, instant, type Of } from '../wire';
 
 /** When a day is wanted, as it travels and is kept: ISO 8601. */
@@ -52,7 +53,12 @@ export const beginDaySchema = object({
     .noUnknown()
     .required(),
   rings,
+  /** Every child's mask is on before a grown-up's. */
+  childrenFirst: boolean().optional(),
 }).noUnknown();
+
+/** A step that comes to a day under way; before another one, or after all. */
+export const addedStepSchema = object({ ...ownStepFields, beforeId: identifier.optional() }).noUnknown();
 
 export const dayMoveSchema = object({
   kind: string().oneOf(EVENT_KINDS).required(),
@@ -61,8 +67,13 @@ export const dayMoveSchema = object({
   ingredientId: string().max(80).optional(),
   grams: number().moreThan(0, 'A pour weighs more than nothing.').max(10_000, 'At most 10 kg.').optional(),
   isJudged: boolean().optional(),
+  edit: stepEditSchema.default(undefined).optional(),
+  added: addedStepSchema.default(undefined).optional(),
   undoes: string().max(80).optional(),
-}).noUnknown();
+})
+  .noUnknown()
+  .test('edit', 'Say what is changed about the step.', ({ kind, edit }) => kind !== 'edit' || edit !== undefined)
+  .test('add', 'Say what the step is.', ({ kind, added }) => kind !== 'add' || added !== undefined);
 
 /** What is asked for when a wash day begins. The id is made on the device. */
 export type BeginDay = Of<typeof beginDaySchema>;
@@ -87,23 +98,24 @@ export const ringsSchema = rings;
 
 /** A kept bowl as the steps of a wash day need it. @param catalogue holds at least the rows of its snapshot */
 export function bowlOfDay(
-  { id, snapshot }: Pick<Bowl, 'id' | 'snapshot'>,
+  { id, snapshot, life }: Pick<Bowl, 'id' | 'snapshot' | 'life'>,
   catalogue: Catalogue,
   schools: Schools,
 ): BowlOfDay {
-  const { head, others, mask, sized, choices } = snapshot;
+  const { head, others, sized, choices } = snapshot;
   const millilitres = millilitresByHead(sized);
   return {
     id,
-    mask,
+    mask: maskWorn({ snapshot, life }),
     lines: sized.lines,
     madeMillilitres: sized.madeMillilitres,
     catalogue,
     makings: choices.makings,
     waterParts: waterPartsOf(schools),
-    heads: [head, ...others].map(({ id: headId, name, profile }, i) => ({
+    heads: [head, ...others].map(({ id: headId, name, ageYears, profile }, i) => ({
       id: headId,
       name,
+      ageYears,
       profile,
       millilitres: millilitres[i] ?? 0,
     })),
@@ -111,9 +123,11 @@ export function bowlOfDay(
 }
 
 /** The least minutes under the cap, by head. */
-export const leastWearOf = (bowls: readonly Pick<Bowl, 'snapshot'>[]): Record<string, number> =>
+export const leastWearOf = (bowls: readonly Pick<Bowl, 'snapshot' | 'life'>[]): Record<string, number> =>
   Object.fromEntries(
-    bowls.flatMap(({ snapshot: { head, others, mask } }) =>
-      [head, ...others].map(({ id }) => [id, mask.wear.minimumMinutes] as const),
+    bowls.flatMap(({ snapshot, life }) =>
+      [snapshot.head, ...snapshot.others].map(
+        ({ id }) => [id, maskWorn({ snapshot, life }).wear.minimumMinutes] as const,
+      ),
     ),
   );

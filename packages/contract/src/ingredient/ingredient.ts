@@ -140,6 +140,13 @@ const recipeSchema = object({
     .noUnknown()
     .default(undefined)
     .optional(),
+  oven: object({
+    degreesC: number().required().min(50).max(300, 'An oven has 300 °C at the most.'),
+    minutes: number().required().min(0).max(600, 'At most ten hours in the oven.'),
+  })
+    .noUnknown()
+    .default(undefined)
+    .optional(),
   yield: lazy((value: unknown) => {
     const kind = typeof value === 'object' && value !== null && 'kind' in value ? String(value.kind) : '';
     return kind in YIELDS ? YIELDS[kind as keyof typeof YIELDS].required() : blendSchema.required();

@@ -1,3 +1,4 @@
 export * from './endpoints';
 export * from './mask';
+export * from './steps';
 export * from './told';

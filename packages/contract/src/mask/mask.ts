@@ -1,7 +1,8 @@
 import { MEASURED_BY, ROLES } from '@amber-ladle/core/ingredient';
 import { HAIR_STATES, NEEDS, OWN_STEP_PLACES, SLOTS, type Mask } from '@amber-ladle/core/mask';
 import { array, boolean, number, object, string } from 'yup';
-import { dictionary, seenVersion } from '../wire';
+import { dictionary, minutes, seenVersion } from '../wire';
+import { ownStepFields, stepEditSchema } from './steps';
 
 /** What a maker writes of a mask; id and version are the server's. */
 export type MaskInput = Omit<Mask, 'id' | 'version'>;
@@ -15,14 +16,6 @@ export interface MaskVersion {
 const MOST_PARTS = 40;
 const MOST_STEPS = 40;
 const ingredientId = string().required('Say which ingredient.').max(80);
-const minutes = (what: string) =>
-  number()
-    .typeError(`${what} is a number of minutes.`)
-    .required(`${what} is missing.`)
-    .integer(`${what} is given in whole minutes.`)
-    .min(0, `${what} is 0 minutes or more.`)
-    .max(2880, `${what} is at most two days.`);
-
 const partSchema = object({
   ingredientId,
   share: number()
@@ -123,22 +116,11 @@ const maskFields = {
     .max(10_000, 'What you write comes to 10 kg at the most.')
     .optional(),
   cautions: array().of(string().trim().required().max(300)).max(20).optional(),
-  stepEdits: dictionary(
-    object({
-      handsOnMinutes: minutes('Hands-on time').optional(),
-      waitMinutes: minutes('Waiting').optional(),
-      words: string().trim().max(400, 'A step has at most 400 letters.').optional(),
-      isLeftOut: boolean().optional(),
-    }).noUnknown(),
-    MOST_STEPS,
-    `At most ${MOST_STEPS} steps can be changed.`,
-  ),
+  stepEdits: dictionary(stepEditSchema, MOST_STEPS, `At most ${MOST_STEPS} steps can be changed.`),
   ownSteps: array()
     .of(
       object({
-        title: string().trim().required('Say what to do.').max(80, 'A title has at most 80 letters.'),
-        handsOnMinutes: minutes('Hands-on time'),
-        waitMinutes: minutes('Waiting'),
+        ...ownStepFields,
         when: string().oneOf(OWN_STEP_PLACES).required(),
       })
         .noUnknown()

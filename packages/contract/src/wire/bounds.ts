@@ -16,3 +16,12 @@ export const instant = string().test(
 /** The version of a row that was on the screen. @param least 0 where it may be new */
 export const seenVersion = (least: 0 | 1) =>
   number().integer().min(least).max(1_000_000_000).required('Say which version was changed.');
+
+/** Whole minutes, up to two days. @param what they are of, as a refusal names it */
+export const minutes = (what: string) =>
+  number()
+    .typeError(`${what} is a number of minutes.`)
+    .required(`${what} is missing.`)
+    .integer(`${what} is given in whole minutes.`)
+    .min(0, `${what} is 0 minutes or more.`)
+    .max(2880, `${what} is at most two days.`);

@@ -11,3 +11,4 @@ export * from './flow';
 export * from './pieces';
 export * from './catalogue';
 export * from './newcomer';
+export * from './firmFat';

@@ -12,8 +12,10 @@ export const METHODS = [
   'stir-over-heat',
   /** Boiled and strained at once: gels of seeds, pods and weed; teas. */
   'boil-and-strain',
-  /** Boiled or baked soft as it is: roots and pumpkin. */
+  /** Boiled soft as it is: roots and pumpkin. */
   'cook-soft',
+  /** Baked soft as it is, which keeps more in. */
+  'bake-soft',
   /** Left in oil or water and strained. */
   'steep',
   /** Stirred, beaten or whisked together. */
@@ -40,6 +42,12 @@ export interface Pot {
   /** At a boil or a simmer; 0 for what only stands. */
   readonly minutes: number;
   readonly lid: Lid;
+}
+
+/** A tray in the oven. */
+export interface Oven {
+  readonly degreesC: number;
+  readonly minutes: number;
 }
 
 /** Something that swells and stays in: dry solids are conserved through pot and blender, less what the cloth keeps. */
@@ -85,6 +93,7 @@ export interface Recipe {
   readonly method: Method;
   readonly raw?: RawThing;
   readonly pot?: Pot;
+  readonly oven?: Oven;
   readonly yield: SolidsYield | ExtractYield | BlendYield | ItselfYield;
   /** Beside the pot: stirring, standing, steeping, minutes. */
   readonly standMinutes: number;
@@ -112,4 +121,4 @@ export const hasPot = (row: { readonly recipe?: Recipe | undefined }): boolean =
 
 /** True for what stands over heat on its way into the bowl. */
 export const isCooked = ({ recipe }: { readonly recipe?: Recipe | undefined }): boolean =>
-  (recipe?.pot?.minutes ?? 0) > 0;
+  (recipe?.pot?.minutes ?? recipe?.oven?.minutes ?? 0) > 0;

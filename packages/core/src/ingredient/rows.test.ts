@@ -193,7 +193,8 @@ describe('what is true of which row', () => {
   });
 
   it.each([
-    ['cook-soft', 'carrot sweet-potato pumpkin beetroot potato'],
+    ['cook-soft', 'carrot pumpkin beetroot potato'],
+    ['bake-soft', 'sweet-potato'],
     ['boil-and-blend', 'rice-cream oat-cream barley-cream'],
     ['stir-over-heat', 'starch-slurry milk-starch coconut-starch rice-starch gelatine'],
     ['boil-and-strain', 'flax-gel okra-gel chia-gel fenugreek-gel marshmallow-gel'],

@@ -1,4 +1,4 @@
-import { isCooked, keepingInBowl, type Ingredient, type SkinEffect } from '../ingredient';
+import { isCooked, isFirmFat, keepingInBowl, type Ingredient, type SkinEffect } from '../ingredient';
 import { isOvernight, OILY_SHARE, OIL_TREATMENT_SHARE, oilShareOf, spoilsOnHead } from '../mask';
 import { message, type Message } from '../message';
 import type { SourceId } from '../source';
@@ -54,8 +54,6 @@ const LIGHTENING_MINUTES = 60;
 const SMALL_CHILD_YEARS = 6;
 /** An infant, years. */
 const INFANT_YEARS = 1;
-/** Fats from this flow on are melted before they go in, log₁₀ mPa·s. Assumption of this project. */
-const FIRM_FAT = 3;
 
 /** What is new to a head, as far as the household knows. */
 export const newTo = ({ rows, head, now }: Judged): readonly Row[] =>
@@ -282,7 +280,7 @@ export const CAUTION_RULES: readonly Rule[] = [
     places: ['making'],
     fires: ({ rows }) =>
       rows.some(({ traits }) => traits.cooksInWarmth)
-        ? some(rows.filter((row) => row.traits.matter === 'fat' && row.flowLog10 >= FIRM_FAT))
+        ? some(rows.filter(isFirmFat))
         : undefined,
     what: () => message('caution.warm-onto-egg'),
   },

@@ -1,4 +1,4 @@
-import { isCooked, type Catalogue, type Ingredient } from '../ingredient';
+import { isCooked, isFirmFat, type Catalogue, type Ingredient } from '../ingredient';
 import { message, type Message } from '../message';
 import type { SourceId } from '../source';
 import { rowsOf } from './careful';
@@ -31,9 +31,6 @@ export interface HandlingNote {
 
 /** Fruit warms when it is blended for longer than this (common practice, no published source). */
 export const BLEND_LIMIT_MINUTES = 2;
-
-/** Fats that are melted before they go in: firm in a cool room. Flow in log₁₀ mPa·s; assumption of this project. */
-const FIRM_FAT = 3;
 
 type HandledMask = Pick<Mask, 'parts' | 'mixing' | 'strained' | 'whisked'>;
 
@@ -96,7 +93,7 @@ const RULES: readonly Rule[] = [
   },
   {
     id: 'warm-oil',
-    about: (row) => isFat(row) && row.flowLog10 >= FIRM_FAT,
+    about: isFirmFat,
     when: (_mask, rows) => rows.some(cooks),
     what: message('handling.warm-oil'),
   },

@@ -62,10 +62,10 @@ export interface RinseAdvice {
 
 /** Other minutes or words for a step, or none of it at all. */
 export interface StepEdit {
-  readonly handsOnMinutes?: number;
-  readonly waitMinutes?: number;
-  readonly words?: string;
-  readonly isLeftOut?: boolean;
+  readonly handsOnMinutes?: number | undefined;
+  readonly waitMinutes?: number | undefined;
+  readonly words?: string | undefined;
+  readonly isLeftOut?: boolean | undefined;
 }
 
 export const OWN_STEP_PLACES = ['before-mixing', 'before-the-hair', 'at-the-end'] as const;

@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE } from '../ingredient';
-import { BUILT_IN_MASKS, composed, swapCandidates, tightened, wearsOf, wornFor, type Mask } from '.';
+import { CATALOGUE, ingredientById } from '../ingredient';
+import { BUILT_IN_MASKS, composed, stoppedWears, swapCandidates, tightened, wearsOf, wornFor, type Mask } from '.';
 
 const [book] = BUILT_IN_MASKS as readonly [Mask, ...Mask[]];
+const { otherWears: _others, ...plainBook } = book;
 const oil: Mask = {
-  ...book,
+  ...plainBook,
   parts: composed([{ ingredientId: 'olive-oil', grams: 40, instead: ['argan-oil', 'coconut-oil'] }], CATALOGUE),
   wear: { minimumMinutes: 40, aimMinutes: 60, limitMinutes: 120 },
 };
@@ -22,6 +23,21 @@ describe('several lengths of wear', () => {
     expect(wornFor(several, undefined)).toBe(several);
     expect(wornFor(several, 90)).toBe(several);
     expect(wornFor(oil, 480)).toBe(oil);
+  });
+  it('are all still offered once one is chosen, the chosen one first', () => {
+    const worn = wornFor(several, 480);
+    expect(wearsOf(worn)).toEqual([night, oil.wear]);
+    expect(wornFor(worn, 60).wear).toEqual(oil.wear);
+  });
+  it('are stopped by what does not last so long on a head, each by its name', () => {
+    const rows = ['avocado', 'egg-yolk', 'olive-oil'].map((id) => ingredientById(CATALOGUE, id));
+    const hours = { minimumMinutes: 60, aimMinutes: 90, limitMinutes: 120 };
+    expect(stoppedWears([oil.wear, hours, night], rows)).toEqual([
+      { wear: oil.wear, names: ['Egg yolk'] },
+      { wear: hours, names: ['Egg yolk'] },
+      { wear: night, names: ['Avocado', 'Egg yolk'] },
+    ]);
+    expect(stoppedWears([night], [ingredientById(CATALOGUE, 'olive-oil')])).toEqual([]);
   });
   it('lose those that the ingredients forbid, and are never made shorter ones', () => {
     expect(tightened(several, CATALOGUE).otherWears).toEqual([night]);

@@ -1,3 +1,5 @@
+import type { Ingredient } from '../ingredient';
+import { mostWearMinutes } from './careful';
 import type { Mask, WearTime } from './types';
 
 /** All lengths that a mask may be worn, its usual one first. */
@@ -13,5 +15,20 @@ export const wearsOf = ({ wear, otherWears = [] }: Pick<Mask, 'wear' | 'otherWea
  */
 export function wornFor(mask: Mask, aimMinutes: number | undefined): Mask {
   const chosen = wearsOf(mask).find((wear) => wear.aimMinutes === aimMinutes);
-  return chosen === undefined || chosen === mask.wear ? mask : { ...mask, wear: chosen };
+  if (chosen === undefined || chosen === mask.wear) return mask;
+  return { ...mask, wear: chosen, otherWears: wearsOf(mask).filter((wear) => wear !== chosen) };
 }
+
+/**
+ * Lengths of wear that a bowl may not have, each with what in it does not last on a head so long.
+ * @param rows what is in the bowl
+ * @example stoppedWears([night], [ingredientById(CATALOGUE, 'avocado')]) // [{ wear: night, names: [Avocado] }]
+ */
+export const stoppedWears = (
+  wears: readonly WearTime[],
+  rows: readonly Ingredient[],
+): readonly { readonly wear: WearTime; readonly names: readonly string[] }[] =>
+  wears.flatMap((wear) => {
+    const names = rows.filter((row) => mostWearMinutes([row]) < wear.limitMinutes).map(({ name }) => name);
+    return names.length > 0 ? [{ wear, names }] : [];
+  });

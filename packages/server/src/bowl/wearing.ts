@@ -1,4 +1,5 @@
 import type { BowlLife, LeftWish, Wearing, Worn } from '@amber-ladle/contract';
+import { stoppedWears, wearsOf } from '@amber-ladle/core/mask';
 import { holding, pressesBehind, type BowlFact } from '@amber-ladle/core/washday';
 import { IsNull, type EntityManager } from 'typeorm';
 import { HeadEntity } from '../head/table';
@@ -36,7 +37,10 @@ export async function wearBowl(household: Household, bowlId: string, wearing: We
     bowlId,
     async (manager, life, telling) => {
       const headId = await servedHead(manager, life, wearing.headId);
-      const facts = factsOf(life.wearing[headId], wearing, headId);
+      const facts = [
+        ...(await lengthOf(manager, life, wearing.wearAimMinutes)),
+        ...factsOf(life.wearing[headId], wearing, headId),
+      ];
       await takenBack(manager, household, life, wearing, headId, telling);
       if (!facts.some(({ kind }) => kind === 'capped')) return facts;
       const { decision } = wearing;
@@ -50,7 +54,7 @@ export async function wearBowl(household: Household, bowlId: string, wearing: We
 
 /** What is new of what was said of a head. */
 function factsOf(worn: Worn | undefined, wearing: Wearing, headId: string): readonly BowlFact[] {
-  const { section, isCapOn, isRinsed, rinsedWhy: why } = wearing;
+  const { section, leftShare, isCapOn, isRinsed, rinsedWhy: why } = wearing;
   // What was kept is worn anew.
   const now = worn?.rinsedAt === undefined || isRinsed !== undefined ? worn : undefined;
   const isCoated = now?.sectionsDone.includes(section?.id ?? '') ?? false;
@@ -60,6 +64,9 @@ function factsOf(worn: Worn | undefined, wearing: Wearing, headId: string): read
   return [
     ...(section && section.isDone !== isCoated
       ? [{ kind: 'coated' as const, headId, section: section.id, isDone: section.isDone }]
+      : []),
+    ...(leftShare !== undefined && leftShare !== now?.leftShare
+      ? [{ kind: 'seen-left' as const, headId, share: leftShare }]
       : []),
     ...(isCapOn === true && now?.wornFrom === undefined ? [{ kind: 'capped' as const, headId }] : []),
     ...(isRinsed === true && isNews
@@ -82,6 +89,33 @@ async function takenBack(
   if (!kind) return;
   const { events, context } = await readingOf(manager, bowlId);
   await takeBack(manager, household, pressesBehind(events, context, kind, headId), telling);
+}
+
+/**
+ * A length of wear that the bowl's mask offers is chosen for it.
+ * @throws Refusal 422 for one that it does not offer, or that something in it does not last
+ */
+async function lengthOf(
+  manager: EntityManager,
+  { bowlId, wearAimMinutes }: BowlLifeRow,
+  aimMinutes: number | undefined,
+): Promise<readonly BowlFact[]> {
+  if (aimMinutes === undefined || aimMinutes === wearAimMinutes) return [];
+  const { snapshot } = await manager.findOneByOrFail(BowlEntity, { id: bowlId });
+  const { mask, ingredients } = broughtUpToDate(snapshot);
+  const chosen = wearsOf(mask).find((wear) => wear.aimMinutes === aimMinutes);
+  if (!chosen) throw invalid({ wearAimMinutes: 'This mask is not worn so long, or so short.' });
+  const [stopped] = chosen === mask.wear ? [] : stoppedWears([chosen], ingredients);
+  if (stopped) throw invalid({ wearAimMinutes: `Not so long: ${stopped.names.join(', ')} does not last on a head.` });
+  const planned = await manager.query<object[]>(
+    `SELECT d.id FROM wash_day d, json_each(d.bowl_ids) b WHERE b.value = ? AND d.ended_at IS NULL`,
+    [bowlId],
+  );
+  if (planned.length > 0)
+    throw invalid({
+      wearAimMinutes: 'Its day is under way and planned for its length; rinse sooner, or let it go on.',
+    });
+  return [{ kind: 'length-chosen', aimMinutes }];
 }
 
 async function servedHead(manager: EntityManager, life: BowlLifeRow, headId: string | undefined): Promise<string> {

@@ -1,13 +1,22 @@
 import { bowlOfDay, leastWearOf, type BeginDay, type DayPress, type WashDay } from '@amber-ladle/contract';
 import { canonical } from '@amber-ladle/core/time';
-import { daySteps, MOST_STEPS, type DayMove, type StepFact } from '@amber-ladle/core/washday';
+import {
+  daySteps,
+  mayLeaveOut,
+  MOST_STEPS,
+  progressOf,
+  withAddedSteps,
+  type DayEvent,
+  type DayMove,
+  type StepFact,
+} from '@amber-ladle/core/washday';
 import { In, IsNull, type EntityManager } from 'typeorm';
 import { BowlEntity, type BowlRow } from '../bowl/table';
 import { readSettings } from '../household';
 import { readCatalogue } from '../ingredient';
 import type { Household } from '../kernel/household';
 import { inUse, invalid, notFound } from '../kernel/refusal';
-import { broughtUpToDate, decided, eventsOf, isPast, needsDecision, takeBack, tell } from '../life';
+import { broughtUpToDate, decided, eventsOf, isPast, livesOf, needsDecision, takeBack, tell } from '../life';
 import { BowlLifeEntity, type BowlLifeRow } from '../life/table';
 import { WashDayEntity, type WashDayRow } from './table';
 
@@ -35,7 +44,10 @@ export async function dayOfBowl({ source }: Household, bowlId: string): Promise<
  * Begins a wash day for one bowl or two. Asking again with the same id gives the day that was begun.
  * @throws Refusal 404 for a bowl that is gone, 409 while another day runs, 422 for a bowl that has ended
  */
-export async function beginDay(household: Household, wish: BeginDay): Promise<{ day: WashDay; isNew: boolean }> {
+export async function beginDay(
+  household: Household,
+  { childrenFirst = false, ...wish }: BeginDay,
+): Promise<{ day: WashDay; isNew: boolean }> {
   const catalogue = await readCatalogue(household);
   const { schools } = await readSettings(household);
   const answer = await household.writes.run(['washdays'], async (manager) => {
@@ -49,7 +61,12 @@ export async function beginDay(household: Household, wish: BeginDay): Promise<{ 
       throw invalid({ bowlIds: 'One head cannot wear two bowls on one day; choose a bowl for somebody else.' });
     const own = (bowl: BowlRow) =>
       new Map([...catalogue, ...bowl.snapshot.ingredients.map((row) => [row.id, row] as const)]);
-    const steps = daySteps(bowls.map((bowl) => bowlOfDay(bowl, own(bowl), schools)));
+    const lives = await livesOf(manager, wish.bowlIds);
+    const whole = bowls.map((bowl) => ({ ...bowl, life: lives.get(bowl.id) }));
+    const steps = daySteps(
+      whole.map((bowl) => bowlOfDay(bowl, own(bowl), schools)),
+      { childrenFirst },
+    );
     if (steps.length > MOST_STEPS) throw invalid({ bowlIds: `A day has at most ${MOST_STEPS} steps.` });
     const row: WashDayRow = {
       ...wish,
@@ -57,7 +74,7 @@ export async function beginDay(household: Household, wish: BeginDay): Promise<{ 
       wish: { ...wish.wish, at: canonical(wish.wish.at) },
       steps: [...steps],
       order: [],
-      leastWear: leastWearOf(bowls),
+      leastWear: leastWearOf(whole),
       startedAt: household.clock.now(),
       endedAt: null,
     };
@@ -92,7 +109,7 @@ async function tellIn(
   if (day.endedAt !== null) throw invalid({ day: 'This wash day has ended.' });
   const at = momentOf(household.clock.now(), heldSeconds, before.at(-1)?.at ?? day.startedAt);
   const lives = await manager.findBy(BowlLifeEntity, { bowlId: In(day.bowlIds) });
-  for (const [bowlId, facts] of factsByBowl(day, moves)) {
+  for (const [bowlId, facts] of factsByBowl(day, before, moves)) {
     const life = lives.find((one) => one.bowlId === bowlId);
     if (life)
       await goingOn(manager, household, life, decision, () =>
@@ -116,13 +133,27 @@ function momentOf(now: string, heldSeconds: number, last: string): string {
   return pressed < last ? last : pressed;
 }
 
-/** What a press tells of each bowl's steps. @throws Refusal 422 for a step that the day does not have */
-function factsByBowl(day: WashDayRow, moves: readonly DayMove[]): ReadonlyMap<string, readonly StepFact[]> {
+/**
+ * What a press tells of each bowl's steps.
+ * @throws Refusal 422 for a step that the day does not have, has already, or cannot do without
+ */
+function factsByBowl(
+  day: WashDayRow,
+  before: readonly DayEvent[],
+  moves: readonly DayMove[],
+): ReadonlyMap<string, readonly StepFact[]> {
   const facts = new Map<string, StepFact[]>();
+  let steps = withAddedSteps(day.steps, before);
   for (const { kind, undoes: _undoes, ...move } of moves) {
-    const bowlId = day.steps.find(({ id }) => id === move.stepId)?.bowlId ?? day.bowlIds[0];
-    if (!bowlId || !day.steps.some(({ id }) => id === move.stepId))
-      throw invalid({ moves: `This day has no step ${move.stepId}.` });
+    const step = steps.find(({ id }) => id === move.stepId);
+    if (kind === 'add') {
+      if (step) throw invalid({ moves: 'The day has that step already.' });
+      if (steps.length >= MOST_STEPS) throw invalid({ moves: `A day has at most ${MOST_STEPS} steps.` });
+      steps = withAddedSteps(steps, [{ kind, ...move, id: '', pressId: '', at: '' }]);
+    } else if (!step) throw invalid({ moves: `This day has no step ${move.stepId}.` });
+    else if (move.edit?.isLeftOut && !mayLeaveOut(steps, progressOf(steps, before), step))
+      throw invalid({ moves: 'This step has begun, or the day cannot do without it.' });
+    const bowlId = steps.find(({ id }) => id === move.stepId)?.bowlId ?? day.bowlIds[0] ?? '';
     if (kind !== 'undo') facts.set(bowlId, [...(facts.get(bowlId) ?? []), { kind, ...move }]);
   }
   return facts;

@@ -9,9 +9,10 @@ import type { Household } from '../kernel/household';
 import { readSettings } from '../household';
 import { broughtUpToDate } from './snapshots';
 
-export const toLife = ({ plannedFor, leftOver, endedAt, endedHow, ...row }: BowlLifeRow): BowlLife => ({
+export const toLife = ({ plannedFor, wearAimMinutes, leftOver, endedAt, endedHow, ...row }: BowlLifeRow): BowlLife => ({
   ...row,
   ...(plannedFor === null ? {} : { plannedFor }),
+  ...(wearAimMinutes === null ? {} : { wearAimMinutes }),
   ...(leftOver === null ? {} : { leftOver }),
   ...(endedAt === null ? {} : { endedAt }),
   ...(endedHow === null ? {} : { endedHow }),

@@ -124,9 +124,10 @@ export async function isAsLogged(manager: EntityManager, bowlId: string): Promis
   return row ? isDeepStrictEqual(row, rowOf(lifeOf(events, context))) : events.length === 0;
 }
 
-const rowOf = ({ plannedFor, leftOver, endedAt, endedHow, ...life }: BowlLife): BowlLifeRow => ({
+const rowOf = ({ plannedFor, wearAimMinutes, leftOver, endedAt, endedHow, ...life }: BowlLife): BowlLifeRow => ({
   ...life,
   plannedFor: plannedFor ?? null,
+  wearAimMinutes: wearAimMinutes ?? null,
   leftOver: leftOver ?? null,
   endedAt: endedAt ?? null,
   endedHow: endedHow ?? null,

@@ -1,13 +1,24 @@
-import { BOWL_ENDS, byKind, dictionary, FATES, RINSE_REASONS } from '@amber-ladle/contract';
+import {
+  addedStepSchema,
+  BOWL_ENDS,
+  byKind,
+  dictionary,
+  FATES,
+  minutes,
+  RINSE_REASONS,
+  stepEditSchema,
+} from '@amber-ladle/contract';
 import { LEFT_HOW, type BowlFact } from '@amber-ladle/core/washday';
 import { array, boolean, number, object, string } from 'yup';
 import { anObject, key, maybe, maybeKey, maybeMoment, maybeOneOf, moment, rowOf } from '../kernel/row';
 
 const stay = object({ placeId: key, from: moment });
+const share = number().required().min(0).max(1);
 const worn = object({
   sectionsDone: array().of(string().required().max(40)).required().max(40),
   wornFrom: moment.optional(),
   rinsedAt: moment.optional(),
+  leftShare: share.optional(),
   rinsedWhy: string().oneOf(RINSE_REASONS).optional(),
 }).noUnknown();
 const millilitres = number().required().min(0).max(5000);
@@ -35,6 +46,7 @@ export const bowlLifeRow = rowOf(
     bowlId: key,
     ...life,
     plannedFor: maybeMoment,
+    wearAimMinutes: maybe(minutes('The aim')),
     leftOver: maybe(leftOver),
     endedAt: maybeMoment,
     endedHow: maybeOneOf(BOWL_ENDS),
@@ -57,6 +69,8 @@ const FACTS = {
     grams: number().moreThan(0).max(10_000).optional(),
     isJudged: boolean().optional(),
   }),
+  edit: only({ stepId, edit: stepEditSchema.required() }),
+  add: only({ stepId, added: addedStepSchema.required() }),
   kept: only({ plannedFor: moment.optional() }),
   drawn: only({ startShare }),
   'put-back': only({}),
@@ -65,6 +79,8 @@ const FACTS = {
   moved: only({ placeId }),
   coated: only({ headId, section: string().required().max(40), isDone: boolean().required() }),
   capped: only({ headId }),
+  'length-chosen': only({ aimMinutes: minutes('The aim') }),
+  'seen-left': only({ headId, share }),
   rinsed: only({ headId, why: string().oneOf(RINSE_REASONS).optional() }),
   left: only({ millilitres, how, fate, placeId: placeId.optional(), headId: headId.optional() }),
   ended: only({ how: end.required() }),
@@ -73,6 +89,7 @@ const FACTS = {
     life: object({
       ...life,
       plannedFor: moment.optional(),
+      wearAimMinutes: minutes('The aim').optional(),
       leftOver: leftOver.optional().default(undefined),
       endedAt: moment.optional(),
       endedHow: end.optional(),

@@ -10,6 +10,8 @@ export interface BowlLifeRow {
   madeAt: string;
   /** The day it is meant for, where it is not for now. */
   plannedFor: string | null;
+  /** Which length of wear was chosen for it, by its aim. */
+  wearAimMinutes: number | null;
   /** True once its ingredients were taken from the shelf. */
   isDrawn: boolean;
   startShare: number;
@@ -27,6 +29,7 @@ export const BowlLifeEntity = new EntitySchema<BowlLifeRow>({
     bowlId: { type: 'text', name: 'bowl_id', primary: true },
     madeAt: { type: 'text', name: 'made_at' },
     plannedFor: { type: 'text', name: 'planned_for', nullable: true },
+    wearAimMinutes: { type: 'integer', name: 'wear_aim_minutes', nullable: true },
     isDrawn: { type: 'boolean', name: 'is_drawn' },
     startShare: { type: 'real', name: 'start_share' },
     stays: { type: 'simple-json' },

@@ -15,6 +15,7 @@ import { HairInLocks1700000000008 } from './migrations/0008-hair-in-locks';
 import { ToldUses1700000000009 } from './migrations/0009-told-uses';
 import { Purposes1700000000010 } from './migrations/0010-purposes';
 import { BowlLogs1700000000011 } from './migrations/0011-bowl-logs';
+import { LengthsOfWear1700000000012 } from './migrations/0012-lengths-of-wear';
 
 /** Every change of the tables, in its order. */
 const MIGRATIONS = [
@@ -29,6 +30,7 @@ const MIGRATIONS = [
   ToldUses1700000000009,
   Purposes1700000000010,
   BowlLogs1700000000011,
+  LengthsOfWear1700000000012,
 ];
 
 const KNOWN = MIGRATIONS.map((one) => new one().name);

@@ -55,6 +55,7 @@ export function recordWords({
   takenWords,
   tookMinutes,
   overMinutes,
+  edit,
 }: Omit<RecordLine, 'step' | 'at'> & { readonly title: string; readonly takenWords?: string }): string {
   switch (kind) {
     case 'begin':
@@ -65,6 +66,10 @@ export function recordWords({
       return `${title}: ${minutes} min more.`;
     case 'weigh':
       return `${takenWords ?? 'It'} in: ${kitchenRound(grams ?? 0)} g${isJudged ? ', by spoon as written' : ''}.`;
+    case 'add':
+      return `Added: ${title}.`;
+    case 'edit':
+      return edit?.isLeftOut ? `${title}: left out.` : `${title}: changed for today.`;
     case 'done': {
       const over = overMinutes ?? 0;
       const beside =

@@ -3,10 +3,20 @@ import type { Recipe } from '../recipe';
 import type { Ingredient } from '../types';
 import { ingredient, per100, perCup, pieces } from './build';
 
-/** Boiled barely covered; baking keeps more in, and takes longer. */
+/** Boiled barely covered. */
 const COOKED_SOFT: Recipe = {
   method: 'cook-soft',
   pot: { liquidId: 'water', minutes: 18, lid: 'on' },
+  yield: { kind: 'itself' },
+  standMinutes: 0,
+  how: '',
+  source: 'common-practice',
+};
+
+/** Baked whole: keeps more in, and takes longer. From memory. */
+const BAKED_SOFT: Recipe = {
+  method: 'bake-soft',
+  oven: { degreesC: 200, minutes: 45 },
   yield: { kind: 'itself' },
   standMinutes: 0,
   how: '',
@@ -125,7 +135,7 @@ export const VEGETABLES: readonly Ingredient[] = [
     flowLog10: 5.1,
     strainedOutShare: 0.08,
     alsoCalled: ['yam sweet', 'sweet yam'],
-    recipe: COOKED_SOFT,
+    recipe: BAKED_SOFT,
     keeping: { whole: keepsDays(14, 14, 'foodkeeper') },
     traits: { swaps: [{ ingredientId: 'pumpkin', ratio: 1, changes: ['thinner'] }] },
     advice: 'Baked keeps more in than boiled; let it cool before it meets egg or yogurt.',

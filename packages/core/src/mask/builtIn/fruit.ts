@@ -18,6 +18,7 @@ export const FRUIT_MASKS: readonly Mask[] = [
       ['honey', 7, 'humectant'],
     ],
     wear: minutes(30, 60, 90),
+    otherWears: [minutes(15, 30, 45)],
     rinse: rinse('lukewarm-then-cool', 1, true),
     steps: [
       'Halve and stone the avocado; scoop the soft flesh into the blender.',
@@ -41,6 +42,7 @@ export const FRUIT_MASKS: readonly Mask[] = [
       ['olive-oil', 8, 'oil'],
     ],
     wear: minutes(45, 90, 120),
+    otherWears: [minutes(20, 30, 45)],
     rinse: rinse('lukewarm', 2, true),
     handsOnMinutes: 18,
     steps: [

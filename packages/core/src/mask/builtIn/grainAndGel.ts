@@ -19,6 +19,7 @@ export const GRAIN_AND_GEL_MASKS: readonly Mask[] = [
       ['honey', 6, 'humectant'],
     ],
     wear: minutes(30, 60, 90),
+    otherWears: [minutes(20, 30, 45)],
     rinse: rinse('lukewarm-then-cool', 0),
     handsOnMinutes: 25,
     steps: [
@@ -88,6 +89,7 @@ export const GRAIN_AND_GEL_MASKS: readonly Mask[] = [
       ['jojoba-oil', 6, 'oil'],
     ],
     wear: minutes(20, 45, 120),
+    otherWears: [minutes(15, 20, 30), minutes(60, 90, 120)],
     rinse: rinse('lukewarm-then-cool', 0),
     handsOnMinutes: 20,
     steps: [

@@ -162,6 +162,7 @@ export const ROOT_AND_OTHER_MASKS: readonly Mask[] = [
       ['rosemary-oil', 0.6, 'scent'],
     ],
     wear: minutes(120, 480, 720),
+    otherWears: [minutes(40, 60, 120)],
     rinse: rinse('warm', 2, true),
     handsOnMinutes: 6,
     steps: [
@@ -185,6 +186,7 @@ export const ROOT_AND_OTHER_MASKS: readonly Mask[] = [
       ['honey', 5, 'humectant'],
     ],
     wear: minutes(10, 20, 45),
+    otherWears: [minutes(30, 60, 90)],
     rinse: rinse('lukewarm-then-cool', 0),
     handsOnMinutes: 5,
     steps: [

@@ -1,6 +1,19 @@
+import type { StepEdit } from '../../mask';
+
 /** What can be told of a wash day. */
-export const EVENT_KINDS = ['begin', 'hands-off', 'done', 'more', 'weigh', 'undo'] as const;
+export const EVENT_KINDS = ['begin', 'hands-off', 'done', 'more', 'weigh', 'edit', 'add', 'undo'] as const;
 export type EventKind = (typeof EVENT_KINDS)[number];
+
+/** A step that the day did not have when it began. */
+export interface AddedStep {
+  /** What to do, in the maker's words. */
+  readonly title: string;
+  /** Whole minutes, 0 or more. */
+  readonly handsOnMinutes: number;
+  readonly waitMinutes: number;
+  /** The step that it comes before; after everything where there is none. */
+  readonly beforeId?: string | undefined;
+}
 
 /** One press of the big button, or a part of it, before the server has put it down. */
 export interface DayMove {
@@ -14,6 +27,10 @@ export interface DayMove {
   readonly grams?: number | undefined;
   /** `weigh`: it went in by spoon or piece, so the grams are those written. */
   readonly isJudged?: boolean | undefined;
+  /** `edit`: other minutes or words for the step today, or none of it. */
+  readonly edit?: StepEdit | undefined;
+  /** `add`: the step that comes to the day; `stepId` is its id from then on. */
+  readonly added?: AddedStep | undefined;
   /** `undo`: the press that is taken back. */
   readonly undoes?: string | undefined;
 }

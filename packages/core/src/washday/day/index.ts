@@ -1,4 +1,13 @@
-export { effective, EVENT_KINDS, lastPress, type DayEvent, type DayMove, type EventKind } from './event';
+export {
+  effective,
+  EVENT_KINDS,
+  lastPress,
+  type AddedStep,
+  type DayEvent,
+  type DayMove,
+  type EventKind,
+} from './event';
+export { mayLeaveOut, stepsAsTold, withAddedSteps } from './told';
 export { gramsIn, pouredIn, progressOf, settledGrams, type Progress } from './progress';
 export {
   focusOf,

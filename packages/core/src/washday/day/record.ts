@@ -1,7 +1,9 @@
+import type { StepEdit } from '../../mask';
 import { MINUTE } from '../../time';
 import { lengthOf, type PlanStep } from '../steps';
 import { effective, type DayEvent, type EventKind } from './event';
 import { progressOf } from './progress';
+import { stepsAsTold, withAddedSteps } from './told';
 
 /** A line of what happened. */
 export interface RecordLine {
@@ -13,19 +15,25 @@ export interface RecordLine {
   /** By spoon or piece as written, not weighed. */
   readonly isJudged?: boolean;
   readonly minutes?: number;
+  /** What was changed about the step for this day. */
+  readonly edit?: StepEdit;
   /** Of a step that is done: whole minutes it took, and took beyond what was planned (less: below 0). */
   readonly tookMinutes?: number;
   readonly overMinutes?: number;
 }
 
-/** What happened, in order, without what was taken back. A step that began and ended in one press is one line. */
+/**
+ * What happened, in order, without what was taken back. A step that began and ended in one press is one line.
+ * @param steps as the day began
+ */
 export function recordOf(steps: readonly PlanStep[], events: readonly DayEvent[]): readonly RecordLine[] {
-  const byId = new Map(steps.map((step) => [step.id, step]));
-  const progress = progressOf(steps, events);
+  const all = withAddedSteps(steps, events);
+  const byId = new Map([...all, ...stepsAsTold(all, events)].map((step) => [step.id, step]));
+  const progress = progressOf(all, events);
   return effective(events).flatMap((event): readonly RecordLine[] => {
     const step = byId.get(event.stepId);
     if (!step || event.kind === 'undo') return [];
-    const { at, kind, ingredientId, grams, isJudged, minutes } = event;
+    const { at, kind, ingredientId, grams, isJudged, minutes, edit } = event;
     const far = progress.get(step.id);
     const took = far?.endedAt === undefined ? undefined : Math.round((far.endedAt - far.startedAt) / MINUTE);
     return [
@@ -37,6 +45,7 @@ export function recordOf(steps: readonly PlanStep[], events: readonly DayEvent[]
         ...(grams === undefined ? {} : { grams }),
         ...(isJudged === undefined ? {} : { isJudged }),
         ...(minutes === undefined ? {} : { minutes }),
+        ...(edit === undefined ? {} : { edit }),
         ...(kind === 'done' && took !== undefined ? { tookMinutes: took, overMinutes: took - lengthOf(step) } : {}),
       },
     ];

@@ -18,6 +18,10 @@ export type BowlFact =
   | { readonly kind: 'mixed' | 'moved'; readonly placeId: string }
   | { readonly kind: 'coated'; readonly headId: string; readonly section: string; readonly isDone: boolean }
   | { readonly kind: 'capped'; readonly headId: string }
+  /** Which of the mask's lengths it is worn, by its aim; its usual one where it is none of them. */
+  | { readonly kind: 'length-chosen'; readonly aimMinutes: number }
+  /** Half-way over a head: the share of what was meant for it that is still in the bowl, 0 to 1. */
+  | { readonly kind: 'seen-left'; readonly headId: string; readonly share: number }
   | { readonly kind: 'rinsed'; readonly headId: string; readonly why?: RinseReason | undefined }
   /** What is left in it; where it is put, or whose it is now, as its fate wants. */
   | ({
@@ -49,7 +53,15 @@ export interface BowlEvent {
   readonly fact: BowlFact;
 }
 
-const STEP_KINDS: ReadonlySet<string> = new Set<StepFact['kind']>(['begin', 'hands-off', 'done', 'more', 'weigh']);
+const STEP_KINDS: ReadonlySet<string> = new Set<StepFact['kind']>([
+  'begin',
+  'hands-off',
+  'done',
+  'more',
+  'weigh',
+  'edit',
+  'add',
+]);
 export const isStepFact = (fact: BowlFact): fact is StepFact => STEP_KINDS.has(fact.kind);
 
 /**

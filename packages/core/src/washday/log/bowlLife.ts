@@ -9,6 +9,8 @@ export type RinseReason = (typeof RINSE_REASONS)[number];
 export interface Worn {
   /** Sections that have been coated. */
   sectionsDone: string[];
+  /** Share of what was meant for this head that was still in the bowl when these sections were done, 0 to 1. */
+  leftShare?: number | undefined;
   /** When the cap went on. */
   wornFrom?: string | undefined;
   rinsedAt?: string | undefined;
@@ -45,6 +47,8 @@ export interface BowlLife {
   /** What its parts had used up of their time when they were taken, 0 to 1. */
   startShare: number;
   stays: Stay[];
+  /** The length of wear that was chosen for it, by its aim; the bowl's usual one where nothing was. */
+  wearAimMinutes?: number | undefined;
   /** What happened on each head, by head. */
   wearing: Record<string, Worn>;
   /** What was left in it when everybody was served. */

@@ -96,7 +96,8 @@ function meant(fact: StepFact, { dayId }: BowlEvent, { bowlId, days }: LogContex
   if (fact.kind === 'done' && step.id === readyStepOf(steps)) return [{ kind: 'mixed', placeId: '' }];
   if (headId === undefined) return [];
   if (fact.kind === 'done' && kind === 'apply') return [{ kind: 'coated-all', headId }];
-  if (fact.kind !== 'more' && kind === 'wear') return [{ kind: 'capped', headId }];
+  if (kind === 'wear' && (fact.kind === 'begin' || fact.kind === 'hands-off' || fact.kind === 'done'))
+    return [{ kind: 'capped', headId }];
   if (fact.kind === 'done' && kind === 'rinse') return [{ kind: 'rinsed', headId }];
   return [];
 }
@@ -138,6 +139,7 @@ function apply(state: State, fact: Meant, event: BowlEvent, { sections }: LogCon
       const worn = wornAnew(life, fact.headId);
       const others = worn.sectionsDone.filter((id) => id !== fact.section);
       worn.sectionsDone = fact.isDone ? [...others, fact.section] : others;
+      delete worn.leftShare;
       state.coatedAt.set(fact.headId, at);
       return;
     }
@@ -150,6 +152,12 @@ function apply(state: State, fact: Meant, event: BowlEvent, { sections }: LogCon
     case 'capped':
       mix(state, event, event.placeId);
       wornAnew(life, fact.headId).wornFrom ??= at;
+      return;
+    case 'length-chosen':
+      life.wearAimMinutes = fact.aimMinutes;
+      return;
+    case 'seen-left':
+      wornAnew(life, fact.headId).leftShare = fact.share;
       return;
     case 'rinsed': {
       rinse(state, fact.headId, at, fact.why);

@@ -280,3 +280,34 @@ describe('a wash day over it', () => {
     );
   });
 });
+
+describe('what is said of a bowl before it is worn', () => {
+  it('a length of wear that is chosen stays chosen; the last word counts, and it can be taken back', () => {
+    const hour = event(1, { kind: 'length-chosen', aimMinutes: 60 });
+    const short = event(2, { kind: 'length-chosen', aimMinutes: 30 });
+    expect(life(hour).wearAimMinutes).toBe(60);
+    expect(life(hour, short).wearAimMinutes).toBe(30);
+    expect(life(hour, short, event(3, { kind: 'undo', undoes: short.pressId })).wearAimMinutes).toBe(60);
+    expect(life(hour).stays).toEqual([]);
+  });
+
+  it('what is left half-way holds until the next section', () => {
+    const coated = (minutes: number, section: string) =>
+      event(minutes, { kind: 'coated', headId: 'ada', section, isDone: true });
+    const seen = event(6, { kind: 'seen-left', headId: 'ada', share: 0.5 });
+    expect(life(coated(5, 'front'), seen).wearing['ada']).toEqual({ sectionsDone: ['front'], leftShare: 0.5 });
+    expect(life(coated(5, 'front'), seen, coated(7, 'back')).wearing['ada']).toEqual({
+      sectionsDone: ['front', 'back'],
+    });
+  });
+
+  it('a step that is changed for the day puts nothing on a head', () => {
+    const change = event(
+      5,
+      { kind: 'edit', stepId: stepOf('wear', 'ada'), edit: { words: 'With a scarf' } },
+      { dayId: 'day' },
+    );
+    expect(life(change).wearing).toEqual({});
+    expect(dayEventsOf(day, [{ events: [kept, change], context }])).toMatchObject([{ kind: 'edit' }]);
+  });
+});

@@ -133,8 +133,9 @@ function asProblem(left: readonly PlanStep[], all: readonly PlanStep[], options:
   const { now, progress, kitchen } = options;
   const isLeft = new Set(left.map(({ id }) => id));
   const byId = new Map(all.map((step) => [step.id, step]));
+  // What has begun waits for nothing any more, in whatever order it was begun.
   const links = left.flatMap(({ id, after }) =>
-    after
+    (progress?.has(id) ? [] : after)
       .filter(({ stepId }) => isLeft.has(stepId))
       .map(({ stepId, withinMinutes }) => ({
         before: stepId,
@@ -142,10 +143,15 @@ function asProblem(left: readonly PlanStep[], all: readonly PlanStep[], options:
         ...(withinMinutes === undefined ? {} : { withinMinutes }),
       })),
   );
+  /** Of two things that were begun at once, on two devices, one is in hand and the other waits for it. */
+  const inHand = left.find(({ id, handsOnMinutes }) => handsOnMinutes > 0 && isInHand(progress?.get(id)))?.id;
   const tasks = left.map((step): Task => {
     const { id, handsOnMinutes, waitMinutes, usesRing, isFresh, after } = step;
     const far = progress?.get(id);
-    if (far) return { id, ...remaining(step, far, now), usesRing, isFresh: false, fixedStart: 0 };
+    if (far) {
+      const isSecond = far.handsFreeAt === undefined && inHand !== undefined && inHand !== id;
+      return { id, ...remaining(step, far, now), usesRing, isFresh: false, ...(isSecond ? {} : { fixedStart: 0 }) };
+    }
     const dues = after.flatMap(({ stepId, withinMinutes }) => {
       const ended = progress?.get(stepId)?.endedAt;
       return withinMinutes === undefined || ended === undefined || !byId.has(stepId)
@@ -165,6 +171,8 @@ function asProblem(left: readonly PlanStep[], all: readonly PlanStep[], options:
   const on = tasks.filter(({ fixedStart, usesRing }) => usesRing && fixedStart !== undefined).length;
   return { tasks, links, rings: Math.max(Math.floor(kitchen.rings), on) };
 }
+
+const isInHand = (far: StepProgress | undefined): boolean => far !== undefined && far.handsFreeAt === undefined;
 
 /** What is still to come of a step under way, whole minutes. A step that should be over takes another minute. */
 function remaining(step: PlanStep, far: StepProgress, now: number): Pick<Task, 'handsOnMinutes' | 'waitMinutes'> {

@@ -2,6 +2,7 @@ import { ingredientById, rawRecipeOf } from '../../ingredient';
 import { handlingNotes } from '../../mask';
 import { potsOf } from '../../recipe';
 import type { BowlToMake } from './bowlToMake';
+import { fatSteps } from './fatSteps';
 import { mixSteps } from './mixSteps';
 import { cutStep, measureStep, pieceSteps } from './pieceSteps';
 import { potSteps } from './potSteps';
@@ -25,9 +26,11 @@ export function bowlSteps(bowl: BowlToMake): readonly PlanStep[] {
     catalogue,
     bowl.makings,
   ).map((pot) => potSteps(bowl, pot, notes));
+  const others = rows.filter((one) => !fromPots.includes(one));
   const own = [
     ...pots.flatMap(({ steps }) => steps),
-    ...rows.filter((one) => !fromPots.includes(one)).flatMap((one) => pieceSteps(bowl, one, notes)),
+    ...others.flatMap((one) => pieceSteps(bowl, one, notes)),
+    ...fatSteps(bowl, others, notes),
   ];
   const taken = new Set(own.flatMap(({ ingredientIds }) => ingredientIds));
   const left = rows.filter(({ row }) => !taken.has(row.id));

@@ -15,13 +15,46 @@ export interface BowlOfDay extends BowlToMake {
   readonly waterParts?: number;
 }
 
+/** Who sits with wet hair on a towel is not to wait: a child, years. Assumption of this project. */
+export const CHILD_YEARS = 12;
+export const isChild = ({ ageYears = CHILD_YEARS }: HeadToServe): boolean => ageYears < CHILD_YEARS;
+
+/** How the heads of a day come to their turns. */
+export interface DayWishes {
+  /** Every child's mask is on before a grown-up's. */
+  readonly childrenFirst?: boolean;
+}
+
 /**
  * All steps of a wash day: each bowl's making and each head's way through it, with the maker's own changes of the mask's
  * steps applied. Where a day has two bowls their steps carry the bowl's name in front.
  * @throws RangeError for no bowl or an unknown ingredient
  */
-export function daySteps(bowls: readonly BowlOfDay[]): readonly PlanStep[] {
+export function daySteps(bowls: readonly BowlOfDay[], { childrenFirst = false }: DayWishes = {}): readonly PlanStep[] {
   if (bowls.length === 0) throw new RangeError('A wash day has at least one bowl.');
+  const ordered = childrenFirst ? bowls.map(withChildrenFirst) : bowls;
+  const steps = stepsOfBowls(ordered);
+  return childrenFirst ? afterChildren(steps, ordered) : steps;
+}
+
+const withChildrenFirst = (bowl: BowlOfDay): BowlOfDay => ({
+  ...bowl,
+  heads: [...bowl.heads].sort((a, b) => Number(isChild(b)) - Number(isChild(a))),
+});
+
+/** A grown-up's mask goes on once every child's is. */
+function afterChildren(steps: readonly PlanStep[], bowls: readonly BowlOfDay[]): readonly PlanStep[] {
+  const children = new Set(bowls.flatMap(({ heads }) => heads.filter(isChild).map(({ id }) => id)));
+  const isOn = ({ kind }: PlanStep): boolean => kind === 'apply';
+  const first = steps.filter((one) => isOn(one) && children.has(one.headId ?? ''));
+  return steps.map((one) =>
+    isOn(one) && !children.has(one.headId ?? '')
+      ? { ...one, after: [...one.after, ...first.map(({ id }) => ({ stepId: id }))] }
+      : one,
+  );
+}
+
+function stepsOfBowls(bowls: readonly BowlOfDay[]): readonly PlanStep[] {
   return bowls.flatMap((bowl, i) => {
     const steps = stepsOfBowl(bowl);
     if (bowls.length === 1) return steps;

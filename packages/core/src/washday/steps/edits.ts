@@ -1,4 +1,4 @@
-import type { Mask, OwnStep } from '../../mask';
+import type { Mask, OwnStep, StepEdit } from '../../mask';
 import { message } from '../../message';
 import { step, type PlanStep, type StepLink } from './step';
 
@@ -8,6 +8,25 @@ const HEAD = 'head';
 export function editNameOf({ id, headId }: Pick<PlanStep, 'id' | 'headId'>): string {
   return headId !== undefined && id.startsWith(`${headId}.`) ? `${HEAD}.${id.slice(headId.length + 1)}` : id;
 }
+
+/** Steps without some of them; what followed one of these follows what came before it, with all the time it likes. */
+export function withoutSteps(steps: readonly PlanStep[], isOut: (one: PlanStep) => boolean): readonly PlanStep[] {
+  const byId = new Map(steps.map((one) => [one.id, one]));
+  const linksOf = (one: PlanStep): readonly StepLink[] =>
+    one.after.flatMap((link): readonly StepLink[] => {
+      const before = byId.get(link.stepId);
+      return before && isOut(before) ? linksOf(before).map(({ stepId }) => ({ stepId })) : [link];
+    });
+  return steps.filter((one) => !isOut(one)).map((one) => ({ ...one, after: linksOf(one) }));
+}
+
+/** A step with other minutes or words, where somebody has set them. */
+export const withEdit = (one: PlanStep, { handsOnMinutes, waitMinutes, words }: StepEdit = {}): PlanStep => ({
+  ...one,
+  handsOnMinutes: handsOnMinutes ?? one.handsOnMinutes,
+  waitMinutes: waitMinutes ?? one.waitMinutes,
+  words: words === undefined ? one.words : [message('said', { text: words })],
+});
 
 /**
  * The steps as the mask's owner has them: other minutes or words, some left out, some of her own. What followed a step
@@ -19,24 +38,7 @@ export function editedSteps(
   readyStepId: string | undefined,
 ): readonly PlanStep[] {
   const isOut = (one: PlanStep): boolean => stepEdits[editNameOf(one)]?.isLeftOut === true;
-  const byId = new Map(steps.map((one) => [one.id, one]));
-  const linksOf = (one: PlanStep): readonly StepLink[] =>
-    one.after.flatMap((link): readonly StepLink[] => {
-      const before = byId.get(link.stepId);
-      return before && isOut(before) ? linksOf(before).map(({ stepId }) => ({ stepId })) : [link];
-    });
-  const kept = steps
-    .filter((one) => !isOut(one))
-    .map((one): PlanStep => {
-      const edit = stepEdits[editNameOf(one)];
-      return {
-        ...one,
-        handsOnMinutes: edit?.handsOnMinutes ?? one.handsOnMinutes,
-        waitMinutes: edit?.waitMinutes ?? one.waitMinutes,
-        words: edit?.words === undefined ? one.words : [message('said', { text: edit.words })],
-        after: linksOf(one),
-      };
-    });
+  const kept = withoutSteps(steps, isOut).map((one) => withEdit(one, stepEdits[editNameOf(one)]));
   return ownSteps.reduce<readonly PlanStep[]>((all, own, i) => withOwn(all, own, i, readyStepId), kept);
 }
 
@@ -70,7 +72,8 @@ function withOwn(
   }
 }
 
-const lastsOf = (steps: readonly PlanStep[]): readonly string[] => {
+/** The steps that nothing follows. */
+export const lastsOf = (steps: readonly PlanStep[]): readonly string[] => {
   const followed = new Set(steps.flatMap(({ after }) => after.map(({ stepId }) => stepId)));
   return steps.filter(({ id }) => !followed.has(id)).map(({ id }) => id);
 };

@@ -4,6 +4,7 @@ import { hairStateFor, handlingNotes, type Mask } from '../../mask';
 import { message, type Message } from '../../message';
 import { acidRinse } from '../acidRinse';
 import { sectionsOf } from '../sections';
+import { hoodMinutes } from '../wear';
 import { applyMinutes, detangleMinutes, rinseMinutes, sectionMinutes, washMinutes, wetMinutes } from './minutes';
 import { step, type PlanStep } from './step';
 
@@ -12,6 +13,8 @@ export interface HeadToServe {
   readonly id: string;
   readonly name: string;
   readonly profile: HairProfile;
+  /** Below this age heads go first where children do; a grown-up's where it is not known. */
+  readonly ageYears?: number;
   /** What reaches this head, mL. */
   readonly millilitres: number;
 }
@@ -40,6 +43,12 @@ const CONDITIONER_MINUTES = 3;
 /** What goes over a head and runs through it, mL, by its length. Assumption of this project. */
 const rinseMillilitres = ({ stretchedLengthCentimetres }: HairProfile): number =>
   Math.round((250 + 4 * stretchedLengthCentimetres) / 50) * 50;
+
+/** Of how long a mask is worn, the part that a hood may take over. */
+function hoodWords({ heat, wear }: Mask): readonly Message[] {
+  const hood = heat === 'dryer-may-help' ? hoodMinutes(wear) : 0;
+  return hood > 0 ? [message('step.wear.hood', { cap: wear.aimMinutes - hood, hood })] : [];
+}
 
 function acidRinseFor(profile: HairProfile, waterParts: number): Message {
   const { vinegarMillilitres, waterMillilitres, percent, estimatedPh } = acidRinse(
@@ -142,7 +151,10 @@ export function headSteps(
       id: id('apply'),
       kind: 'apply',
       title: message('step.apply.title', { head: name }),
-      words: [message('step.apply.words', { millilitres })],
+      words: [
+        message('step.apply.words', { millilitres }),
+        ...(rows.some(({ traits }) => traits.prepared === 'fillet') ? [message('step.apply.skins')] : []),
+      ],
       lookFor: message('step.apply.look'),
       tools: [mask.applicator === 'bottle' ? 'applicator-bottle' : mask.applicator === 'brush' ? 'brush' : 'hands'],
       cautions: [message('step.apply.stop'), ...(shakes ? [message('handling.shake')] : [])],
@@ -153,12 +165,13 @@ export function headSteps(
     state === 'spritzed' ? WET_WAITS_MINUTES : TOWELLED_WAITS_MINUTES,
   );
   const { aimMinutes, limitMinutes } = mask.wear;
+  const { temperature, shampoos, conditioner, acidRinse } = mask.rinse;
   then(
     step({
       id: id('wear'),
       kind: 'wear',
       title: message('step.wear.title', { head: name }),
-      words: [message('step.wear.words')],
+      words: [message('step.wear.words'), ...hoodWords(mask)],
       limit: message('step.wear.limit', { minutes: limitMinutes }),
       tools: ['cap'],
       cautions: cooks ? [message('step.wear.no-warmth')] : [],
@@ -167,7 +180,6 @@ export function headSteps(
     }),
     3,
   );
-  const { temperature, shampoos, conditioner, acidRinse } = mask.rinse;
   then(
     step({
       id: id('rinse'),
@@ -182,6 +194,7 @@ export function headSteps(
               message('step.rinse-hair.conditioner-stays', { minutes: CONDITIONER_MINUTES }),
             ]
           : []),
+        ...(acidRinse ? [] : [message('step.after.words')]),
       ],
       lookFor: message('step.rinse-hair.look'),
       tools: [
@@ -200,7 +213,7 @@ export function headSteps(
         id: id('acid-rinse'),
         kind: 'acid-rinse',
         title: message('step.acid-rinse.title', { head: name }),
-        words: [acidRinseFor(profile, waterParts), message('step.acid-rinse.words')],
+        words: [acidRinseFor(profile, waterParts), message('step.acid-rinse.words'), message('step.after.words')],
         tools: ['jug'],
         cautions: [message('step.acid-rinse.stings')],
         handsOnMinutes: 3,

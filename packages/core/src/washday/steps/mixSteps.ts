@@ -1,5 +1,5 @@
 import { message } from '../../message';
-import type { HandlingId, HandlingNote } from '../../mask';
+import { foamOf, type HandlingId, type HandlingNote } from '../../mask';
 import { amounts, saying, type BowlToMake, type RowLine } from './bowlToMake';
 import { pasteMinutes, piecesMinutes } from './minutes';
 import { step, type PlanStep, type StepLink, type Tool } from './step';
@@ -8,6 +8,9 @@ import { step, type PlanStep, type StepLink, type Tool } from './step';
 const COOKED_WAITS_MINUTES = 45;
 /** Cut fruit, cracked egg, drained gel. Assumption of this project. */
 const CUT_WAITS_MINUTES = 20;
+
+/** What was whisked settles for so long before it goes on. Assumption of this project. */
+const FOAM_SETTLES_MINUTES = 3;
 
 const MIXES = {
   blender: { title: 'step.mix-blender.title', tools: ['blender'], minutes: 3 },
@@ -35,18 +38,30 @@ export function mixSteps(
         ? { stepId: id }
         : { stepId: id, withinMinutes: isFresh ? CUT_WAITS_MINUTES : COOKED_WAITS_MINUTES },
     );
+  const foam = mask.whisked ? foamOf(bowl.lines, bowl.catalogue) : undefined;
   const [limit] = saying(notes, 'blend-limit');
   const steps = [
     step({
       id: 'mix',
       kind: 'mix',
       title: message(title),
-      words: [message(mask.whisked ? 'step.mix.whisked' : 'step.mix.words')],
+      words: [
+        message(mask.whisked ? 'step.mix.whisked' : 'step.mix.words'),
+        ...(foam
+          ? [
+              message('step.mix.foam', {
+                stands: Math.ceil(foam.standingMillilitres / 50) * 50,
+                minutes: FOAM_SETTLES_MINUTES,
+              }),
+            ]
+          : []),
+      ],
       lookFor: message('step.mix.look', { texture: mask.texture }),
       tools,
       cautions: WHILE_MIXING.flatMap((id) => saying(notes, id)),
       ...(limit ? { limit } : {}),
       handsOnMinutes: minutes,
+      waitMinutes: foam ? FOAM_SETTLES_MINUTES : 0,
       after: [...ends, ...mixWithin],
       // What is cut or cracked for it comes late already, and this right after it.
       isFresh: !before.some(({ isFresh }) => isFresh),

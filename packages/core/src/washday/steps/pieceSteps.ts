@@ -8,7 +8,7 @@ import { step, type PlanStep } from './step';
 export function pieceSteps(bowl: BowlToMake, one: RowLine, notes: readonly HandlingNote[]): readonly PlanStep[] {
   const { row } = one;
   if (row.recipe?.yield.kind === 'blend') return [makeStep(bowl, one)];
-  if (row.recipe?.method === 'cook-soft') return softSteps(bowl, one);
+  if (row.recipe?.method === 'cook-soft' || row.recipe?.method === 'bake-soft') return softSteps(bowl, one);
   switch (row.traits.prepared) {
     case 'press':
       return [pressStep(bowl, one)];
@@ -86,23 +86,35 @@ function leafSteps(bowl: BowlToMake, { line, row }: RowLine, notes: readonly Han
 }
 
 function softSteps(bowl: BowlToMake, { line, row }: RowLine): readonly PlanStep[] {
-  const { name } = row;
+  const { name, recipe } = row;
+  const { oven } = recipe ?? {};
+  const pieces = line.pieces ?? Math.max(1, line.grams / 100);
   const boil = step({
     id: `${row.id}.boil`,
     kind: 'boil',
-    title: message('step.cook-soft.title', { name }),
-    words: [amounts(bowl, [line]), message('step.cook-soft.words')],
     lookFor: message('step.cook-soft.look'),
-    tools: ['knife', 'pan'],
-    handsOnMinutes: piecesMinutes(line.pieces ?? Math.max(1, line.grams / 100), 2, 1.5),
-    waitMinutes: row.recipe?.pot?.minutes ?? 0,
-    usesRing: true,
     ingredientIds: [row.id],
+    ...(oven
+      ? {
+          title: message('step.bake.title', { name }),
+          words: [amounts(bowl, [line]), message('step.bake.words', { degrees: oven.degreesC })],
+          tools: ['knife'],
+          handsOnMinutes: piecesMinutes(pieces, 2, 0.5),
+          waitMinutes: oven.minutes,
+        }
+      : {
+          title: message('step.cook-soft.title', { name }),
+          words: [amounts(bowl, [line]), message('step.cook-soft.words')],
+          tools: ['knife', 'pan'],
+          handsOnMinutes: piecesMinutes(pieces, 2, 1.5),
+          waitMinutes: recipe?.pot?.minutes ?? 0,
+          usesRing: true,
+        }),
   });
   const drained = step({
     id: `${row.id}.cool`,
     kind: 'cool',
-    title: message('step.drain-soft.title', { name }),
+    title: message(oven ? 'step.peel-baked.title' : 'step.drain-soft.title', { name }),
     lookFor: message('step.drain-soft.look'),
     waitMinutes: coolMinutes(line.grams),
     after: [{ stepId: boil.id, withinMinutes: 10 }],

@@ -223,3 +223,97 @@ describe('the steps of a day', () => {
     expect(find(steps, 'radish-juice.press').cautions.map(({ id }) => id)).toEqual(['step.press.grater']);
   });
 });
+
+describe('what a mask asks for beside mixing', () => {
+  /** The first step of a kind on a day of a mask. */
+  const of = (maskId: string, id: string, change: Partial<Mask> = {}) => find(aDay(maskId, 1, change), id);
+
+  it('melts firm butter in a cup in hot water, and weighs it there; lukewarm where egg waits for it', () => {
+    // Common practice, no published source.
+    const melt = of('mango-cape', 'warm');
+    expect(melt.title).toEqual(message('step.melt.title', { names: ['Shea butter'] }));
+    expect(melt).toMatchObject({ waitMinutes: 5, usesRing: false, ingredientIds: ['shea-butter'], cautions: [] });
+    const withEgg = BUILT_IN_MASKS.find(({ id }) => id === 'two-yolk-evening') as Mask;
+    const parts = withEgg.parts.map((part) =>
+      part.ingredientId === 'olive-oil' ? { ...part, ingredientId: 'shea-butter' } : part,
+    );
+    expect(of('two-yolk-evening', 'warm', { parts }).cautions).toEqual([message('handling.warm-oil')]);
+  });
+
+  it('warms the oil of an oil treatment, and leaves a spoon of oil in a fruit mask cold', () => {
+    const warm = of('night-watch-oil', 'warm');
+    expect(warm.title.id).toBe('step.warm-oil.title');
+    expect([...warm.ingredientIds].sort()).toEqual(['castor-oil', 'jojoba-oil']);
+    expect(aDay('towpath-avocado').some(({ id }) => id === 'warm')).toBe(false);
+  });
+
+  it('bakes what is baked, off the ring, and boils what is boiled', () => {
+    const bake = of('mooring-sweet-potato', 'sweet-potato.boil');
+    expect(bake).toMatchObject({ kind: 'boil', usesRing: false, waitMinutes: 45, title: { id: 'step.bake.title' } });
+    expect(bake.words).toContainEqual(message('step.bake.words', { degrees: 200 }));
+    expect(of('mooring-sweet-potato', 'sweet-potato.cool').title.id).toBe('step.peel-baked.title');
+    expect(of('carrot-lantern', 'carrot.boil')).toMatchObject({
+      usesRing: true,
+      title: { id: 'step.cook-soft.title' },
+    });
+  });
+
+  it('lets foam settle, in a bowl that holds it', () => {
+    const mix = of('light-white', 'mix', { whisked: true });
+    expect(mix.waitMinutes).toBe(3);
+    const { stands } = paramsOf(mix.words, 'step.mix.foam');
+    expect(Number(stands)).toBeGreaterThan(aBowl('light-white').madeMillilitres);
+    expect(of('light-white', 'mix').waitMinutes).toBe(0);
+  });
+
+  it('keeps the skins of the leaf for scalp and ends', () => {
+    expect(of('still-water', 'ada.apply').words).toContainEqual(message('step.apply.skins'));
+    expect(of('flax-slip', 'ada.apply').words).not.toContainEqual(message('step.apply.skins'));
+  });
+
+  it('tells the hood’s minutes within the wear, where warmth may help', () => {
+    expect(of('rice-silk', 'ada.wear').words).toContainEqual(message('step.wear.hood', { cap: 40, hood: 20 }));
+    const short = { wear: { minimumMinutes: 30, aimMinutes: 45, limitMinutes: 60 } };
+    expect(of('rice-silk', 'ada.wear', short).words).toContainEqual(message('step.wear.hood', { cap: 30, hood: 15 }));
+    for (const id of ['night-watch-oil', 'two-yolk-evening', 'towpath-avocado'])
+      expect(of(id, 'ada.wear').words.some((one) => one.id === 'step.wear.hood')).toBe(false);
+  });
+
+  it('ends with styling as always, once, on the last step of the head', () => {
+    for (const { id, rinse } of BUILT_IN_MASKS) {
+      const says = aDay(id).filter(({ words }) => words.some((one) => one.id === 'step.after.words'));
+      expect(says.map(({ kind }) => kind)).toEqual([rinse.acidRinse ? 'acid-rinse' : 'rinse']);
+    }
+  });
+});
+
+describe('children first, when asked', () => {
+  const bowl = aBowl('towpath-avocado', 2);
+  const [ada, bo] = bowl.heads as readonly [BowlOfDay['heads'][0], BowlOfDay['heads'][0]];
+  const family: BowlOfDay = {
+    ...bowl,
+    heads: [
+      { ...ada, ageYears: 34 },
+      { ...bo, ageYears: 7 },
+    ],
+  };
+  const startOf = (steps: readonly PlanStep[], id: string) =>
+    planDay(steps, at).steps.find(({ stepId }) => stepId === id)?.startsAt ?? NaN;
+
+  it('put the mask on a child before anybody else, within all limits', () => {
+    const steps = daySteps([family], { childrenFirst: true });
+    expect(startOf(steps, 'bo.apply')).toBeLessThan(startOf(steps, 'ada.apply'));
+    expect(planDay(steps, at)).toMatchObject({ missed: [], isProven: true });
+  });
+  it('of two bowls, too; and change nothing where nobody is a child', () => {
+    const two = [
+      { ...aBowl('rice-silk'), id: 'a', heads: [{ ...ada, ageYears: 34 }] },
+      { ...aBowl('papaya-polish'), id: 'b', heads: [{ ...bo, ageYears: 7 }] },
+    ];
+    const steps = daySteps(two, { childrenFirst: true });
+    expect(startOf(steps, '2.bo.apply')).toBeLessThan(startOf(steps, '1.ada.apply'));
+    expect(planDay(steps, at).missed).toEqual([]);
+    const grown = { ...bowl, heads: [{ ...ada, ageYears: 34 }, bo] };
+    expect(daySteps([grown], { childrenFirst: true })).toEqual(daySteps([grown]));
+  });
+});
