@@ -13,6 +13,8 @@ export const MASK_MESSAGES = {
   'handling.warm-oil': {},
   'handling.shake': {},
   'handling.foam-settles': {},
+  'wear.not-overnight': { names: 'names' },
+  'wear.not-so-long': { minutes: 'number', names: 'names' },
   'cap.scent': { percent: 'number' },
   'cap.scent-none': {},
   'cap.per-bowl': { name: 'name', grams: 'measure', millilitres: 'measure' },

@@ -5,11 +5,15 @@ import type { WearHeld } from '../stores/held';
 export const withHeld = (life: BowlLife, held: readonly WearHeld[]): BowlLife =>
   held.reduce((so, { body, pressedAt }): BowlLife => {
     const worn = wornAfter(so.wearing[body.headId], body, new Date(pressedAt).toISOString());
-    return { ...so, wearing: { ...so.wearing, [body.headId]: worn } };
+    const length = body.wearAimMinutes ?? so.wearAimMinutes;
+    // A length of wear is the bowl's; it says nothing of a head.
+    if (Object.keys(body).every((key) => key === 'headId' || key === 'wearAimMinutes'))
+      return { ...so, wearAimMinutes: length };
+    return { ...so, wearAimMinutes: length, wearing: { ...so.wearing, [body.headId]: worn } };
   }, life);
 
 function wornAfter(before: Worn | undefined, body: WearHeld['body'], at: string): Worn {
-  const { section, isCapOn, isRinsed, rinsedWhy } = body;
+  const { section, leftShare, isCapOn, isRinsed, rinsedWhy } = body;
   // What was kept is worn anew.
   const isAnew = before?.rinsedAt !== undefined && isRinsed === undefined;
   const worn: Worn = before && !isAnew ? before : { sectionsDone: [] };
@@ -17,8 +21,11 @@ function wornAfter(before: Worn | undefined, body: WearHeld['body'], at: string)
   const isOn = isRinsed === true || (isCapOn ?? worn.wornFrom !== undefined);
   const isOut = isRinsed ?? worn.rinsedAt !== undefined;
   const why = rinsedWhy ?? worn.rinsedWhy;
+  // What was seen half-way holds until the next section.
+  const left = leftShare ?? (section === undefined ? worn.leftShare : undefined);
   return {
     sectionsDone: section === undefined ? worn.sectionsDone : section.isDone ? [...others, section.id] : others,
+    ...(left === undefined ? {} : { leftShare: left }),
     ...(isOn ? { wornFrom: worn.wornFrom ?? at } : {}),
     ...(isOut ? { rinsedAt: worn.rinsedAt ?? at, ...(why ? { rinsedWhy: why } : {}) } : {}),
   };

@@ -1,6 +1,7 @@
 import { bowlOfDay, leastWearOf, type Bowl, type KeptWish } from '@amber-ladle/contract';
 import type { Catalogue } from '@amber-ladle/core/ingredient';
-import { daySteps, type PlanOptions } from '@amber-ladle/core/washday';
+import { wearsOf } from '@amber-ladle/core/mask';
+import { daySteps, type DayWishes, type PlanOptions } from '@amber-ladle/core/washday';
 import { computed, type Ref } from 'vue';
 import { useHousehold } from '../stores/household';
 import { planning } from '../workers/planning';
@@ -9,15 +10,25 @@ import { useNewest } from './useNewest';
 import { useTakeOuts } from './useTakeOuts';
 
 /** A wash day before it begins: its steps, its plan, when to take things out, and what would help. */
-export function useDayPreview(bowls: Ref<readonly Bowl[]>, wish: Ref<KeptWish>, rings: Ref<number>) {
+export function useDayPreview(
+  bowls: Ref<readonly Bowl[]>,
+  wish: Ref<KeptWish>,
+  rings: Ref<number>,
+  wishes: Ref<DayWishes>,
+) {
   const household = useHousehold();
   const catalogueOf = ({ snapshot }: Bowl): Catalogue =>
     new Map([...household.catalogue, ...snapshot.ingredients.map((row) => [row.id, row] as const)]);
 
+  const stepsFor = (all: readonly Bowl[]) =>
+    daySteps(
+      all.map((bowl) => bowlOfDay(bowl, catalogueOf(bowl), household.settings.schools)),
+      wishes.value,
+    );
   const built = computed(() => {
     try {
       return {
-        steps: daySteps(bowls.value.map((bowl) => bowlOfDay(bowl, catalogueOf(bowl), household.settings.schools))),
+        steps: stepsFor(bowls.value),
         fault: '',
       };
     } catch (error) {
@@ -40,6 +51,24 @@ export function useDayPreview(bowls: Ref<readonly Bowl[]>, wish: Ref<KeptWish>, 
   const { current: plan, failure } = useNewest(asked, ({ steps: rows, options }) =>
     planning().preview(plain(rows), plain(options)),
   );
+
+  /** When the day would end with each length that its first bowl may be worn, by its aim. */
+  const lengths = computed(() => {
+    const [first, ...rest] = bowls.value;
+    const request = asked.value;
+    const wears = first ? wearsOf(first.snapshot.mask) : [];
+    if (!first?.life || !request || wears.length < 2) return undefined;
+    const { life } = first;
+    return wears.map(({ aimMinutes }) => ({
+      aimMinutes,
+      steps: stepsFor([{ ...first, life: { ...life, wearAimMinutes: aimMinutes } }, ...rest]),
+      options: request.options,
+    }));
+  });
+  const { current: ends } = useNewest(lengths, async (all) => {
+    const plans = await Promise.all(all.map((one) => planning().preview(plain(one.steps), plain(one.options))));
+    return new Map(all.map(({ aimMinutes }, i) => [aimMinutes, plans[i]?.endsAt ?? 0] as const));
+  });
 
   /** Only a wish that cannot be kept asks for help, and only when the wish changes: it takes a while. */
   const helpless = computed(() =>
@@ -69,5 +98,13 @@ export function useDayPreview(bowls: Ref<readonly Bowl[]>, wish: Ref<KeptWish>, 
 
   const outs = useTakeOuts(steps, plan);
 
-  return { steps, plan, failure: computed(() => built.value.fault || failure.value), helps, isLookingForHelp, outs };
+  return {
+    steps,
+    plan,
+    failure: computed(() => built.value.fault || failure.value),
+    helps,
+    isLookingForHelp,
+    outs,
+    ends,
+  };
 }

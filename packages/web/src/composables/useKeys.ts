@@ -7,6 +7,7 @@ export interface KeyAction {
   readonly run: () => void;
 }
 
+const PRESSED_BY_SPACE = new Set(['BUTTON', 'A', 'SUMMARY']);
 const WRITES = new Set(['INPUT', 'TEXTAREA', 'SELECT']);
 
 /**
@@ -21,7 +22,9 @@ export function useKeys(actions: readonly KeyAction[]): void {
     const target = event.target as HTMLElement;
     if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return;
     if (WRITES.has(target.tagName) || target.isContentEditable) return;
-    if (event.key === ' ' && !isByTouch && (target.tagName === 'BUTTON' || target.tagName === 'A')) return;
+    if (event.key === ' ' && !isByTouch && PRESSED_BY_SPACE.has(target.tagName)) return;
+    // What lies over the screen has keys of its own.
+    if (target.closest('.v-overlay')) return;
     const action = actions.find(({ keys }) => keys.includes(event.key));
     if (!action) return;
     event.preventDefault();

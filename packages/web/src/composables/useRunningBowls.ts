@@ -1,4 +1,4 @@
-import type { Bowl, BowlLife, BowlSummary } from '@amber-ladle/contract';
+import { maskWorn, type Bowl, type BowlLife, type BowlSummary } from '@amber-ladle/contract';
 import { bowlBudget, bowlPastOf, bowlRuleOf, type BowlBudget } from '@amber-ladle/core/shelf';
 import { wearState, type WearState } from '@amber-ladle/core/washday';
 import { createSharedComposable } from '@vueuse/core';
@@ -66,12 +66,15 @@ function runningBowls() {
     const past = bowlPastOf(life, mask.keeping, strictest);
     return bowlBudget(past, shelf.climate, household.settings.timeZone, household.moment);
   };
-  const wornOf = ({ snapshot: { head, others, mask } }: Bowl, life: BowlLife): WornHead[] =>
-    Object.entries(life.wearing).flatMap(([headId, { wornFrom, rinsedAt }]) => {
+  const wornOf = ({ snapshot }: Bowl, life: BowlLife): WornHead[] => {
+    const { head, others } = snapshot;
+    const { wear } = maskWorn({ snapshot, life });
+    return Object.entries(life.wearing).flatMap(([headId, { wornFrom, rinsedAt }]) => {
       if (!wornFrom || rinsedAt) return [];
       const name = [head, ...others].find(({ id }) => id === headId)?.name ?? household.headById(headId)?.name ?? '';
-      return [{ headId, name, state: wearState(mask.wear, wornFrom, second.value) }];
+      return [{ headId, name, state: wearState(wear, wornFrom, second.value) }];
     });
+  };
   const bowls = computed<readonly RunningBowl[]>(() =>
     running.value.flatMap(({ summary, life }) => {
       const bowl = whole.value.get(summary.id);

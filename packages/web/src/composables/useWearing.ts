@@ -1,4 +1,4 @@
-import { type Bowl, type BowlLife, type RinseReason, type Wearing } from '@amber-ladle/contract';
+import { maskWorn, type Bowl, type BowlLife, type RinseReason, type Wearing } from '@amber-ladle/contract';
 import { millilitresByHead } from '@amber-ladle/core/batch';
 import type { HairProfile } from '@amber-ladle/core/hair';
 import { paceOf, sectionAmounts, sectionsOf, wearState } from '@amber-ladle/core/washday';
@@ -48,7 +48,7 @@ export function useWearing(bowl: Ref<Bowl | undefined>, wantedHeadId: Ref<string
     if (fresh && before === told && bowl.value?.id === id) known.value = fresh.life;
   });
 
-  const mask = computed(() => bowl.value?.snapshot.mask);
+  const mask = computed(() => bowl.value && maskWorn({ snapshot: bowl.value.snapshot, life: life.value }));
   const bottle = useSessionStorage('amber-ladle-bottle', 120);
   /** Everybody this bowl is for, those that came to it for what was left among them. */
   const heads = computed<readonly WornHead[]>(() => {
@@ -92,8 +92,8 @@ export function useWearing(bowl: Ref<Bowl | undefined>, wantedHeadId: Ref<string
   const next = computed(() => amounts.value.find(({ id }) => !doneIds.value.includes(id)));
 
   /** What is left in the bowl, as a share that the eye can judge. */
-  const leftShare = ref<number>();
-  watch(doneIds, () => (leftShare.value = undefined));
+  const leftShare = computed(() => (isAnew.value ? undefined : worn.value?.leftShare));
+  const seeLeft = (share: number): Promise<void> => wear({ leftShare: share });
   const pace = computed(() =>
     leftShare.value === undefined
       ? undefined
@@ -186,7 +186,9 @@ export function useWearing(bowl: Ref<Bowl | undefined>, wantedHeadId: Ref<string
     doneIds,
     next,
     bottle,
+    second,
     leftShare,
+    seeLeft,
     pace,
     state,
     decision,

@@ -56,7 +56,7 @@ async function close(): Promise<void> {
       >
     </p>
     <h2>What happened</h2>
-    <DayRecord :day="day" />
+    <DayRecord :day="store.begun ?? day" />
   </div>
 </template>
 

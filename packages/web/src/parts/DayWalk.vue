@@ -6,12 +6,15 @@ import { v4 as newId } from 'uuid';
 import { computed, onScopeDispose, ref, useTemplateRef } from 'vue';
 import { AlarmCheck } from '../alarms';
 import DayTimeline from '../drawings/DayTimeline.vue';
+import DayChanges from './DayChanges.vue';
 import DayEnd from './DayEnd.vue';
+import HairWaitsLine from './HairWaitsLine.vue';
 import PlateTest from './PlateTest.vue';
 import PotTimers from './PotTimers.vue';
 import PourPanel from './PourPanel.vue';
 import RinseNow from './RinseNow.vue';
 import { useRouter } from 'vue-router';
+import { useHairWaits } from '../composables/useHairWaits';
 import { useKeptBowl } from '../composables/useKeptBowl';
 import { useKeys } from '../composables/useKeys';
 import { useRunningBowls } from '../composables/useRunningBowls';
@@ -63,6 +66,7 @@ const canTry = computed(
 );
 const pages = usePages(computed(() => (canTry.value ? bowl.value?.id : undefined)));
 const page = computed(() => pages.value.find(({ headId }) => headId === bowl.value?.snapshot.head.id));
+const waitsForMask = useHairWaits(computed(() => step.value?.headId));
 const planned = computed(() => plannedById(step.value?.id));
 const doneCount = computed(() => plan.value?.steps.filter(({ isDone }) => isDone).length ?? 0);
 const label = computed(() => buttonWords(focus.value?.kind ?? 'finished', step.value));
@@ -143,7 +147,10 @@ const isEnding = ref(false);
       <span data-test="step">{{ doneCount }} of {{ day.steps.length }} done</span>
       <template v-if="bowl"> · {{ bowl.maskName }} for {{ bowl.headName }}</template> · rinsed about
       <b>{{ time(plan.endsAt) }}</b>
-      <button type="button" class="tool end" @click="isEnding = !isEnding">End the day</button>
+      <span class="end">
+        <DayChanges :running="running" />
+        <button type="button" class="tool" @click="isEnding = !isEnding">End the day</button>
+      </span>
     </p>
     <div v-if="isEnding" class="line ending" role="alert">
       <span>What was done stays in the record. End this wash day?</span>
@@ -182,6 +189,7 @@ const isEnding = ref(false);
           />
           <p v-else-if="step.words.length > 0" class="words">{{ sayAll(step.words) }}</p>
           <p v-if="step.lookFor" class="look"><b>Look for:</b> {{ say(step.lookFor) }}</p>
+          <HairWaitsLine v-if="waitsForMask" :waits="waitsForMask" :second="second" />
           <p v-if="step.limit" class="limit">{{ say(step.limit) }}</p>
           <p v-for="caution in step.cautions" :key="caution.id" class="caution">{{ say(caution) }}</p>
           <p v-if="step.tools.length > 0" class="quiet tools">
@@ -253,6 +261,8 @@ const isEnding = ref(false);
 }
 .end {
   float: right;
+  display: inline-flex;
+  gap: 14px;
 }
 .line {
   display: flex;

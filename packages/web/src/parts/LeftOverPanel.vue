@@ -37,7 +37,9 @@ const isJudged = (share: number): boolean =>
 const fridge = computed(() => shelf.places.find(({ kind }) => kind === 'fridge'));
 const freezer = computed(() => shelf.places.find(({ kind }) => kind === 'freezer'));
 const keeping = computed(() => bowl.snapshot.mask.keeping);
-const others = computed(() => household.heads.filter(({ id }) => !life.wearing[id]));
+/** What burned one head is kept for none. */
+const hasBurned = computed(() => Object.values(life.wearing).some(({ rinsedWhy }) => rinsedWhy === 'burning'));
+const others = computed(() => (hasBurned.value ? [] : household.heads.filter(({ id }) => !life.wearing[id])));
 
 async function leave(millilitres: number, how: LeftOver['how'], fate: Fate, rest: FateWhere = {}): Promise<void> {
   try {
@@ -96,7 +98,7 @@ const settle = (fate: Fate, rest: FateWhere = {}): Promise<void> =>
     </div>
     <div v-if="said" class="line fates" role="group" aria-label="What becomes of it">
       <v-btn
-        v-if="fridge && keeping !== 'same-day'"
+        v-if="fridge && keeping !== 'same-day' && !hasBurned"
         variant="tonal"
         color="primary"
         height="56"
@@ -104,7 +106,7 @@ const settle = (fate: Fate, rest: FateWhere = {}): Promise<void> =>
         >Keep it: {{ fridge.name }}</v-btn
       >
       <v-btn
-        v-if="freezer && keeping === 'freezes'"
+        v-if="freezer && keeping === 'freezes' && !hasBurned"
         variant="tonal"
         color="primary"
         height="56"
@@ -123,8 +125,9 @@ const settle = (fate: Fate, rest: FateWhere = {}): Promise<void> =>
       <v-btn variant="text" color="error" height="56" @click="settle('discarded')">Throw it away</v-btn>
     </div>
     <p class="quiet">
-      {{ KEEPING_WORDS[keeping] }}<template v-if="keeping !== 'same-day'"> Label what is kept.</template> Never to be
-      eaten.
+      <template v-if="hasBurned">It burned or itched: throw it away, so that nobody wears it by mistake.</template
+      ><template v-else>{{ KEEPING_WORDS[keeping] }}</template
+      ><template v-if="keeping !== 'same-day' && !hasBurned"> Label what is kept.</template> Never to be eaten.
     </p>
   </section>
 </template>

@@ -1,12 +1,15 @@
 <script setup lang="ts">
-import type { Bowl, KeptWish } from '@amber-ladle/contract';
-import { nextAt } from '@amber-ladle/core/washday';
+import { maskWorn, type Bowl, type KeptWish } from '@amber-ladle/contract';
+import { CHILD_YEARS, nextAt } from '@amber-ladle/core/washday';
+import { useLocalStorage } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
 import DayTimeline from '../drawings/DayTimeline.vue';
 import CautionPanel from './CautionPanel.vue';
 import MeasuresCard from './MeasuresCard.vue';
+import WearLengths from './WearLengths.vue';
 import { useDayPreview } from '../composables/useDayPreview';
 import { useKeys } from '../composables/useKeys';
+import { useLengths } from '../composables/useLengths';
 import { useKeptBowl } from '../composables/useKeptBowl';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
@@ -41,11 +44,24 @@ const seconds = computed(() =>
     .map(({ id, maskName, headName }) => ({ value: id, title: `${maskName} for ${headName}` })),
 );
 const { bowl: second } = useKeptBowl(computed(() => secondId.value ?? undefined));
-const bowls = computed(() => [bowl, ...(second.value ? [second.value] : [])]);
+const { life, lengths, stopped, choose } = useLengths(computed(() => bowl));
+const bowls = computed<Bowl[]>(() => [{ ...bowl, life: life.value }, ...(second.value ? [second.value] : [])]);
 const rings = computed(() => household.settings.rings);
-const { steps, plan, failure, helps, isLookingForHelp, outs } = useDayPreview(bowls, wish, rings);
-
 const time = (at: number): string => untilWords(at, household.moment, household.where);
+/** Asked only where there are children and grown-ups, and remembered. */
+const childrenFirst = useLocalStorage('amber-ladle-children-first', false);
+const ages = computed(() =>
+  bowls.value.flatMap(({ snapshot: { head, others } }) => [head, ...others].map(({ ageYears }) => ageYears)),
+);
+const isFamily = computed(
+  () => ages.value.some((age) => age < CHILD_YEARS) && ages.value.some((age) => age >= CHILD_YEARS),
+);
+const wishes = computed(() => ({ childrenFirst: isFamily.value && childrenFirst.value }));
+const { steps, plan, failure, helps, isLookingForHelp, outs, ends } = useDayPreview(bowls, wish, rings, wishes);
+const costs = computed(
+  () => new Map([...(ends.value ?? [])].map(([aimMinutes, at]) => [aimMinutes, `rinsed ${time(at)}`] as const)),
+);
+
 const clock = (at: number): string => writeTime(new Date(at).toISOString(), household.where);
 const dayWords = computed(() => {
   if (!plan.value) return '';
@@ -71,11 +87,12 @@ async function begin(): Promise<void> {
   if (isBeginning.value || failure.value) return;
   isBeginning.value = true;
   try {
-    await store.begin(
-      bowls.value.map(({ id }) => id),
-      wish.value,
-      rings.value,
-    );
+    await store.begin({
+      bowlIds: bowls.value.map(({ id }) => id),
+      wish: wish.value,
+      rings: rings.value,
+      ...wishes.value,
+    });
   } catch (error) {
     notice.fail(error);
   } finally {
@@ -121,6 +138,17 @@ async function saveRings(count: number): Promise<void> {
         clearable
         class="second"
       />
+      <div v-if="isFamily" class="line" role="group" aria-label="Whose turn">
+        <button
+          type="button"
+          class="pill big"
+          :aria-pressed="childrenFirst"
+          data-test="children-first"
+          @click="childrenFirst = !childrenFirst"
+        >
+          children first
+        </button>
+      </div>
       <div class="line" role="group" aria-label="Rings of the stove">
         <span class="quiet">rings</span>
         <button
@@ -135,6 +163,7 @@ async function saveRings(count: number): Promise<void> {
         </button>
       </div>
     </div>
+    <WearLengths :lengths="lengths" :stopped="stopped" :costs="costs" @choose="choose" />
     <p v-if="failure" role="alert" class="stop">{{ failure }}</p>
     <template v-else-if="plan">
       <p class="serif sum" data-test="day-sum" aria-live="polite">
@@ -166,7 +195,7 @@ async function saveRings(count: number): Promise<void> {
     <CautionPanel
       v-for="one in bowls"
       :key="one.id"
-      :mask="one.snapshot.mask"
+      :mask="maskWorn(one)"
       :heads="headsOf(one)"
       place="making"
       class="cautions"

@@ -4,8 +4,7 @@ import { OWN_STEP_PLACES, type Mask, type OwnStep, type StepEdit } from '@amber-
 import { editNameOf, stepsOfMask } from '@amber-ladle/core/washday';
 import { computed } from 'vue';
 import { useHousehold } from '../stores/household';
-import { useNotice } from '../stores/notice';
-import { readNumber } from '../words/number';
+import MinutesInput from './MinutesInput.vue';
 import { useWords } from '../composables/useWords';
 
 const { say } = useWords();
@@ -14,7 +13,6 @@ const { say } = useWords();
 const { mask, bowl } = defineProps<{ mask: Mask; bowl: SizedBowl }>();
 const emit = defineEmits<{ change: [part: Pick<Mask, 'stepEdits'> | Pick<Mask, 'ownSteps'>] }>();
 const household = useHousehold();
-const notice = useNotice();
 
 const edits = computed(() => mask.stepEdits ?? {});
 const own = computed<readonly OwnStep[]>(() => mask.ownSteps ?? []);
@@ -42,17 +40,6 @@ function edit(name: string, part: StepEdit | undefined): void {
   const { [name]: before, ...rest } = edits.value;
   emit('change', { stepEdits: part ? { ...rest, [name]: { ...before, ...part } } : rest });
 }
-/** Minutes that are none are put back as they were. */
-function minutes(event: Event, now: number, take: (value: number) => void): void {
-  const input = event.target as HTMLInputElement;
-  const value = readNumber(input.value);
-  if (Number.isInteger(value) && value >= 0 && value <= 600) take(value);
-  else {
-    if (input.value.trim() !== '') notice.show(`“${input.value}” is no number of minutes: whole ones, 0 to 600.`);
-    input.value = String(now);
-  }
-}
-
 const PLACE_WORDS = {
   'before-mixing': 'before mixing',
   'before-the-hair': 'before it goes on the hair',
@@ -90,25 +77,19 @@ const drop = (i: number): void => {
         <tr v-for="row in rows" :key="row.name" :class="{ out: row.isLeftOut }">
           <td>{{ say(row.step.title) }}</td>
           <td>
-            <input
-              type="text"
-              inputmode="numeric"
-              class="minutes"
-              :value="row.handsOnMinutes"
-              :aria-label="`Hands-on minutes: ${say(row.step.title)}`"
+            <MinutesInput
+              :model-value="row.handsOnMinutes"
+              :label="`Hands-on minutes: ${say(row.step.title)}`"
               :disabled="row.isLeftOut"
-              @change="minutes($event, row.handsOnMinutes, (value) => edit(row.name, { handsOnMinutes: value }))"
+              @update:model-value="edit(row.name, { handsOnMinutes: $event })"
             />
           </td>
           <td>
-            <input
-              type="text"
-              inputmode="numeric"
-              class="minutes"
-              :value="row.waitMinutes"
-              :aria-label="`Minutes by itself: ${say(row.step.title)}`"
+            <MinutesInput
+              :model-value="row.waitMinutes"
+              :label="`Minutes by itself: ${say(row.step.title)}`"
               :disabled="row.isLeftOut"
-              @change="minutes($event, row.waitMinutes, (value) => edit(row.name, { waitMinutes: value }))"
+              @update:model-value="edit(row.name, { waitMinutes: $event })"
             />
           </td>
           <td>
@@ -141,21 +122,15 @@ const drop = (i: number): void => {
           label="When"
           @update:model-value="(when: OwnStep['when']) => change(i, { when })"
         />
-        <input
-          type="text"
-          inputmode="numeric"
-          class="minutes"
-          :value="row.handsOnMinutes"
-          aria-label="Its hands-on minutes"
-          @change="minutes($event, row.handsOnMinutes, (value) => change(i, { handsOnMinutes: value }))"
+        <MinutesInput
+          :model-value="row.handsOnMinutes"
+          label="Its hands-on minutes"
+          @update:model-value="change(i, { handsOnMinutes: $event })"
         />
-        <input
-          type="text"
-          inputmode="numeric"
-          class="minutes"
-          :value="row.waitMinutes"
-          aria-label="Its minutes by itself"
-          @change="minutes($event, row.waitMinutes, (value) => change(i, { waitMinutes: value }))"
+        <MinutesInput
+          :model-value="row.waitMinutes"
+          label="Its minutes by itself"
+          @update:model-value="change(i, { waitMinutes: $event })"
         />
         <button type="button" class="tool" @click="drop(i)">take out</button>
       </li>
@@ -180,16 +155,6 @@ td,
 th {
   padding: 2px 8px 2px 0;
   border-bottom: 1px solid var(--rule);
-}
-.minutes {
-  width: 70px;
-  min-height: 40px;
-  padding: 0 8px;
-  border: 1px solid var(--quiet);
-  border-radius: 6px;
-  background: transparent;
-  color: var(--ink);
-  font: inherit;
 }
 .out td:first-child {
   text-decoration: line-through;

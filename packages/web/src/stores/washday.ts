@@ -1,5 +1,5 @@
 import { api, type BeginDay, type DayPress, type WashDay } from '@amber-ladle/contract';
-import type { DayEvent, DayMove } from '@amber-ladle/core/washday';
+import { stepsAsTold, type DayEvent, type DayMove } from '@amber-ladle/core/washday';
 import { defineStore } from 'pinia';
 import { v4 as newId } from 'uuid';
 import { computed, ref, shallowRef } from 'vue';
@@ -29,8 +29,13 @@ export const useWashDay = defineStore('washday', () => {
     const told = new Set(here.events.map(({ pressId }) => pressId));
     const waiting = held.ofDay(here.id).filter(({ pressId }) => !told.has(pressId));
     const order = [...(waiting.at(-1)?.body.order ?? here.order)];
-    return { ...here, order, events: [...here.events, ...waiting.flatMap(eventsOf)] };
+    const events = [...here.events, ...waiting.flatMap(eventsOf)];
+    return { ...here, order, events, steps: [...stepsAsTold(here.steps, events)] };
   });
+  /** The day with the steps that it began with, for its record. */
+  const begun = computed<WashDay | undefined>(() =>
+    day.value && known.value ? { ...day.value, steps: known.value.steps } : undefined,
+  );
 
   async function read(): Promise<void> {
     const { day: running } = await call(api.washDays.running);
@@ -45,8 +50,8 @@ export const useWashDay = defineStore('washday', () => {
     if (!isReady.value) await read();
   }
 
-  async function begin(bowlIds: string[], wish: BeginDay['wish'], rings: number): Promise<void> {
-    const asked: BeginDay = { id: newId(), bowlIds, wish, rings };
+  async function begin(asking: Omit<BeginDay, 'id'>): Promise<void> {
+    const asked: BeginDay = { id: newId(), ...asking };
     known.value = await call(api.washDays.begin, { body: asked });
   }
 
@@ -79,7 +84,7 @@ export const useWashDay = defineStore('washday', () => {
   const ofBowl = async (bowlId: string): Promise<WashDay | undefined> =>
     (await call(api.washDays.ofBowl, { params: { bowlId } })).day ?? undefined;
 
-  return { day, isReady, needsDecision, load, read, begin, press, end, ofBowl };
+  return { day, begun, isReady, needsDecision, load, read, begin, press, end, ofBowl };
 });
 
 /** What a press that is on its way will have told. */

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { kitchenRound, writeFraction } from '@amber-ladle/core/measure';
+import { hoodMinutes } from '@amber-ladle/core/washday';
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { AlarmCheck } from '../alarms';
@@ -8,14 +9,19 @@ import WearRing from '../drawings/WearRing.vue';
 import WearScale from '../drawings/WearScale.vue';
 import AcidRinsePanel from '../parts/AcidRinsePanel.vue';
 import CautionPanel from '../parts/CautionPanel.vue';
+import HairWaitsLine from '../parts/HairWaitsLine.vue';
 import LeftOverPanel from '../parts/LeftOverPanel.vue';
 import NoBowlYet from '../parts/NoBowlYet.vue';
 import NumberField from '../parts/NumberField.vue';
 import RinseNow from '../parts/RinseNow.vue';
+import WearLengths from '../parts/WearLengths.vue';
 import { useCurrentBowl } from '../composables/useCurrentBowl';
+import { useHairWaits } from '../composables/useHairWaits';
 import { useKeys } from '../composables/useKeys';
+import { useLengths } from '../composables/useLengths';
 import { useWearing } from '../composables/useWearing';
 import { useHousehold } from '../stores/household';
+import { useWashDay } from '../stores/washday';
 import { COVERAGE_WORDS, HEAT_WORDS, KEEPING_WORDS, rinseWords, writeMinutes } from '../words/mask';
 import { PHASE_WORDS, RINSE_NEXT, RINSED_WORDS } from '../words/rinse';
 import { writeTime } from '../words/when';
@@ -31,7 +37,7 @@ const wearing = useWearing(
   computed(() => (route.query['head'] ? String(route.query['head']) : undefined)),
 );
 const { life, mask, heads, head, worn, isRinsed, isAllRinsed, isAnew, amounts, doneIds, next } = wearing;
-const { bottle, leftShare, pace, state, decision, needsDecision, earlier } = wearing;
+const { bottle, leftShare, pace, second, state, decision, needsDecision, earlier } = wearing;
 const person = computed(() => household.headById(head.value?.id));
 const choose = (id: string): unknown => router.replace({ query: { ...route.query, head: id } });
 useKeys([
@@ -60,6 +66,26 @@ const residue = computed(() => {
   return mask.value?.heat === 'never'
     ? `Again with cool water and ${slip}; never warm while egg is in it.`
     : `Again with ${slip}, from the nape up, combed out under the water.`;
+});
+const waits = useHairWaits(computed(() => head.value?.id));
+const washday = useWashDay();
+/** Its day is under way, and planned for its length. */
+const isPlanned = computed(() => washday.day?.bowlIds.includes(bowl.value?.id ?? '') ?? false);
+const { lengths, stopped, choose: chooseLength } = useLengths(bowl);
+/** When it would be rinsed, if the cap went on now. */
+const costs = computed(
+  () =>
+    new Map(
+      lengths.value.map(({ wear: { aimMinutes } }) => [
+        aimMinutes,
+        `till ${time(household.moment + aimMinutes * 60_000)}`,
+      ]),
+    ),
+);
+const hoodFrom = computed(() => {
+  if (mask.value?.heat !== 'dryer-may-help' || !state.value) return undefined;
+  const hood = hoodMinutes(mask.value.wear);
+  return hood > 0 ? state.value.aimAt - hood * 60_000 : undefined;
 });
 const advice = computed(() => {
   if (!pace.value) return '';
@@ -135,6 +161,9 @@ const advice = computed(() => {
           <b>{{ time(state.limitAt) }}</b>.
         </p>
         <p :class="{ stop: isEgg }">{{ HEAT_WORDS[mask.heat] }}</p>
+        <p v-if="hoodFrom !== undefined" class="figures" data-test="hood">
+          Under the hood, if you like, from {{ time(hoodFrom) }}, on low.
+        </p>
         <p>{{ rinseWords(mask.rinse) }}</p>
         <div v-if="state.phase !== 'early'" class="left" role="group" aria-label="Still coated under the water">
           <span class="quiet">Still coated?</span>
@@ -162,6 +191,8 @@ const advice = computed(() => {
     <section v-else class="stage">
       <div><HeadFromAbove :sections="amounts" :done-ids="doneIds" @toggle="wearing.toggle" /></div>
       <div>
+        <HairWaitsLine v-if="waits" :waits="waits" :second="second" />
+        <WearLengths v-if="!isPlanned" :lengths="lengths" :stopped="stopped" :costs="costs" @choose="chooseLength" />
         <p class="figures where">
           {{ COVERAGE_WORDS[mask.coverage] }}: {{ onHead }} mL reach the head<template v-if="mask.endsExtraShare > 0"
             >, the ends a second time</template
@@ -202,7 +233,7 @@ const advice = computed(() => {
             type="button"
             class="pill"
             :aria-pressed="leftShare === one.share"
-            @click="leftShare = one.share"
+            @click="wearing.seeLeft(one.share)"
           >
             {{ one.words }}
           </button>

@@ -13,6 +13,8 @@ export const MASKS = {
   'handling.warm-oil': 'Melt it, then let it go lukewarm: hot fat cooks egg.',
   'handling.shake': 'It parts from oil: shake or stir before each section.',
   'handling.foam-settles': 'Whisked it stands high and settles again: the amount counts settled.',
+  'wear.not-overnight': 'Overnight is too long on a head for {names}.',
+  'wear.not-so-long': '{minutes} minutes is too long on a head for {names}.',
   'cap.scent': 'essential oil: at most {percent} % of the bowl at this age',
   'cap.scent-none': 'no essential oil under three years',
   'cap.per-bowl': '{name}: {grams} g in a bowl of {millilitres} mL, more dries or roughens',

@@ -24,4 +24,5 @@ export { recordOf, type RecordLine } from './record';
 export { TAKE_OUT_MINUTES, takeOuts, type TakeOut } from './takeOut';
 export { whatHelps, type Help, type OtherDay } from './whatHelps';
 export { isOnTarget, NEAR_GRAMS, NEAR_SHARE, offTarget, rebalancedLines, type Rebalanced } from './pours';
+export { hairWaits, type HairWaits } from './hairWaits';
 export { nextAt } from './nextAt';

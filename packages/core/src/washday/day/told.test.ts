@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { aDay } from '../../testing';
 import { planDay } from '../schedule';
 import { lastsOf, readyStepOf, type PlanStep } from '../steps';
-import { mayLeaveOut, progressOf, recordOf, stepsAsTold, type DayEvent, type DayMove } from '.';
+import { hairWaits, mayLeaveOut, progressOf, recordOf, stepsAsTold, type DayEvent, type DayMove } from '.';
 
 const steps = aDay('rice-silk', 2, {}, true);
 let count = 0;
@@ -131,4 +131,37 @@ it('tells the record what was left out, changed and added, by name', () => {
     ['add', 'said', undefined],
     ['done', 'said', undefined],
   ]);
+});
+
+describe('hair that is wet', () => {
+  const day = aDay('borrowed-conditioner', 2);
+  const done = (...ids: readonly string[]) =>
+    progressOf(
+      day,
+      ids.map((id, i) => ({
+        kind: 'done' as const,
+        stepId: id,
+        id,
+        pressId: id,
+        at: new Date(i * 60_000).toISOString(),
+      })),
+    );
+  const until = (...ids: readonly string[]) => (hairWaits(day, done(...ids), 'ada')?.until ?? NaN) / 60_000;
+
+  it('towel-dried waits forty minutes for the sections, and from there forty for the mask; each head its own', () => {
+    expect(hairWaits(day, done(), 'ada')).toBeUndefined();
+    expect(hairWaits(day, done('ada.wash'), 'ada')).toEqual({ since: 0, until: 40 * 60_000 });
+    expect(until('ada.wash', 'ada.section')).toBe(41);
+    expect(hairWaits(day, done('ada.wash'), 'bo')).toBeUndefined();
+  });
+  it('spritzed waits twenty minutes', () => {
+    const spritzed = aDay('towpath-avocado');
+    const wet = progressOf(spritzed, [
+      { kind: 'done', stepId: 'ada.wet', id: 'e', pressId: 'p', at: new Date(0).toISOString() },
+    ]);
+    expect(hairWaits(spritzed, wet, 'ada')?.until).toBe(20 * 60_000);
+  });
+  it('waits no more once the mask is going on, or was put on without a word', () => {
+    expect(hairWaits(day, done('ada.wash', 'ada.section', 'ada.apply'), 'ada')).toBeUndefined();
+  });
 });
