@@ -10,6 +10,7 @@ import {
   type Evidence,
   type LastedOnHead,
   type Level,
+  type Moment,
   type TextureOffset,
   type WearLog,
 } from '@amber-ladle/core/learn';
@@ -57,7 +58,7 @@ export interface LoggedBowl {
 
 /** A bowl that asks for a word. */
 export interface OpenLog extends LoggedBowl {
-  wants: 'moments' | 'next-day';
+  wants: Moment;
 }
 
 /** What a head's bowls taught. */

@@ -278,10 +278,7 @@ export const CAUTION_RULES: readonly Rule[] = [
     severity: 'caution',
     source: 'common-practice',
     places: ['making'],
-    fires: ({ rows }) =>
-      rows.some(({ traits }) => traits.cooksInWarmth)
-        ? some(rows.filter(isFirmFat))
-        : undefined,
+    fires: ({ rows }) => (rows.some(({ traits }) => traits.cooksInWarmth) ? some(rows.filter(isFirmFat)) : undefined),
     what: () => message('caution.warm-onto-egg'),
   },
   {

@@ -2,6 +2,7 @@ export * from './suggest';
 export * from './story';
 export * from './schooled';
 export * from './cadence';
+export * from './between';
 export * from './reactions';
 export * from './context';
 export * from './cautions';

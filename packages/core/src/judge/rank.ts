@@ -58,6 +58,10 @@ export interface RankTerm {
   readonly minutes?: number;
   readonly mean?: number;
   readonly money?: number;
+  /** `due`: what it is time for. */
+  readonly rhythms?: readonly Rhythm[];
+  /** `due`: this very mask was worn before. */
+  readonly wasWorn?: boolean;
 }
 
 export interface RankedMask {
@@ -228,7 +232,9 @@ function termsFor(
   const { lost, short, savedIds, money } = against(stock, mask, head, catalogue);
   const part = schoolOf(looked.schools, 'egg-part');
   const own = new Set(rhythmsOf(mask, catalogue));
-  const due = beats.some(({ rhythm, dueAt }) => own.has(rhythm) && dueAt <= now);
+  const rhythms = beats.filter(({ rhythm, dueAt }) => own.has(rhythm) && dueAt <= now).map(({ rhythm }) => rhythm);
+  const due = rhythms.length > 0;
+  const wasWorn = head.wore.some(({ maskId }) => maskId === mask.id);
   const rating = head.ratings?.[mask.id];
   const mean =
     rating && (rating.mean * rating.count + RATING_MIDDLE * RATING_PRIOR_COUNT) / (rating.count + RATING_PRIOR_COUNT);
@@ -239,7 +245,7 @@ function termsFor(
     { id: 'need', points: POINTS.need * met.length, needs: met },
     { id: 'saves', points: POINTS.saves * lost, ingredientIds: savedIds },
     { id: 'in-house', points: POINTS.missing * short.share, ingredientIds: short.ids },
-    { id: 'due', points: due ? POINTS.due : 0 },
+    { id: 'due', points: due ? POINTS.due : 0, rhythms, wasWorn },
     {
       id: 'soon',
       points: !due && beats.some(({ rhythm, earliestAt }) => own.has(rhythm) && earliestAt > now) ? POINTS.soon : 0,

@@ -17,6 +17,8 @@ import {
   type JudgedBowl,
   type Level,
   type Measured,
+  pairsOffered,
+  wantedMoment,
 } from '.';
 
 const DAY = 86_400_000;
@@ -208,5 +210,48 @@ describe('poured by eye', () => {
     expect(gramsOf(spoon, CATALOGUE)).toBeCloseTo(13.5, 0);
     expect(amountsOf([bottle, spoon], CATALOGUE)).toHaveLength(1);
     expect(() => gramsOf({ ...bottle, afterGrams: 412 }, CATALOGUE)).toThrow(/nothing was poured/);
+  });
+});
+
+describe('each moment at its time', () => {
+  it.each([
+    [{}, false, false, 'going-on'],
+    [{ slip: 3 }, false, false, undefined],
+    [{ slip: 3 }, true, false, 'rinsing'],
+    [{ ease: 1 }, true, false, undefined],
+    [{ slip: 3, ease: 1 }, true, true, 'next-day'],
+    [{ frizz: 2 }, true, true, undefined],
+  ] as const)('of what was said, %o, rinsed %s, next day %s: %s', (said, isRinsed, isNextDay, moment) => {
+    expect(wantedMoment(said, { isRinsed, isNextDay })).toBe(moment);
+  });
+});
+
+describe('what can be held against each other', () => {
+  const bowl = (maskId: string, day: string) => ({
+    maskId,
+    at: `2026-${day}T10:00:00Z`,
+    said: { soft: 2 as const },
+    changes: [],
+  });
+  it('is what was worn within two months, the most pairs first, each pair of masks once', () => {
+    const bowls = [
+      bowl('oats', '03-01'),
+      bowl('honey', '03-09'),
+      bowl('oats', '03-17'),
+      bowl('honey', '03-25'),
+      bowl('clay', '04-02'),
+      bowl('egg', '11-02'),
+    ];
+    const offered = pairsOffered(bowls);
+    expect(offered[0]).toMatchObject({ pairs: 2 });
+    expect([offered[0]?.firstId, offered[0]?.secondId].sort()).toEqual(['honey', 'oats']);
+    expect(offered.map(({ firstId, secondId }) => [firstId, secondId].sort().join())).toEqual([
+      'honey,oats',
+      'clay,honey',
+      'clay,oats',
+    ]);
+    for (const { firstId, secondId, pairs } of offered)
+      expect(comparedOn(bowls, firstId, secondId).pairs).toHaveLength(pairs);
+    expect(pairsOffered(bowls.slice(0, 1))).toEqual([]);
   });
 });

@@ -44,6 +44,19 @@ export const SHEDDING = ['few', 'usual', 'many'] as const;
 export type Shed = (typeof SHEDDING)[number];
 
 /**
+ * The moment that a bowl on a head asks for, each at its time: while it is worn how it went on, once it is rinsed how that
+ * went, from the next day on how the hair is dry. What was not said in its time is not asked for any more.
+ * @example wantedMoment({ slip: 3 }, { isRinsed: true, isNextDay: false }) // 'rinsing'
+ */
+export function wantedMoment(
+  said: Said,
+  { isRinsed, isNextDay }: { readonly isRinsed: boolean; readonly isNextDay: boolean },
+): Moment | undefined {
+  const moment = isNextDay ? 'next-day' : isRinsed ? 'rinsing' : 'going-on';
+  return momentScore(said, moment) === undefined ? moment : undefined;
+}
+
+/**
  * What a moment came to, 1 to 5: the mean of what was said of it, poor 1, middling 3, good 5.
  * @returns nothing where nothing was said
  */

@@ -62,6 +62,30 @@ export function comparedOn(bowls: readonly JudgedBowl[], firstId: string, second
   };
 }
 
+/** Two masks that were worn near each other, and how often. */
+export interface PairOffered {
+  readonly firstId: string;
+  readonly secondId: string;
+  readonly pairs: number;
+}
+
+/**
+ * Which masks can be held against each other on one head, the most pairs first; of as many, what was worn last.
+ * @example pairsOffered([honey in May, oats in June]) // [{ firstId: 'oats', secondId: 'honey', pairs: 1 }]
+ */
+export function pairsOffered(bowls: readonly JudgedBowl[]): readonly PairOffered[] {
+  const newestFirst = [...bowls].sort((a, b) => (a.at < b.at ? 1 : -1));
+  const ids = [...new Set(newestFirst.map(({ maskId }) => maskId))];
+  return ids
+    .flatMap((firstId, i) =>
+      ids
+        .slice(i + 1)
+        .map((secondId) => ({ firstId, secondId, pairs: comparedOn(bowls, firstId, secondId).pairs.length })),
+    )
+    .filter(({ pairs }) => pairs > 0)
+    .sort((a, b) => b.pairs - a.pairs);
+}
+
 const earlier = ({ a, b }: { readonly a: { time: number }; readonly b: { time: number } }): number =>
   Math.min(a.time, b.time);
 

@@ -13,7 +13,7 @@ export interface Trend {
 }
 
 /** Fewer bowls than this make no trend. Assumption of this project. */
-const LEAST = 5;
+export const TREND_FROM = 5;
 
 /** The slope of the verdicts over time. @returns nothing for fewer than five judged bowls, or all on one day */
 export function trendOf(bowls: readonly Pick<JudgedBowl, 'at' | 'said'>[]): Trend | undefined {
@@ -22,7 +22,7 @@ export function trendOf(bowls: readonly Pick<JudgedBowl, 'at' | 'said'>[]): Tren
     return score === undefined ? [] : [[Date.parse(at) / TWENTY_FOUR_HOURS, score]];
   });
   const days = new Set(points.map(([day]) => day));
-  if (points.length < LEAST || days.size < 2) return undefined;
+  if (points.length < TREND_FROM || days.size < 2) return undefined;
   const line = fitLine(points);
   const { low, high } = slopeInterval(line, CONFIDENCE);
   return {

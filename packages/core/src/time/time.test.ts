@@ -16,6 +16,7 @@ import {
   monthsIn,
   startOfDay,
   weekdayOf,
+  latestOf,
 } from '.';
 
 const iso = (at: number): string => new Date(at).toISOString();
@@ -140,4 +141,11 @@ it('knows days and zones from what only looks like them', () => {
     isZone('Europe/Paris'),
     isZone('Moon/Sea'),
   ]).toEqual([true, false, false, true, false]);
+});
+
+it('tells the latest of moments that are written differently', () => {
+  const [utc, offset] = ['2026-03-01T09:30:00Z', '2026-03-01T11:00:00+01:00'] as const;
+  expect(latestOf([utc, offset])).toBe(offset);
+  expect(latestOf([offset, utc])).toBe(offset);
+  expect(latestOf([])).toBeUndefined();
 });

@@ -1,6 +1,6 @@
 import { canonical, daysLater, localDay, type Day } from '@amber-ladle/core/time';
 import { NO_LOG, type LoggedBowl, type OpenLog, type Page, type WearLog } from '@amber-ladle/contract';
-import { NEXT_DAY } from '@amber-ladle/core/learn';
+import { wantedMoment } from '@amber-ladle/core/learn';
 import { IsNull, type EntityManager } from 'typeorm';
 import { BowlEntity } from '../bowl/table';
 import { BowlLifeEntity, type BowlLifeRow } from '../life/table';
@@ -156,7 +156,7 @@ export async function openPages(manager: EntityManager, life: BowlLifeRow): Prom
 /** Bowls older than this are not asked after any more. */
 const ASKED_DAYS = 7;
 
-/** Bowls that ask for a word: those just worn, and from the next day on, once, how the hair is dry. Newest first. */
+/** Bowls that ask for a word, each moment at its time: while worn, rinsed, and from the next day on the dry hair. Newest first. */
 export async function openLogs(household: Household): Promise<OpenLog[]> {
   const { source, clock } = household;
   const { timeZone } = await readSettings(household);
@@ -164,7 +164,7 @@ export async function openLogs(household: Household): Promise<OpenLog[]> {
   const since = new Date(daysLater(now, -ASKED_DAYS, timeZone)).toISOString();
   const lives = await source.query<{ bowlId: string }[]>(
     `SELECT l.bowl_id AS bowlId FROM bowl_life l JOIN bowl b ON b.id = l.bowl_id AND b.removed_at IS NULL
-      WHERE (l.made_at >= ? OR l.ended_at >= ?) AND (l.wearing LIKE '%rinsedAt%' OR l.ended_how = 'worn')
+      WHERE (l.made_at >= ? OR l.ended_at >= ?) AND (l.wearing LIKE '%wornFrom%' OR l.wearing LIKE '%rinsedAt%' OR l.ended_how = 'worn')
       ORDER BY l.made_at DESC LIMIT 30`,
     [since, since],
   );
@@ -173,7 +173,10 @@ export async function openLogs(household: Household): Promise<OpenLog[]> {
     const row = await source.manager.findOneByOrFail(BowlLifeEntity, { bowlId });
     for (const page of await logsOfBowl(household, bowlId)) {
       const at = wornAt(toLife(row), page.headId);
-      const wants = at && at >= since ? wantOf(page, dayIn(at, timeZone) < dayIn(clock.now(), timeZone)) : undefined;
+      if (!at || at < since || page.log.isNextDayAsked) continue;
+      const isRinsed = row.endedAt !== null || row.wearing[page.headId]?.rinsedAt !== undefined;
+      const isNextDay = isRinsed && dayIn(at, timeZone) < dayIn(clock.now(), timeZone);
+      const wants = wantedMoment(page.log.said, { isRinsed, isNextDay });
       if (wants) open.push({ ...page, wants });
     }
   }
@@ -181,11 +184,3 @@ export async function openLogs(household: Household): Promise<OpenLog[]> {
 }
 
 const dayIn = (at: string, timeZone: string): Day => localDay(Date.parse(at), timeZone);
-
-function wantOf({ log }: LoggedBowl, isNextDay: boolean): OpenLog['wants'] | undefined {
-  if (log.isNextDayAsked) return undefined;
-  const isSilent = Object.keys(log.said).length === 0 && log.words === '' && !log.lasted;
-  if (isSilent && !isNextDay) return 'moments';
-  const saidNextDay = NEXT_DAY.some((quality) => log.said[quality] !== undefined);
-  return isNextDay && !saidNextDay ? 'next-day' : undefined;
-}

@@ -80,18 +80,44 @@ describe('the log', () => {
     await write(bowl.id, {}, 0, 'nobody').expect(404);
   });
 
-  it('asks for a word when a bowl was worn, the next day once for the dry hair, and never again', async () => {
+  it('asks for each moment at its time: worn, rinsed, and dry on the next day; and never again once told so', async () => {
     const bowl = await keep();
-    const open = async (): Promise<OpenLog[]> => (await api().get('/api/logs/open').expect(200)).body;
+    const open = async (): Promise<string[]> =>
+      ((await api().get('/api/logs/open').expect(200)).body as OpenLog[]).map(({ wants }) => wants);
+    const wear = (body: object) => api().post(`/api/bowls/${bowl.id}/wear`).send(body).expect(200);
     expect(await open()).toEqual([]);
-    await worn(bowl);
-    expect((await open()).map(({ wants }) => wants)).toEqual(['moments']);
+    await wear({ isCapOn: true });
+    expect(await open()).toEqual(['going-on']);
     await write(bowl.id, { said: { slip: 3 } }).expect(200);
     expect(await open()).toEqual([]);
-    pass(1);
-    expect((await open()).map(({ wants }) => wants)).toEqual(['next-day']);
-    await write(bowl.id, { said: { slip: 3 }, isNextDayAsked: true }, 1).expect(200);
+    await wear({ isRinsed: true });
+    expect(await open()).toEqual(['rinsing']);
+    await write(bowl.id, { said: { slip: 3, ease: 2 } }, 1).expect(200);
     expect(await open()).toEqual([]);
+    pass(1);
+    expect(await open()).toEqual(['next-day']);
+    await write(bowl.id, { said: { slip: 3, ease: 2 }, isNextDayAsked: true }, 2).expect(200);
+    expect(await open()).toEqual([]);
+  });
+
+  it('asks for two heads of one bowl each by itself, and not for the dry hair of one who still has it on', async () => {
+    const child = (
+      await api()
+        .post('/api/heads')
+        .send({ ...aHead, name: 'Pip' })
+        .expect(201)
+    ).body.id as string;
+    const bowl = await keep(randomUUID(), { otherHeadIds: [child] });
+    const open = async () => (await api().get('/api/logs/open').expect(200)).body as OpenLog[];
+    const wear = (body: object) => api().post(`/api/bowls/${bowl.id}/wear`).send(body).expect(200);
+    await wear({ headId, isCapOn: true });
+    await wear({ headId: child, isCapOn: true });
+    await wear({ headId: child, isRinsed: true });
+    const wants = Object.fromEntries((await open()).map((one) => [one.headId, one.wants]));
+    expect(wants).toEqual({ [headId]: 'going-on', [child]: 'rinsing' });
+    pass(1);
+    const later = Object.fromEntries((await open()).map((one) => [one.headId, one.wants]));
+    expect(later).toEqual({ [headId]: 'going-on', [child]: 'next-day' });
   });
 });
 

@@ -2,14 +2,26 @@ import type { BowlChoices, Head, MakingChoice } from '@amber-ladle/contract';
 import { NO_CHOICES, maskInHouse, needIn, writtenMillilitres, type SizingWish } from '@amber-ladle/core/house';
 import type { HairProfile } from '@amber-ladle/core/hair';
 import { wearsOf, type Mask } from '@amber-ladle/core/mask';
-import { useSessionStorage } from '@vueuse/core';
-import { computed, ref, watch, type Ref } from 'vue';
+import { StorageSerializers, useSessionStorage } from '@vueuse/core';
+import { computed, watch, type Ref } from 'vue';
 import { useHousehold } from '../stores/household';
 import { useSizing } from './useSizing';
 import { useSwaps } from './useSwaps';
 
 const benchChoices = () =>
   useSessionStorage<BowlChoices>('amber-ladle-choices', { ...NO_CHOICES }, { mergeDefaults: true });
+
+/** What was measured otherwise on the bench than the head has it, for the bowl that is on it. */
+interface Measured {
+  readonly headId: string;
+  readonly profile: HairProfile;
+}
+const measuredOnBench = () =>
+  useSessionStorage<Measured | null>('amber-ladle-measured', null, { serializer: StorageSerializers.object });
+/** Lays measurements on the bench that are this bowl's and not the head's; none where nothing is given. */
+export function measureOnBench(measured: Measured | null): void {
+  measuredOnBench().value = measured;
+}
 
 /** Lays amounts on the bench that are kept to, usable grams by ingredient: what is in hand, and no more. */
 export function layOnBench(lockedGrams: Readonly<Record<string, number>>): void {
@@ -24,14 +36,22 @@ export function layOnBench(lockedGrams: Readonly<Record<string, number>>): void 
  */
 export function useBench(head: Ref<Head | undefined>, book: Ref<Mask | undefined>, others: Ref<readonly Head[]>) {
   const household = useHousehold();
-  const profile = ref<HairProfile>();
+  const measured = measuredOnBench();
+  /** The head's own measurements, or what was said for this bowl until it is kept or another head comes to the bench. */
+  const profile = computed<HairProfile | undefined>({
+    get: () => (measured.value?.headId === head.value?.id ? measured.value?.profile : undefined) ?? head.value?.profile,
+    set: (now) => {
+      measured.value = head.value && now ? { headId: head.value.id, profile: now } : null;
+    },
+  });
   const choices = benchChoices();
   const change = (part: Partial<BowlChoices>): void => void (choices.value = { ...choices.value, ...part });
 
   watch(
     () => head.value?.id,
-    () => (profile.value = head.value ? { ...head.value.profile } : undefined),
-    { immediate: true },
+    (_id, before) => {
+      if (before !== undefined) measured.value = null;
+    },
   );
 
   /** Exactly two yolks, oat milk for milk, a pot, a spare: said of one mask and one head; the next one starts free. */

@@ -14,6 +14,7 @@ import PotTimers from './PotTimers.vue';
 import PourPanel from './PourPanel.vue';
 import RinseNow from './RinseNow.vue';
 import { useRouter } from 'vue-router';
+import { useChanges } from '../composables/useChanges';
 import { useHairWaits } from '../composables/useHairWaits';
 import { useKeptBowl } from '../composables/useKeptBowl';
 import { useKeys } from '../composables/useKeys';
@@ -44,7 +45,8 @@ const day = computed(() => store.day);
 const time = (at: number): string => writeTime(new Date(at).toISOString(), household.where);
 
 /** The bowl that the step on the screen belongs to. */
-const { bowl, catalogue } = useKeptBowl(computed(() => step.value?.bowlId ?? day.value?.bowlIds[0]));
+const { bowl, catalogue, reread } = useKeptBowl(computed(() => step.value?.bowlId ?? day.value?.bowlIds[0]));
+useChanges(['bowls'], reread);
 const pour = useTemplateRef<{ readonly pour: () => boolean }>('pour');
 /** What is cooked goes into a pot, not onto the scale: it is measured once it is made. */
 const MEASURING: ReadonlySet<StepKind> = new Set(['measure', 'mix', 'prepare']);

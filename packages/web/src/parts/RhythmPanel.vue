@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { daysLater } from '@amber-ladle/core/time';
 import type { Head } from '@amber-ladle/contract';
-import { beatsOf, schoolsDisagree } from '@amber-ladle/core/judge';
+import { beatsOf, betweenWashDays, schoolsDisagree } from '@amber-ladle/core/judge';
+import { TELLS_FROM } from '@amber-ladle/core/learn';
 import { computed } from 'vue';
 import { useHousehold } from '../stores/household';
 import { RHYTHM_WORDS } from '../words/judge';
@@ -71,6 +72,15 @@ const weeks = computed(() => {
     };
   });
 });
+/** What its bowls tell by themselves, from the second on. */
+const between = computed(() => {
+  const days = betweenWashDays(wore.value);
+  if (!days) return '';
+  const { count, usualDays, leastDays, mostDays } = days;
+  if (count === 2) return `Two wash days with a mask so far, ${usualDays} days apart.`;
+  const span = leastDays === mostDays ? '' : ` (${leastDays} to ${mostDays})`;
+  return `A mask every ${usualDays} days or so${span}, from ${count} wash days${count < TELLS_FROM + 2 ? ': few yet' : ''}.`;
+});
 const all = computed(() => weeks.value.reduce((sum, { count }) => sum + count, 0));
 </script>
 
@@ -79,7 +89,8 @@ const all = computed(() => weeks.value.reduce((sum, { count }) => sum + count, 0
     <h2 id="rhythm">Rhythm</h2>
     <p v-if="disagrees" class="warn">Stiff after protein, and the household gives it often: seldom may be kinder.</p>
     <p v-if="beats.length === 0" class="quiet">Nothing worn yet; the rhythm begins with the first bowl.</p>
-    <ul v-else class="plain-list">
+    <p v-if="between" class="figures" data-test="between">{{ between }}</p>
+    <ul v-if="beats.length > 0" class="plain-list">
       <li v-for="beat in beats" :key="beat.rhythm">
         <b>{{ beat.words }}</b> <span class="quiet">{{ beat.last }}, every {{ beat.intervalDays }} days</span>
         <span class="again">{{ beat.again }}</span>

@@ -22,7 +22,7 @@ import {
 import { taughtHead, type HeadInHouse, type House, type TaughtOptions } from '@amber-ladle/core/house';
 import { overlaid, type SaidIngredient } from '@amber-ladle/core/ingredient';
 import type { Mask } from '@amber-ladle/core/mask';
-import { localDay, startOfDay } from '@amber-ladle/core/time';
+import { latestOf, localDay, startOfDay } from '@amber-ladle/core/time';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { onChange } from '../api/changes';
@@ -32,6 +32,9 @@ import { plain, sizing } from '../workers/sizing';
 
 /** How often remaining times are drawn anew. */
 const MOMENT_MILLISECONDS = 10_000;
+
+/** What is further ahead is not the way of an answer: it is planned, or written for later. */
+const MOST_CLOCKS_DIFFER_MILLISECONDS = 5000;
 
 /** What the server holds, as the screens need it; follows changes made elsewhere. */
 export const useHousehold = defineStore('household', () => {
@@ -104,6 +107,9 @@ export const useHousehold = defineStore('household', () => {
       ]);
       bowls.value = page;
       histories.value = wore;
+      seen(
+        latestOf(page.items.flatMap(({ life }) => (life ? [life.madeAt, ...life.stays.map(({ from }) => from)] : []))),
+      );
     },
     notes: async () => void (learning.value = await call(api.notes.learning)),
     settings: async () => {
@@ -126,6 +132,19 @@ export const useHousehold = defineStore('household', () => {
     moment.value = now().getTime();
   }
 
+  /** The present is drawn anew: what has just been read is looked at as it is now. */
+  const look = (): void => void (moment.value = now().getTime());
+  /**
+   * Something has just been read that happened at this moment. It lies in nobody's future: where the clocks differ by the time
+   * that an answer takes, ours goes after the server's.
+   * @param at ISO 8601
+   */
+  function seen(at: string | undefined): void {
+    const ahead = at === undefined ? 0 : Date.parse(at) - now().getTime();
+    if (ahead > 0 && ahead < MOST_CLOCKS_DIFFER_MILLISECONDS) clockOffset.value += ahead;
+    look();
+  }
+
   /** Looks again whenever another tab or device changed something. */
   function follow(): void {
     for (const [what, read] of Object.entries(readers))
@@ -133,7 +152,9 @@ export const useHousehold = defineStore('household', () => {
     // A bowl that is put away teaches nothing any more; one whose rest was measured teaches at once.
     onChange('bowls', () => void readers.notes().catch(() => undefined));
     onChange('clock', () => void readClock().catch(() => undefined));
-    setInterval(() => (moment.value = now().getTime()), MOMENT_MILLISECONDS);
+    setInterval(look, MOMENT_MILLISECONDS);
+    // A page that slept sees the present at once.
+    document.addEventListener('visibilitychange', look);
   }
 
   async function saveHead(input: HeadInput, saved?: Head): Promise<Head> {
@@ -261,6 +282,7 @@ export const useHousehold = defineStore('household', () => {
     headById,
     maskById,
     now,
+    seen,
     moment,
   };
 });

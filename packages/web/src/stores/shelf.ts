@@ -8,6 +8,7 @@ import {
   type Place,
   type RestockLevel,
 } from '@amber-ladle/core/shelf';
+import { latestOf } from '@amber-ladle/core/time';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import { v4 as newId } from 'uuid';
@@ -25,6 +26,13 @@ export interface ShelvedLot {
   readonly place: Place | undefined;
   readonly window: LotWindow;
 }
+
+/** When something last happened to a lot, as far as it is told. */
+const momentsOf = ({ since, stays, touches }: Lot): string[] => [
+  since,
+  ...stays.map(({ from }) => from),
+  ...touches.map(({ at }) => at),
+];
 
 /** Stock, places and temperatures as the screens need them. */
 export const useShelf = defineStore('shelf', () => {
@@ -49,6 +57,7 @@ export const useShelf = defineStore('shelf', () => {
     household.climate = { places: shelf.places, readings: shelf.readings };
     restock.value = levels;
     isReady.value = true;
+    household.seen(latestOf([...shelf.lots.flatMap(momentsOf), ...shelf.readings.map(({ at }) => at)]));
   }
   /** Reads the shelf, once, and follows it from then on. */
   async function load(): Promise<void> {

@@ -24,7 +24,7 @@ import SwapMenu from '../parts/SwapMenu.vue';
 import TexturePanel from '../parts/TexturePanel.vue';
 import SpareSlider from '../parts/SpareSlider.vue';
 import WhyDialog from '../parts/WhyDialog.vue';
-import { useBench } from '../composables/useBench';
+import { measureOnBench, useBench } from '../composables/useBench';
 import { useDrawPlan } from '../composables/useDrawPlan';
 import { useKeys } from '../composables/useKeys';
 import { useRested } from '../composables/useRested';
@@ -246,7 +246,11 @@ function keepOrAsk(): void {
 const isKeeping = ref(false);
 /** Ids of the bowls being kept: the same for a second try, so that a lost answer cannot keep one twice. */
 let keepingIds: string[] = [];
-watch([head, mask, profile, choices, others.chosenIds, isApart], () => (keepingIds = []));
+watch(
+  () =>
+    JSON.stringify([head.value?.id, mask.value, profile.value, choices.value, others.chosenIds.value, isApart.value]),
+  () => (keepingIds = []),
+);
 async function keep(draw?: StockChange): Promise<void> {
   if (!head.value || !book.value || !profile.value || isKeeping.value) return;
   isKeeping.value = true;
@@ -279,11 +283,14 @@ async function keep(draw?: StockChange): Promise<void> {
     keepingIds = [];
     const [first] = kept;
     if (!first) return;
+    const measured = isChanged.value ? { headId: head.value.id, profile: profile.value } : null;
+    measureOnBench(null);
     notice.show(
       `${dayOffset.value > 0 ? 'Planned' : 'Kept'}: ${first.maskName} for ${kept.map(({ headName }) => headName).join(' and ')}.`,
       async () => {
         for (const { id } of kept) await household.removeBowl(id);
         if (draw) await shelf.undo(draw.id);
+        measureOnBench(measured);
         await router.push({ name: 'bowl' });
       },
     );
@@ -299,6 +306,7 @@ async function saveToHead(): Promise<void> {
   const { name, note, ageYears, sensitiveSkin } = head.value;
   try {
     await household.saveHead({ name, note, ageYears, sensitiveSkin, profile: profile.value }, head.value);
+    measureOnBench(null);
     notice.show(`${name}’s measurements are saved.`);
   } catch (error) {
     notice.fail(error);
@@ -404,7 +412,7 @@ async function saveToHead(): Promise<void> {
       <ProfileFields v-model="profile" />
       <p v-if="isChanged" class="changed">
         <v-btn variant="tonal" color="primary" @click="saveToHead">Save to {{ head.name }}</v-btn>
-        <v-btn variant="text" @click="profile = { ...head.profile }">Put back</v-btn>
+        <v-btn variant="text" @click="profile = undefined">Put back</v-btn>
       </p>
     </section>
 

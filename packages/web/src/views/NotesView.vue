@@ -11,6 +11,7 @@ import { useChanges } from '../composables/useChanges';
 import { useHistory } from '../composables/useHistory';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
+import { askWords } from '../words/notes';
 import { writeDay } from '../words/when';
 
 /** The bowl just worn first; then what a head's history says. Each look comes when it is asked for. */
@@ -48,17 +49,19 @@ async function readOpen(): Promise<void> {
   if (!fresh) return;
   const kept = open.value.find((one) => key(one) === chosen.value);
   open.value = kept && !fresh.some((one) => key(one) === key(kept)) ? [kept, ...fresh] : fresh;
-  chosen.value ??= fresh[0] && key(fresh[0]);
+  const first = meant.value ?? fresh[0];
+  chosen.value ??= first && key(first);
 }
 void readOpen();
 useChanges(['notes', 'bowls', 'clock'], readOpen);
 const shown = computed(() => open.value.find((one) => key(one) === chosen.value));
 const day = (at: string): string => writeDay(at, household.now(), household.where);
-const asks = computed(() =>
-  shown.value?.wants === 'next-day'
-    ? `How is ${shown.value.facts.headName}’s hair now that it is dry?`
-    : `How did it go for ${shown.value?.facts.headName ?? ''}?`,
-);
+const asks = computed(() => (shown.value ? askWords(shown.value.wants, shown.value.facts) : ''));
+/** The bowl that was come for, where it still asks for a word. */
+const meant = computed(() => {
+  const { bowl, head: headId } = route.query;
+  return open.value.find((one) => one.bowlId === bowl && (headId === undefined || one.headId === headId));
+});
 async function notNow(): Promise<void> {
   const page = shown.value;
   if (!page) return;
@@ -131,7 +134,7 @@ const masks = computed(() => {
           {{ one.facts.headName }}, {{ day(one.at) }}
         </button>
       </div>
-      <LogEditor :key="key(shown)" :page="shown" :begin="shown.wants === 'next-day' ? 'next-day' : 'going-on'" />
+      <LogEditor :key="`${key(shown)} ${shown.wants}`" :page="shown" :begin="shown.wants" />
     </section>
 
     <template v-if="head">

@@ -14,6 +14,7 @@ import { useChanges } from '../composables/useChanges';
 import { useSuggestion } from '../composables/useSuggestion';
 import { useHousehold } from '../stores/household';
 import { useNotice } from '../stores/notice';
+import { askWords } from '../words/notes';
 import { useShelf } from '../stores/shelf';
 import { reasonSentence, RHYTHM_WORDS } from '../words/judge';
 import { untilWords, writeDay } from '../words/when';
@@ -107,10 +108,8 @@ useChanges(['notes', 'bowls', 'clock'], readOpen);
 const asks = computed(() =>
   open.value.slice(0, 3).map(({ bowlId, headId, facts, wants }) => ({
     key: `${bowlId} ${headId}`,
-    words:
-      wants === 'next-day'
-        ? `How is ${facts.headName}’s hair, dry, after ${facts.maskName}?`
-        : `How did ${facts.maskName} go for ${facts.headName}?`,
+    query: { bowl: bowlId, head: headId },
+    words: askWords(wants, facts),
   })),
 );
 
@@ -197,7 +196,7 @@ const people = computed(() =>
           <h2>One word about</h2>
           <ul class="plain-list" data-test="asks">
             <li v-for="one in asks" :key="one.key" class="figures">
-              <RouterLink class="quiet-link" :to="{ name: 'notes' }">{{ one.words }}</RouterLink>
+              <RouterLink class="quiet-link" :to="{ name: 'notes', query: one.query }">{{ one.words }}</RouterLink>
             </li>
           </ul>
         </template>

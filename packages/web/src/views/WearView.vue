@@ -149,7 +149,9 @@ const advice = computed(() => {
         <button v-if="!life.endedAt" type="button" class="pill" @click="isAnew = true">Wear what was kept</button>
       </p>
       <p v-else>{{ KEEPING_WORDS[mask.keeping] }} Never to be eaten.</p>
-      <v-btn color="primary" height="64" :to="{ name: 'notes' }">How did it go?</v-btn>
+      <v-btn color="primary" height="64" :to="{ name: 'notes', query: { bowl: bowl.id, head: head?.id } }"
+        >How did it go?</v-btn
+      >
     </section>
 
     <section v-else-if="state" class="stage" aria-live="polite">

@@ -50,7 +50,10 @@ export function termWords(term: RankTerm, catalogue: Catalogue): string {
       ingredientIds && ingredientIds.length > 0
         ? `wants ${names(ingredientIds, catalogue)}`
         : 'wants a little more than there is',
-    due: () => 'it is time for it again',
+    due: () =>
+      term.wasWorn
+        ? 'it is time for it again'
+        : `it is time for ${listed((term.rhythms ?? []).map((rhythm) => RHYTHM_WORDS[rhythm]))} again`,
     soon: () => 'something like it was lately',
     rating: () => `liked before (${mean.toFixed(1)} of 5)`,
     quick: () => `${writeMinutes(minutes)} in all`,

@@ -1,6 +1,15 @@
 <script setup lang="ts">
 import type { LoggedBowl } from '@amber-ladle/contract';
-import { comparedOn, MOMENTS, trendOf, verdict, whatWorks, type JudgedBowl } from '@amber-ladle/core/learn';
+import {
+  comparedOn,
+  MOMENTS,
+  pairsOffered,
+  TREND_FROM,
+  trendOf,
+  verdict,
+  whatWorks,
+  type JudgedBowl,
+} from '@amber-ladle/core/learn';
 import type { Average } from '@amber-ladle/core/statistic';
 import { Chart, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js';
 import { computed, ref, watch } from 'vue';
@@ -32,14 +41,32 @@ const littleWords = (count: number): string =>
 
 const first = ref<string>();
 const second = ref<string>();
+/** What has been worn near each other can be held against each other; the most pairs are looked at first. */
+const offered = computed(() => pairsOffered(judged));
 watch(
-  works,
-  (all) => {
-    first.value ??= all[0]?.maskId;
-    second.value ??= all[1]?.maskId;
+  offered,
+  ([best]) => {
+    first.value ??= best?.firstId;
+    second.value ??= best?.secondId;
   },
   { immediate: true },
 );
+/** What can stand against the first, with how often. */
+const others = computed(() =>
+  offered.value.flatMap(({ firstId, secondId, pairs }) => {
+    const other = firstId === first.value ? secondId : secondId === first.value ? firstId : undefined;
+    return other === undefined
+      ? []
+      : [{ value: other, title: `${nameOf(other)}, ${pairs === 1 ? 'one pair' : `${pairs} pairs`}` }];
+  }),
+);
+const paired = computed(() => {
+  const ids = new Set(offered.value.flatMap(({ firstId, secondId }) => [firstId, secondId]));
+  return names.value.filter(({ value }) => ids.has(value));
+});
+watch(first, () => {
+  if (!others.value.some(({ value }) => value === second.value)) second.value = others.value[0]?.value;
+});
 const compared = computed(() =>
   first.value && second.value && first.value !== second.value
     ? comparedOn(judged, first.value, second.value)
@@ -54,7 +81,6 @@ const answer = computed(() => {
     confounders.length > 0
       ? ` Also changed: ${confounders.map(({ change, count }) => `${CHANGE_WORDS[change]} (${count}×)`).join(', ')}.`
       : '';
-  if (pairs.length === 0) return 'Never worn within two months of each other: nothing to hold against each other.';
   const by = difference ? Math.abs(difference.mean).toFixed(1) : '';
   const span = difference?.interval ? ` (${between(difference.interval.low, difference.interval.high)})` : '';
   if (says === 'first') return `${a} came out better by ${by} points of 4${span}, in ${pairWords}.${changed}`;
@@ -64,8 +90,21 @@ const answer = computed(() => {
 });
 
 const trend = computed(() => trendOf(judged));
+/** What few bowls tell: what they were, and that it is no trend. */
+const fewWords = computed(() => {
+  const scores = judged
+    .flatMap(({ at, said }) => {
+      const score = verdict(said);
+      return score === undefined ? [] : [{ at, score }];
+    })
+    .sort((a, b) => (a.at < b.at ? -1 : 1));
+  const missing = TREND_FROM - scores.length;
+  const so = scores.map(({ score }) => score.toFixed(1)).join(', then ');
+  if (missing <= 0) return `So far ${so}, all on one day: no trend to speak of.`;
+  return `So far ${so}. ${missing === 1 ? 'One more judged bowl' : `${missing} more judged bowls`}, and there is a trend to speak of.`;
+});
 const trendWords = computed(() => {
-  if (!trend.value) return 'From five judged bowls on there is a trend to speak of.';
+  if (!trend.value) return fewWords.value;
   const { answer: says, perMonth, interval } = trend.value;
   const span = `${between(interval.low, interval.high, 2)} points a month`;
   if (says === 'even') return `Neither better nor worse over these months (${span}).`;
@@ -169,11 +208,17 @@ const chart = computed(() => ({
         >
       </p>
       <p data-test="trend">{{ trendWords }}</p>
-      <template v-if="names.length > 1">
+      <template v-if="names.length > 1 && offered.length === 0">
+        <h3>This against that</h3>
+        <p class="quiet" data-test="no-pairs">
+          Two masks that are worn within two months of each other can be held against each other; none were yet.
+        </p>
+      </template>
+      <template v-else-if="offered.length > 0">
         <h3>This against that</h3>
         <div class="line">
-          <v-select v-model="first" :items="names" label="This" class="mask" hide-details />
-          <v-select v-model="second" :items="names" label="against that" class="mask" hide-details />
+          <v-select v-model="first" :items="paired" label="This" class="mask" hide-details />
+          <v-select v-model="second" :items="others" label="against that" class="mask" hide-details />
         </div>
         <p class="big" data-test="compared">{{ answer }}</p>
       </template>
