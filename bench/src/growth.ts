@@ -1,3 +1,4 @@
+import type { RestockLevel } from '@amber-ladle/core/shelf';
 import { statSync } from 'node:fs';
 import { join } from 'node:path';
 import { addressOf, api, type LoggedBowl } from '@amber-ladle/contract';
@@ -41,7 +42,11 @@ async function change(address: string, turn: number): Promise<void> {
     const at = addressOf(api.notes.write, { id: bowl, headId: log.headId });
     await send(at, 'PUT', { version: log.version, log: log.log });
   }
-  await send(addressOf(api.stock.setLevel, { ingredientId: 'honey' }), 'PUT', { grams: 100 + turn });
+  const levels = (await (await fetch(address + addressOf(api.stock.levels))).json()) as RestockLevel[];
+  await send(addressOf(api.stock.setLevel, { ingredientId: 'honey' }), 'PUT', {
+    grams: 100 + turn,
+    seenGrams: levels.find(({ ingredientId }) => ingredientId === 'honey')?.grams ?? 0,
+  });
 }
 
 /** A household of five years and five heads with its pictures: each page alone, and twenty readers at once. */

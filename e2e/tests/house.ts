@@ -3,7 +3,10 @@ import type { ElementHandle, Page } from 'puppeteer-core';
 import { startApp, temporaryFolder } from '../support/app.mjs';
 import { launchChromium } from '../support/chromium.mjs';
 
-/** A demo household in a browser, as a maker would meet it. */
+/** No moment is set: the server's clock is the machine's. */
+const REAL_CLOCK = { AMBER_LADLE_CLOCK: '' };
+
+/** A household in a browser, as a maker would meet it. */
 export interface House {
   readonly page: Page;
   readonly address: string;
@@ -20,9 +23,10 @@ export interface House {
   close(): Promise<void>;
 }
 
-export async function openHouse(): Promise<House> {
+/** @param how.isEmpty a household of one's own, as it is on the first day, on the real clock */
+export async function openHouse({ isEmpty = false } = {}): Promise<House> {
   const { folder, remove } = await temporaryFolder();
-  let app = await startApp({ dataFolder: folder });
+  let app = await startApp({ dataFolder: folder, demo: !isEmpty, env: isEmpty ? REAL_CLOCK : {} });
   const { address } = app;
   const { browser, close } = await launchChromium();
   const complaints: string[] = [];
@@ -43,7 +47,12 @@ export async function openHouse(): Promise<House> {
     await app.stop(signal);
     await happens();
     const port = Number(new URL(address).port);
-    app = await startApp({ dataFolder: folder, port, env: { AMBER_LADLE_CLOCK: now } });
+    app = await startApp({
+      dataFolder: folder,
+      port,
+      demo: !isEmpty,
+      env: isEmpty ? REAL_CLOCK : { AMBER_LADLE_CLOCK: now },
+    });
   }
 
   return {

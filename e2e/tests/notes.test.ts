@@ -105,7 +105,8 @@ it('is written with one thumb, keeps itself through a reload, and asks of the dr
   const id = await wornBowl(uma);
   await page.setViewport({ width: 390, height: 844, hasTouch: true, isMobile: true });
   await house.open('/notes');
-  await textWhen(page, '#asks', /How did it go for Uma/);
+  await textWhen(page, '#asks', /rinse out of Uma’s hair/);
+  await tapOn(page, '.moment ::-p-text(Going on)');
   await tapOn(page, '.answer ::-p-text(glides)');
   await tapOn(page, '.answer ::-p-text(runs down)');
   await tapOn(page, '.moment ::-p-text(Rinsing out)');
@@ -131,7 +132,7 @@ it('is written with one thumb, keeps itself through a reload, and asks of the dr
 
   await house.pass(24 * 60);
   await house.open('/notes');
-  await textWhen(page, '#asks', /How is Uma’s hair now that it is dry/);
+  await textWhen(page, '#asks', /How is Uma’s hair, dry, after/);
   await tapOn(page, '::-p-text(Do not ask again)');
   await page.waitForFunction(() => !/Uma/.test(document.querySelector('#asks')?.textContent ?? ''));
   await page.reload();

@@ -12,8 +12,9 @@ export const household = {
   health: get('/health').giving<{ ok: true; demo: boolean; now: string }>(),
   settings: get('/settings').giving<Settings>(),
   changeSettings: patch('/settings')
-    .taking(async () => (await import('./settings')).somethingSchema)
-    .giving<Settings>(),
+    .taking(async () => (await import('./settings')).settingsChangeSchema)
+    .giving<Settings>()
+    .refusing('stale'),
   events: get('/events').streaming(),
   file: get('/files/household.json')
     .asking(async () => (await copies()).householdFileQuerySchema)

@@ -31,5 +31,11 @@ export const settingsSchema = object({
   practiceDevices: boolean().default(false),
 }).noUnknown();
 
-/** A part of something, before it is laid over the whole and checked with it. */
-export const somethingSchema = object();
+/**
+ * Some settings as they are to be, and as they were on the screen: what another device has set otherwise meanwhile is not
+ * overwritten. They are checked together with the others.
+ */
+export const settingsChangeSchema = object({
+  change: object().required('Say what is to be set.'),
+  seen: object().required('Say how it was.'),
+}).noUnknown();

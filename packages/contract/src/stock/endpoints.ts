@@ -36,7 +36,8 @@ export const stock = {
   levels: get('/restock').giving<RestockLevel[]>(),
   setLevel: put('/restock/:ingredientId')
     .taking(async () => (await schemas()).restockSchema)
-    .giving<RestockLevel[]>(),
+    .giving<RestockLevel[]>()
+    .refusing('stale'),
   lotsFile: get('/files/lots.csv').givingFile(),
   bookFile: get('/files/movements.csv').givingFile(),
   readFile: post('/files/stock')

@@ -95,5 +95,7 @@ export type StockChange = Of<typeof stockChangeSchema>;
 /** How much of a dry good or an oil the house wants to have, usable grams; nothing takes it off the list. */
 export const restockSchema = object({
   grams: number().required().min(0, 'A level is nothing or more.').max(100_000, 'At most 100 kg.'),
+  /** The level that was on the screen, 0 for none. */
+  seenGrams: number().required('Say how it was.').min(0).max(100_000),
 }).noUnknown();
 export const MOST_LEVELS = 100;

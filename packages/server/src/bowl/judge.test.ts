@@ -82,8 +82,8 @@ describe('a stop', () => {
 it('makes masks the household’s way', async () => {
   const head = await addHead();
   const usual = (await keep(head, 'rice-silk').expect(201)).body as Bowl;
-  const settings = { ...DEFAULT_SETTINGS, schools: { wear: 'short', shampoo: 'twice' } };
-  await api().patch('/api/settings').send(settings).expect(200);
+  const change = { schools: { wear: 'short', shampoo: 'twice' } };
+  await api().patch('/api/settings').send({ change, seen: DEFAULT_SETTINGS }).expect(200);
   const short = (await keep(head, 'rice-silk').expect(201)).body as Bowl;
   const { wear } = usual.snapshot.mask;
   expect(short.snapshot.mask).toMatchObject({ wear: { aimMinutes: wear.minimumMinutes }, rinse: { shampoos: 2 } });

@@ -88,7 +88,7 @@ export async function seedShelf(household: Household): Promise<void> {
   }
   await seedWaste(earlier, then, present);
   await seedReadings(household, present);
-  await setRestock(household, { ingredientId: 'olive-oil', grams: 500 });
+  await setRestock(household, { ingredientId: 'olive-oil', grams: 500 }, 0);
 }
 
 /** A day of the fridge up to where the practice thermometer stands: held by its thermostat, warmer after a door that stood open. */

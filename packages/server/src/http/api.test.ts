@@ -64,7 +64,7 @@ describe('bowls', () => {
     await api().put(`/api/heads/${head.id}`).send(longer).expect(200);
     await api()
       .patch('/api/settings')
-      .send({ ...DEFAULT_SETTINGS, timeZone: 'Europe/Lisbon' })
+      .send({ change: { timeZone: 'Europe/Lisbon' }, seen: DEFAULT_SETTINGS })
       .expect(200);
     expect((await api().get(`/api/bowls/${kept.id}`)).body).toEqual(kept);
   });
@@ -148,7 +148,7 @@ describe('requests that are not right', () => {
     await api().get('/api/masks/unicorn').expect(404);
     await api()
       .patch('/api/settings')
-      .send({ ...DEFAULT_SETTINGS, theme: 'neon' })
+      .send({ change: { theme: 'neon' }, seen: DEFAULT_SETTINGS })
       .expect(422);
     await api().get('/api/heads/%E0%A4%A').expect(400);
   });
@@ -160,24 +160,37 @@ describe('requests that are not right', () => {
   });
 });
 
-it('keeps what two devices set side by side', async () => {
+it('keeps what two devices set side by side, and of two that set the same, the first', async () => {
+  const set = (change: object, seen: object = DEFAULT_SETTINGS) => api().patch('/api/settings').send({ change, seen });
   await Promise.all([
-    api().patch('/api/settings').send({ timeZone: 'Europe/Lisbon' }).expect(200),
-    api().patch('/api/settings').send({ theme: 'evening' }).expect(200),
-    api().patch('/api/settings').send({ rings: 3 }).expect(200),
+    set({ timeZone: 'Europe/Lisbon' }).expect(200),
+    set({ theme: 'evening' }).expect(200),
+    set({ rings: 3 }).expect(200),
   ]);
+  const { body } = await set({ rings: 4 }).expect(409);
+  expect(body).toMatchObject({
+    type: expect.stringContaining('stale') as string,
+    current: { rings: 3, theme: 'evening' },
+  });
+  const together = await Promise.all(['linen', 'as-device'].map((theme) => set({ theme }, { theme: 'evening' })));
+  expect(together.map(({ status }) => status).sort()).toEqual([200, 409]);
+  await set({ theme: 'evening' }, { theme: together.find(({ status }) => status === 200)?.body.theme }).expect(200);
   const settings = { ...DEFAULT_SETTINGS, timeZone: 'Europe/Lisbon', theme: 'evening', rings: 3 };
   expect((await api().get('/api/settings')).body).toEqual(settings);
   for (const odd of [{ theme: 'neon' }, { unicorn: true }, { spoonIds: [] }, [], { measureSystem: 'uk' }])
     await api()
       .patch('/api/settings')
-      .send(odd)
+      .send({ change: odd, seen: odd })
       .expect((answer) => {
         if (answer.status >= 500) throw new Error(String(answer.status));
       });
-  await api().patch('/api/settings').send({ unicorn: true }).expect(422);
+  await set({ unicorn: true }).expect(422);
   // Spoons of the measures before are not among those of the new ones: they are changed together.
-  await api().patch('/api/settings').send({ spoonIds: [] }).expect(422);
+  await set({ spoonIds: [] }).expect(422);
+  await api()
+    .patch('/api/settings')
+    .send({ change: { rings: 2 } })
+    .expect(422);
   expect((await api().get('/api/settings')).body).toMatchObject({ theme: 'evening', rings: 3 });
 });
 

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { Bowl, BowlLife, WashDay } from '@amber-ladle/contract';
-import { progressOf } from '@amber-ladle/core/washday';
+import { planDay, progressOf, stepsAsTold } from '@amber-ladle/core/washday';
 import fc from 'fast-check';
 import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
@@ -121,6 +121,10 @@ const tap = fc.record({
     'begin-day',
     'make',
     'make-undo',
+    'edit',
+    'add',
+    'length',
+    'seen-left',
     'made',
     'section',
     'cap',
@@ -213,6 +217,25 @@ async function tapped(taps: readonly Tap[]): Promise<void> {
           moves: [{ kind: 'undo', stepId: last?.stepId ?? '', undoes: last?.id ?? '' }],
           order: [],
         });
+      case 'edit':
+        presses.push({ id: pressId, stepId });
+        return post(`/api/washdays/${dayId ?? 'none'}/events`, {
+          pressId,
+          moves: [{ kind: 'edit', stepId, edit: step % 2 ? { isLeftOut: true } : { handsOnMinutes: step } }],
+          order: [],
+        });
+      case 'add': {
+        const added = { title: 'Tea', handsOnMinutes: 2, waitMinutes: 0, beforeId: stepId };
+        return post(`/api/washdays/${dayId ?? 'none'}/events`, {
+          pressId,
+          moves: [{ kind: 'add', stepId: randomUUID(), added }],
+          order: [],
+        });
+      }
+      case 'length':
+        return wear({ wearAimMinutes: step % 2 ? 30 : 60 });
+      case 'seen-left':
+        return wear({ leftShare: step / 40 });
       case 'made':
         return post(`/api/bowls/${bowl.id}/made`, { placeId: 'counter', pressId });
       case 'section':
@@ -252,7 +275,12 @@ async function tapped(taps: readonly Tap[]): Promise<void> {
     const { wearing, isDrawn } = await lifeOf(bowl);
     const { day } = (await api().get('/api/washdays/running')).body as { day: WashDay | null };
     if (day) {
-      const progress = progressOf(day.steps, day.events);
+      // Whatever was told of it, the day can be planned from here.
+      const steps = stepsAsTold(day.steps, day.events);
+      const progress = progressOf(steps, day.events);
+      const now = Date.parse(house.home.clock.now());
+      const plan = planDay(steps, { kitchen: { rings: 1 }, wish: { kind: 'start-at', at: T0 }, now, progress });
+      expect(plan.steps).toHaveLength(steps.length);
       for (const headId of heads) {
         const step = (kind: string) =>
           progress.get(day.steps.find((one) => one.kind === kind && one.headId === headId)?.id ?? '');

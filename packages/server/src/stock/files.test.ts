@@ -197,7 +197,7 @@ describe('simulated devices', () => {
     expect(settings.practiceDevices).toBe(false);
     await api()
       .patch('/api/settings')
-      .send({ ...settings, practiceDevices: true })
+      .send({ change: { practiceDevices: true }, seen: settings })
       .expect(200);
     await api().get('/api/devices/scale').expect(200);
     await api().post('/api/devices/thermometers/fridge').send({ hasPower: false }).expect(200);

@@ -21,7 +21,7 @@ export const stockRoutes = (home: Household): Served[] => [
   }),
   on(api.stock.undo, ({ params }) => undoChange(home, params.id)),
   on(api.stock.levels, () => readRestock(home)),
-  on(api.stock.setLevel, ({ params, body }) => setRestock(home, { ...params, ...body })),
+  on(api.stock.setLevel, ({ params, body: { grams, seenGrams } }) => setRestock(home, { ...params, grams }, seenGrams)),
   on(api.stock.lotsFile, async ({ response }) => {
     sendFile(response, 'text/csv', 'amber-ladle-lots.csv', await exportLots(home));
   }),

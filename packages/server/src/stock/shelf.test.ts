@@ -471,7 +471,7 @@ it('keeps restock levels, and an ingredient that is on the shelf', async () => {
     ['olive-oil', 'honey', 'jojoba-oil'].map((id, i) =>
       api()
         .put(`/api/restock/${id}`)
-        .send({ grams: 100 * (i + 1) })
+        .send({ grams: 100 * (i + 1), seenGrams: 0 })
         .expect(200),
     ),
   );
@@ -481,6 +481,13 @@ it('keeps restock levels, and an ingredient that is on the shelf', async () => {
     { ingredientId: 'honey', grams: 200 },
     { ingredientId: 'jojoba-oil', grams: 300 },
   ]);
-  expect((await api().put('/api/restock/honey').send({ grams: 0 }).expect(200)).body).toHaveLength(2);
-  await api().put('/api/restock/honey').send({ grams: -1 }).expect(422);
+  const honey = (grams: number, seenGrams: number) => api().put('/api/restock/honey').send({ grams, seenGrams });
+  // Another device has set it meanwhile: nothing is overwritten, and what is so now comes back.
+  expect((await honey(500, 0).expect(409)).body.current).toEqual({ ingredientId: 'honey', grams: 200 });
+  const both = await Promise.all([honey(250, 200), honey(300, 200)]);
+  expect(both.map(({ status }) => status).sort()).toEqual([200, 409]);
+  const now = both.find(({ status }) => status === 200)?.body as { ingredientId: string; grams: number }[];
+  const grams = now.find(({ ingredientId }) => ingredientId === 'honey')?.grams ?? 0;
+  expect((await honey(0, grams).expect(200)).body).toHaveLength(2);
+  await honey(-1, 0).expect(422);
 });

@@ -223,8 +223,11 @@ export const useHousehold = defineStore('household', () => {
   const ownById = (id: string): OwnIngredient | undefined => ownIngredients.value.find(({ row }) => row.id === id);
   /** Shown at once and stored one after the other, so that quick taps neither wait nor overtake each other. */
   async function saveSettings(part: Partial<Settings>): Promise<void> {
-    settings.value = { ...settings.value, ...part };
-    const stored = storing.then(() => call(api.household.changeSettings, { body: part }));
+    const before = settings.value;
+    const names = Object.keys(part) as (keyof Settings)[];
+    const seen = Object.fromEntries(names.map((name) => [name, before[name]]));
+    settings.value = { ...before, ...part };
+    const stored = storing.then(() => call(api.household.changeSettings, { body: { change: part, seen } }));
     storing = stored.catch(() => undefined);
     try {
       await stored;

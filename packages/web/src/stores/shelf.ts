@@ -105,8 +105,12 @@ export const useShelf = defineStore('shelf', () => {
     await read();
   }
   async function setRestock({ ingredientId, grams }: RestockLevel): Promise<void> {
-    await call(api.stock.setLevel, { params: { ingredientId }, body: { grams } });
-    await read();
+    const seenGrams = restock.value.find((level) => level.ingredientId === ingredientId)?.grams ?? 0;
+    try {
+      await call(api.stock.setLevel, { params: { ingredientId }, body: { grams, seenGrams } });
+    } finally {
+      await read();
+    }
   }
 
   return {

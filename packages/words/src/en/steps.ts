@@ -125,6 +125,6 @@ export const STEPS = {
   'step.acid-rinse.mix':
     '{vinegar} mL vinegar of {label} % into {water} mL water: {percent} % acid, about pH {ph}. Five to ten minutes.',
   'step.acid-rinse.words': 'The weakest that does the job, eyes closed, kept off a sore scalp; then plain water.',
-  'step.after.words': 'Then style as you always do; it may take the day to dry.',
+  'step.after.words': 'Then style as you always do: leave-in, oil, cream. It may take the day to dry.',
   'step.acid-rinse.stings': 'It stings in eyes and on broken skin, and may fade colour.',
 } as const;

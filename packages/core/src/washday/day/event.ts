@@ -42,6 +42,8 @@ export interface DayEvent extends DayMove {
   readonly pressId: string;
   /** ISO 8601. */
   readonly at: string;
+  /** Nobody said it: it follows from what was said, at that moment at the latest. */
+  readonly isImplied?: boolean;
 }
 
 /** The events that still hold: what was taken back is left out, with its taking back. */

@@ -22,6 +22,8 @@ export interface RecordLine {
   readonly overMinutes?: number;
 }
 
+const ONCE: ReadonlySet<EventKind> = new Set(['begin', 'hands-off', 'done']);
+
 /**
  * What happened, in order, without what was taken back. A step that began and ended in one press is one line.
  * @param steps as the day began
@@ -30,9 +32,14 @@ export function recordOf(steps: readonly PlanStep[], events: readonly DayEvent[]
   const all = withAddedSteps(steps, events);
   const byId = new Map([...all, ...stepsAsTold(all, events)].map((step) => [step.id, step]));
   const progress = progressOf(all, events);
+  const told = new Set<string>();
   return effective(events).flatMap((event): readonly RecordLine[] => {
     const step = byId.get(event.stepId);
-    if (!step || event.kind === 'undo') return [];
+    if (!step || event.kind === 'undo' || event.isImplied) return [];
+    // Told once more, on another screen, it happened once.
+    const key = `${event.kind} ${event.stepId}`;
+    if (ONCE.has(event.kind) && told.has(key)) return [];
+    told.add(key);
     const { at, kind, ingredientId, grams, isJudged, minutes, edit } = event;
     const far = progress.get(step.id);
     const took = far?.endedAt === undefined ? undefined : Math.round((far.endedAt - far.startedAt) / MINUTE);

@@ -1,5 +1,5 @@
 import type { DayEvent, DayMove } from '../day/event';
-import type { PlanStep } from '../steps';
+import type { PlanStep, StepKind } from '../steps';
 import { isStepFact, type BowlEvent, type BowlFact } from './bowlEvent';
 import { storyOf, type DayOfLog, type LogContext } from './lifeOf';
 
@@ -37,7 +37,7 @@ export function dayEventsOf(
   return told.sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
 }
 
-const asDayEvent = ({ id, pressId, at }: BowlEvent, move: DayMove, i?: number): DayEvent => ({
+const asDayEvent = ({ id, pressId, at }: BowlEvent, move: Meaning, i?: number): DayEvent => ({
   ...move,
   id: i === undefined ? id : `${id}/${i}`,
   pressId,
@@ -59,24 +59,40 @@ function wornInto({ startedAt }: DayOfLog, { events, context }: LogReading): Rea
 
 type CapFact = Extract<BowlFact, { kind: 'capped' }>;
 
+/** A move that a fact stands for, or that follows from it. */
+type Meaning = DayMove & Pick<DayEvent, 'isImplied'>;
+
+/** What a head goes through before anything is put on it. */
+const BEFORE_IT_GOES_ON: ReadonlySet<StepKind> = new Set(['detangle', 'wash', 'section', 'wet']);
+
 /** What something that happened to a bowl means for its steps. */
-function meaning(fact: BowlFact, own: readonly PlanStep[]): readonly DayMove[] {
+function meaning(fact: BowlFact, own: readonly PlanStep[]): readonly Meaning[] {
   const stepOf = (kind: PlanStep['kind'], headId: string) =>
     own.find((one) => one.kind === kind && one.headId === headId)?.id;
   const move = (kind: DayMove['kind'], stepId: string | undefined): DayMove[] =>
     stepId === undefined ? [] : [{ kind, stepId }];
+  const implied = (steps: readonly PlanStep[]): Meaning[] =>
+    steps.map(({ id }) => ({ kind: 'done', stepId: id, isImplied: true }));
+  const made = implied(own.filter(({ headId, kind }) => headId === undefined && kind !== 'own'));
+  /** What is on a head was mixed, and the head combed and parted, whether or not anybody said so. */
+  const before = (headId: string): Meaning[] => [
+    ...made,
+    ...implied(own.filter((one) => one.headId === headId && BEFORE_IT_GOES_ON.has(one.kind))),
+  ];
   switch (fact.kind) {
     case 'mixed':
-      return own
-        .filter(({ headId, kind }) => headId === undefined && kind !== 'own')
-        .flatMap(({ id }) => move('done', id));
+      return made;
+    case 'coated':
+      return fact.isDone ? [...before(fact.headId), ...move('begin', stepOf('apply', fact.headId))] : [];
     case 'capped': {
       const wear = stepOf('wear', fact.headId);
-      return [...move('done', stepOf('apply', fact.headId)), ...move('begin', wear), ...move('hands-off', wear)];
+      const apply = move('done', stepOf('apply', fact.headId));
+      return [...before(fact.headId), ...apply, ...move('begin', wear), ...move('hands-off', wear)];
     }
     case 'rinsed': {
       const rinse = stepOf('rinse', fact.headId);
-      return [...move('done', stepOf('wear', fact.headId)), ...move('begin', rinse), ...move('done', rinse)];
+      const wear = move('done', stepOf('wear', fact.headId));
+      return [...before(fact.headId), ...wear, ...move('begin', rinse), ...move('done', rinse)];
     }
     default:
       return [];

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { message } from '../../message';
 import { aDay } from '../../testing/aDay';
-import { progressOf } from '../day';
+import { progressOf, recordOf } from '../day';
 import { readyStepOf } from '../steps';
 import {
   dayEventsOf,
@@ -236,7 +236,43 @@ describe('a wash day over it', () => {
     const earlier = { ...context, days: new Map([...context.days, ['earlier', { startedAt: at(-99), steps }]]) };
     const capped = event(-20, { kind: 'begin', stepId: stepOf('wear', 'ada') }, { dayId: 'earlier' });
     const far = progressOf(steps, dayEventsOf(day, [{ events: [kept, before, capped], context: earlier }]));
-    expect([...far.keys()]).toEqual([stepOf('apply', 'ada'), stepOf('wear', 'ada')]);
+    // It is on: so it was mixed, and the head made ready; nothing of that is asked for, and nothing is said of the other head.
+    expect([...far.keys()].filter((id) => id.startsWith('bo.'))).toEqual([]);
+    const done = [...far].filter(([, { endedAt }]) => endedAt !== undefined).map(([id]) => id);
+    const made = steps.filter(({ headId }) => headId === undefined).map(({ id }) => id);
+    expect(new Set(done)).toEqual(new Set([...made, 'ada.detangle', 'ada.section', 'ada.wet', 'ada.apply']));
+    expect(far.get('ada.wear')).toMatchObject({ startedAt: Date.parse(at(-20)) });
+  });
+
+  it('writes nothing into the record that nobody said, and what was said twice once', () => {
+    const events = dayEventsOf(day, [
+      {
+        events: [
+          kept,
+          event(5, { kind: 'capped', headId: 'ada' }),
+          onDay(6, 'begin', stepOf('wear', 'ada')),
+          event(40, { kind: 'rinsed', headId: 'ada' }),
+        ],
+        context,
+      },
+    ]);
+    expect(recordOf(steps, events).map(({ kind, step }) => `${kind} ${step.id}`)).toEqual([
+      'done ada.apply',
+      'begin ada.wear',
+      'hands-off ada.wear',
+      'done ada.wear',
+      'begin ada.rinse',
+      'done ada.rinse',
+    ]);
+  });
+
+  it('follows the sections that are tapped on Wear: made and parted, the mask is going on', () => {
+    const front = event(5, { kind: 'coated', headId: 'ada', section: 'front', isDone: true });
+    const far = progress(front);
+    expect(far.get('ada.apply')).toEqual({ startedAt: Date.parse(at(5)) });
+    expect(far.get('mix')?.endedAt).toBe(Date.parse(at(5)));
+    expect(far.has('bo.apply')).toBe(false);
+    expect(progress(event(5, { kind: 'coated', headId: 'ada', section: 'front', isDone: false })).size).toBe(0);
   });
 
   it('is one story through any row of taps on Make and Wear, also taken back on either', () => {
