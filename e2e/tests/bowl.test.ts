@@ -79,6 +79,38 @@ describe('sizing a bowl', () => {
     expect(await need()).toBe(before);
   });
 
+  it('keeps a length that was said for this bowl through other pages and a reload, until the bowl is kept', async () => {
+    const { page } = house;
+    await house.open('/bowl?mask=flax-slip');
+    const own = await made(page);
+    const length = (): Promise<string | null> =>
+      page.$eval('[aria-valuetext$="centimetres"]', (one) => one.getAttribute('aria-valuenow'));
+    const before = await length();
+    await page.$eval('[aria-valuetext$="centimetres"]', (handle) => {
+      (handle as SVGElement).focus();
+    });
+    for (let press = 0; press < 8; press++) await page.keyboard.press('ArrowUp');
+    await page.waitForFunction(() => document.querySelector('.changed') !== null);
+    const said = await length();
+    expect(said).not.toBe(before);
+    await house.open('/masks');
+    await house.open('/bowl?mask=flax-slip');
+    await page.waitForFunction(() => document.querySelector('.changed') !== null);
+    await page.reload();
+    await page.waitForFunction(() => document.querySelector('.changed') !== null);
+    expect(await length()).toBe(said);
+    // Kept with the bowl and not with the head; the next bowl begins with the head's own.
+    await keepWithoutTaking(page);
+    const id = new URL(page.url()).pathname.split('/').at(-1) ?? '';
+    const kept = (await (await fetch(`${house.address}/api/bowls/${id}`)).json()) as {
+      snapshot: { head: { profile: { stretchedLengthCentimetres: number } } };
+    };
+    expect(String(kept.snapshot.head.profile.stretchedLengthCentimetres)).toBe(said);
+    await house.open('/bowl?mask=flax-slip');
+    expect(await made(page)).toBe(own);
+    expect(await length()).toBe(before);
+  });
+
   it('takes a landmark and a typed length, and says kindly what is no length', async () => {
     await house.open('/bowl');
     await chooseHead('Pip');

@@ -118,6 +118,9 @@ it('says on Make at the limit what to do, and tells the rinse from there', async
   await house.pass(46);
   await textWhen(page, '[data-test="title"]', /Past its limit: rinse now/);
   await textWhen(page, '[data-test="out-by"]', /Out by \d\d:\d\d/);
+  // How it is rinsed, and no word of the cap any more.
+  expect(await page.$eval('.stage', (stage) => stage.textContent)).not.toMatch(/Cap, then/);
+  await textWhen(page, '[data-test="words"]', /lukewarm water/);
   expect(await page.$eval('[data-test="go"]', (button) => button.textContent.trim())).toBe('Now the rinse');
   expect(await axeFaults(page)).toEqual([]);
   await clickOn(page, '[data-test="go"]');

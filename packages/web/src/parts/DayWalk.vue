@@ -104,6 +104,12 @@ const worn = computed(() => {
   return clocks.value.find(({ summary }) => summary.id === bowlId)?.worn.find((one) => one.headId === headId)?.state;
 });
 const isTime = computed(() => worn.value !== undefined && worn.value.phase !== 'early' && worn.value.phase !== 'fine');
+/** What to do; of a mask whose time has come that is how it is rinsed, and no word of the cap. */
+const toDo = computed(() => {
+  const { bowlId, headId, words = [] } = step.value ?? {};
+  const rinse = day.value?.steps.find((one) => one.kind === 'rinse' && one.bowlId === bowlId && one.headId === headId);
+  return isTime.value && rinse ? rinse.words : words;
+});
 /** The mask is on a head: it may come out at any moment, whatever the clock says. */
 const isWorn = computed(() => step.value?.kind === 'wear' && focus.value?.kind !== 'hands');
 async function rinseNow(why: RinseReason): Promise<void> {
@@ -189,10 +195,10 @@ const isEnding = ref(false);
             :step="step"
             @tell="running.tell($event)"
           />
-          <p v-else-if="step.words.length > 0" class="words">{{ sayAll(step.words) }}</p>
+          <p v-else-if="toDo.length > 0" class="words" data-test="words">{{ sayAll(toDo) }}</p>
           <p v-if="step.lookFor" class="look"><b>Look for:</b> {{ say(step.lookFor) }}</p>
           <HairWaitsLine v-if="waitsForMask" :waits="waitsForMask" :second="second" />
-          <p v-if="step.limit" class="limit">{{ say(step.limit) }}</p>
+          <p v-if="step.limit && !isTime" class="limit">{{ say(step.limit) }}</p>
           <p v-for="caution in step.cautions" :key="caution.id" class="caution">{{ say(caution) }}</p>
           <p v-if="step.tools.length > 0" class="quiet tools">
             {{ step.tools.map((tool) => TOOL_WORDS[tool]).join(' · ') }}

@@ -1,4 +1,11 @@
-import { api, type KeptPlace, type NewLot, type NewMovement, type StockChange } from '@amber-ladle/contract';
+import {
+  api,
+  type KeptPlace,
+  type NewLot,
+  type NewMovement,
+  type StockAnswer,
+  type StockChange,
+} from '@amber-ladle/contract';
 import {
   lotPast,
   placeOf,
@@ -84,17 +91,27 @@ export const useShelf = defineStore('shelf', () => {
     () => new Set(shelved.value.filter(({ window }) => !window.isPast).map(({ lot }) => lot.ingredientId)),
   );
 
+  /** The answer to a change says how its lots stand now; the whole shelf is read anew when its turn comes. */
+  function show({ lots: changed }: StockAnswer): void {
+    const now = new Map(changed.map((lot) => [lot.id, lot] as const));
+    const known = new Set(lots.value.map(({ id }) => id));
+    lots.value = [
+      ...lots.value.map((lot) => now.get(lot.id) ?? lot),
+      ...changed.filter(({ id }) => !known.has(id)),
+    ].filter(({ grams }) => grams > 0);
+    household.seen(latestOf(changed.flatMap(momentsOf)));
+    void read().catch(() => undefined);
+  }
+
   /** Changes the stock and offers the way back. */
   async function change(note: string, movements: NewMovement[], born: NewLot[] = []): Promise<StockChange> {
     const wanted: StockChange = { id: newId(), note, lots: born, movements };
-    await call(api.stock.change, { body: wanted });
-    await read();
+    show(await call(api.stock.change, { body: wanted }));
     notice.show(note, () => undo(wanted.id));
     return wanted;
   }
   async function undo(id: string): Promise<void> {
-    await call(api.stock.undo, { params: { id } });
-    await read();
+    show(await call(api.stock.undo, { params: { id } }));
   }
   async function savePlace({ id, ...place }: KeptPlace): Promise<void> {
     await call(api.stock.savePlace, { params: { id }, body: place });
