@@ -281,7 +281,6 @@ it('is one whole day on the real clock in a household that has just begun, the s
     );
     await page.keyboard.press('Space');
     await textWhen(page, '[data-test="phase"]', /works/);
-    const { wornFrom } = Object.values((await lifeOf(own, bowlId)).wearing)[0] ?? {};
     await own.restart('SIGKILL');
     await page.reload();
     // A real minute later the page says so by itself, from the moment that was kept.
@@ -289,8 +288,9 @@ it('is one whole day on the real clock in a household that has just begun, the s
       () => /Right now|Long enough/.test(document.querySelector('[data-test="phase"]')?.textContent ?? ''),
       { timeout: 75_000 },
     );
+    const { wornFrom } = Object.values((await lifeOf(own, bowlId)).wearing)[0] ?? {};
     expect(Date.now() - Date.parse(wornFrom ?? '')).toBeGreaterThanOrEqual(60_000);
-    expect(Date.now() - Date.parse(wornFrom ?? '')).toBeLessThan(75_000);
+    expect(Date.now() - Date.parse(wornFrom ?? '')).toBeLessThan(90_000);
     await textWhen(page, '[data-test="alarm"]', /./);
     await clickOn(page, '::-p-text(Rinsed out)');
     await textWhen(page, '[data-test="rinsed"]', /Rinsed out at/);

@@ -50,7 +50,6 @@ async function load(): Promise<void> {
   failure.value = '';
   try {
     await household.load();
-    household.follow();
   } catch (error) {
     failure.value = error instanceof Error ? error.message : String(error);
   }

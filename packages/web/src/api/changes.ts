@@ -15,6 +15,16 @@ export function onChange(what: Topic, run: () => unknown): () => void {
   return () => set.delete(run);
 }
 
+/** A stream that takes longer to open is not waited for: it says by itself, once open, that something may have been missed. */
+const MOST_WAIT_MILLISECONDS = 500;
+let heard: () => void = () => undefined;
+const isHeard = new Promise<void>((resolve) => (heard = resolve));
+
+/** Once changes are heard of. What is read from then on can be missed no change of. */
+export async function listening(): Promise<void> {
+  await Promise.race([isHeard, new Promise((resolve) => setTimeout(resolve, MOST_WAIT_MILLISECONDS))]);
+}
+
 function tell(topics: readonly Topic[]): void {
   for (const topic of topics) for (const run of listeners.get(topic) ?? []) run();
 }
@@ -36,8 +46,11 @@ function follow(): void {
     return new Promise(() => undefined);
   };
   // Only pages that came safely have locks; the others listen each for itself.
-  if ('locks' in navigator) void navigator.locks.request(NAME, listen);
-  else void listen();
+  if (!('locks' in navigator)) return void listen();
+  void navigator.locks.query().then(({ held = [] }) => {
+    if (held.some(({ name }) => name === NAME)) heard();
+    void navigator.locks.request(NAME, listen);
+  });
 }
 
 /** A lock that is free is given within this. */
@@ -49,12 +62,15 @@ function heed(others: BroadcastChannel, wasAway: boolean): void {
     others.postMessage(topics);
   };
   let mayHaveMissed = wasAway;
+  const late = setTimeout(() => (mayHaveMissed = true), MOST_WAIT_MILLISECONDS);
   const stream = new EventSource(linkTo(api.household.events));
   stream.addEventListener('change', ({ data }: MessageEvent<Topic>) => {
     pass([data]);
   });
   stream.addEventListener('error', () => (mayHaveMissed = true));
   stream.addEventListener('open', () => {
+    clearTimeout(late);
+    heard();
     if (mayHaveMissed) pass(TOPICS);
     mayHaveMissed = false;
   });

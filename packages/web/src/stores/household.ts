@@ -25,7 +25,7 @@ import type { Mask } from '@amber-ladle/core/mask';
 import { latestOf, localDay, startOfDay } from '@amber-ladle/core/time';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
-import { onChange } from '../api/changes';
+import { listening, onChange } from '../api/changes';
 import type { Where } from '../words/when';
 import { call } from '../api/client';
 import { plain, sizing } from '../workers/sizing';
@@ -118,8 +118,10 @@ export const useHousehold = defineStore('household', () => {
     },
   };
 
+  /** Reads everything, and hears of changes from before that on. */
   async function load(): Promise<void> {
-    await readClock();
+    follow();
+    await Promise.all([readClock(), listening()]);
     await Promise.all([readMasks(), readers.heads(), readers.bowls(), readers.settings(), readers.notes()]);
     isReady.value = true;
   }
@@ -145,8 +147,11 @@ export const useHousehold = defineStore('household', () => {
     look();
   }
 
+  let isFollowing = false;
   /** Looks again whenever another tab or device changed something. */
   function follow(): void {
+    if (isFollowing) return;
+    isFollowing = true;
     for (const [what, read] of Object.entries(readers))
       onChange(what as Topic, () => void read().catch(() => undefined));
     // A bowl that is put away teaches nothing any more; one whose rest was measured teaches at once.
@@ -265,7 +270,6 @@ export const useHousehold = defineStore('household', () => {
     isDemo,
     deviceMode,
     load,
-    follow,
     saveHead,
     removeHead,
     restoreHead,
