@@ -4,7 +4,7 @@ import { waterPartsOf, type Schools } from '@amber-ladle/core/judge';
 import { EVENT_KINDS, type BowlOfDay, type DayEvent, type PlanStep } from '@amber-ladle/core/washday';
 import { array, boolean, number, object, string } from 'yup';
 import { maskWorn, type Bowl } from '../bowl';
-import { ownStepFields, stepEditSchema } from '../mask/steps';
+import { ownStepFields, stepEditSchema } from '../mask';
 import { identifier, instant, type Of } from '../wire';
 
 /** When a day is wanted, as it travels and is kept: ISO 8601. */

@@ -2,7 +2,7 @@ import type { BowlChoices, Head, MakingChoice } from '@amber-ladle/contract';
 import { NO_CHOICES, maskInHouse, needIn, writtenMillilitres, type SizingWish } from '@amber-ladle/core/house';
 import type { HairProfile } from '@amber-ladle/core/hair';
 import { wearsOf, type Mask } from '@amber-ladle/core/mask';
-import { StorageSerializers, useSessionStorage } from '@vueuse/core';
+import { useSessionStorage } from '@vueuse/core';
 import { computed, watch, type Ref } from 'vue';
 import { useHousehold } from '../stores/household';
 import { useSizing } from './useSizing';
@@ -17,7 +17,9 @@ interface Measured {
   readonly profile: HairProfile;
 }
 const measuredOnBench = () =>
-  useSessionStorage<Measured | null>('amber-ladle-measured', null, { serializer: StorageSerializers.object });
+  useSessionStorage<Measured | null>('amber-ladle-measured', null, {
+    serializer: { read: (text) => JSON.parse(text) as Measured | null, write: JSON.stringify },
+  });
 /** Lays measurements on the bench that are this bowl's and not the head's; none where nothing is given. */
 export function measureOnBench(measured: Measured | null): void {
   measuredOnBench().value = measured;

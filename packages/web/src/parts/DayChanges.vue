@@ -42,20 +42,22 @@ function reword(event: Event, stepId: string, before: string): void {
                 >
               </summary>
               <div class="fields">
-                <label class="minutes"
-                  >Hands, minutes
-                  <MinutesInput
+                <div class="minutes">
+                  <span aria-hidden="true">Hands, minutes</span
+                  ><MinutesInput
                     :model-value="step.handsOnMinutes"
                     :label="`Hands-on minutes: ${say(step.title)}`"
                     @update:model-value="edit(step.id, { handsOnMinutes: $event })"
-                /></label>
-                <label v-if="hasWait" class="minutes"
-                  >By itself, minutes
-                  <MinutesInput
+                  />
+                </div>
+                <div v-if="hasWait" class="minutes">
+                  <span aria-hidden="true">By itself, minutes</span
+                  ><MinutesInput
                     :model-value="step.waitMinutes"
                     :label="`Minutes by itself: ${say(step.title)}`"
                     @update:model-value="edit(step.id, { waitMinutes: $event })"
-                /></label>
+                  />
+                </div>
                 <v-textarea
                   :model-value="sayAll(step.words)"
                   label="How"
@@ -80,12 +82,14 @@ function reword(event: Event, stepId: string, before: string): void {
         </ul>
         <form class="fields add" @submit.prevent="add">
           <v-text-field v-model="draft.title" label="A step in between" maxlength="80" class="how" />
-          <label class="minutes"
-            >Hands, minutes <MinutesInput v-model="draft.handsOnMinutes" label="Its hands-on minutes"
-          /></label>
-          <label class="minutes"
-            >By itself, minutes <MinutesInput v-model="draft.waitMinutes" label="Its minutes by itself"
-          /></label>
+          <div class="minutes">
+            <span aria-hidden="true">Hands, minutes</span
+            ><MinutesInput v-model="draft.handsOnMinutes" label="Its hands-on minutes" />
+          </div>
+          <div class="minutes">
+            <span aria-hidden="true">By itself, minutes</span
+            ><MinutesInput v-model="draft.waitMinutes" label="Its minutes by itself" />
+          </div>
           <v-select v-model="draft.beforeId" :items="places" label="When" class="how" />
           <v-btn type="submit" variant="tonal" color="primary" height="56" :disabled="!canAdd">Add it</v-btn>
         </form>
