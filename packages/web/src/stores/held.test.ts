@@ -97,4 +97,12 @@ describe('a bowl as it will be once held presses are told', () => {
     // What was rinsed is put on anew.
     expect(after(front, { isRinsed: true }, { isCapOn: true })).toEqual({ sectionsDone: [], wornFrom: at });
   });
+
+  it('has what was seen half-way until the next section, and the length that was chosen, of which no head has anything on', () => {
+    const [front, back] = ['front-left', 'back-left'].map((id) => ({ section: { id, isDone: true } }));
+    expect(after({ ...front }, { leftShare: 0.5 })).toEqual({ sectionsDone: ['front-left'], leftShare: 0.5 });
+    expect(after({ ...front }, { leftShare: 0.5 }, { ...back })).toEqual({ sectionsDone: ['front-left', 'back-left'] });
+    const chosen = withHeld(life, [{ kind: 'wear', ...press('p', { wearAimMinutes: 30 }) }]);
+    expect(chosen).toEqual({ ...life, wearAimMinutes: 30 });
+  });
 });
