@@ -33,6 +33,11 @@ export const wearSchema = object({
     .optional(),
   /** What is still in the bowl of what was meant for this head, half-way: 0 to 1. */
   leftShare: number().min(0, 'What is left is nothing or more.').max(1, 'No more is left than was meant.').optional(),
+  /** Whether a section still feels coated under the water. */
+  felt: object({ id: string().required().max(40), isCoated: boolean().required() })
+    .noUnknown()
+    .default(undefined)
+    .optional(),
   /** Which of the mask's lengths it is worn, by its aim. */
   wearAimMinutes: number().integer().min(0).max(2880).optional(),
   isCapOn: boolean().optional(),

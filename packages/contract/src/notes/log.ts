@@ -54,6 +54,8 @@ export interface LoggedBowl {
   log: WearLog;
   /** What was said of what is left when the bowl ended; counts where the log says nothing. */
   leftOver?: { millilitres: number; how: 'measured' | 'judged' } | undefined;
+  /** Sections that still felt coated under the water. */
+  coatedStill?: string[] | undefined;
 }
 
 /** A bowl that asks for a word. */

@@ -54,9 +54,11 @@ export async function wearBowl(household: Household, bowlId: string, wearing: We
 
 /** What is new of what was said of a head. */
 function factsOf(worn: Worn | undefined, wearing: Wearing, headId: string): readonly BowlFact[] {
-  const { section, leftShare, isCapOn, isRinsed, rinsedWhy: why } = wearing;
+  const { section, felt, leftShare, isCapOn, isRinsed, rinsedWhy: why } = wearing;
   // What was kept is worn anew.
   const now = worn?.rinsedAt === undefined || isRinsed !== undefined ? worn : undefined;
+  if (felt?.isCoated && (worn?.coatedStill?.length ?? 0) >= MOST_SECTIONS)
+    throw invalid({ felt: 'A head has at most twelve sections.' });
   const isCoated = now?.sectionsDone.includes(section?.id ?? '') ?? false;
   if (section?.isDone && !isCoated && (now?.sectionsDone.length ?? 0) >= MOST_SECTIONS)
     throw invalid({ section: 'A head has at most twelve sections.' });
@@ -67,6 +69,9 @@ function factsOf(worn: Worn | undefined, wearing: Wearing, headId: string): read
       : []),
     ...(leftShare !== undefined && leftShare !== now?.leftShare
       ? [{ kind: 'seen-left' as const, headId, share: leftShare }]
+      : []),
+    ...(felt && felt.isCoated !== (worn?.coatedStill ?? []).includes(felt.id)
+      ? [{ kind: 'felt' as const, headId, section: felt.id, isCoated: felt.isCoated }]
       : []),
     ...(isCapOn === true && now?.wornFrom === undefined ? [{ kind: 'capped' as const, headId }] : []),
     ...(isRinsed === true && isNews

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import type { Bowl, BowlLife, WashDay } from '@amber-ladle/contract';
+import { NO_LOG, type Bowl, type BowlLife, type WashDay } from '@amber-ladle/contract';
 import { progressOf, stepsAsTold, type DayMove } from '@amber-ladle/core/washday';
 import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
@@ -148,4 +148,22 @@ it('puts the mask on children first where that is asked', async () => {
   expect(day.steps.findIndex((step) => step === on(child))).toBeLessThan(
     day.steps.findIndex((step) => step === on(bowl.snapshot.head.id)),
   );
+});
+
+it('what still feels coated under the water is kept when it is tapped, and found again in Notes', async () => {
+  const bowl = await keep(await headOf('Wren'), 'towpath-avocado');
+  const headId = bowl.snapshot.head.id;
+  await wear(bowl, { isCapOn: true }).expect(200);
+  await wear(bowl, { felt: { id: 'nape-left', isCoated: true } }).expect(200);
+  const felt = (await wear(bowl, { felt: { id: 'crown-left', isCoated: true } }).expect(200)).body as BowlLife;
+  expect(felt.wearing[headId]?.coatedStill).toEqual(['nape-left', 'crown-left']);
+  await wear(bowl, { felt: { id: 'nape-left', isCoated: false } }).expect(200);
+  await wear(bowl, { isRinsed: true }).expect(200);
+  const open = (await api().get('/api/logs/open').expect(200)).body as { coatedStill?: string[]; version: number }[];
+  expect(open).toMatchObject([{ coatedStill: ['crown-left'], version: 0 }]);
+  const log = { version: 0, log: { ...NO_LOG, said: { ease: 2 } } };
+  const written = await api().put(`/api/bowls/${bowl.id}/logs/${headId}`).send(log).expect(200);
+  expect(written.body).toMatchObject({ coatedStill: ['crown-left'] });
+  const { items } = (await api().get('/api/logs').expect(200)).body as { items: { coatedStill?: string[] }[] };
+  expect(items[0]?.coatedStill).toEqual(['crown-left']);
 });

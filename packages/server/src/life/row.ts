@@ -19,6 +19,7 @@ const worn = object({
   wornFrom: moment.optional(),
   rinsedAt: moment.optional(),
   leftShare: share.optional(),
+  coatedStill: array().of(string().required().max(40)).max(40).optional(),
   rinsedWhy: string().oneOf(RINSE_REASONS).optional(),
 }).noUnknown();
 const millilitres = number().required().min(0).max(5000);
@@ -81,6 +82,7 @@ const FACTS = {
   capped: only({ headId }),
   'length-chosen': only({ aimMinutes: minutes('The aim') }),
   'seen-left': only({ headId, share }),
+  felt: only({ headId, section: string().required().max(40), isCoated: boolean().required() }),
   rinsed: only({ headId, why: string().oneOf(RINSE_REASONS).optional() }),
   left: only({ millilitres, how, fate, placeId: placeId.optional(), headId: headId.optional() }),
   ended: only({ how: end.required() }),

@@ -31,10 +31,11 @@ interface ReadRow {
   facts: string;
   body: string;
   leftOver: string | null;
+  wearing: string | null;
 }
 
 export const READ_LOGS = `SELECT w.bowl_id AS bowlId, w.head_id AS headId, w.at, w.version, w.facts, w.body,
-    l.left_over AS leftOver
+    l.left_over AS leftOver, l.wearing
   FROM wear_log w
   JOIN bowl b ON b.id = w.bowl_id AND b.removed_at IS NULL
   LEFT JOIN bowl_life l ON l.bowl_id = w.bowl_id`;
@@ -67,13 +68,15 @@ export async function listLogs({ source }: Household, wish: LogWish): Promise<Pa
   return { items: rows.map(toLogged), total: n, offset };
 }
 
-export function toLogged({ facts, body, leftOver, ...row }: ReadRow): LoggedBowl {
+export function toLogged({ facts, body, leftOver, wearing, ...row }: ReadRow): LoggedBowl {
+  const felt = (JSON.parse(wearing ?? '{}') as BowlLifeRow['wearing'])[row.headId]?.coatedStill;
   const left = JSON.parse(leftOver ?? 'null') as BowlLifeRow['leftOver'];
   return {
     ...row,
     facts: JSON.parse(facts) as LoggedBowl['facts'],
     log: { ...NO_LOG, ...(JSON.parse(body) as Partial<WearLog>) },
     ...(left ? { leftOver: { millilitres: left.millilitres, how: left.how } } : {}),
+    ...(felt ? { coatedStill: felt } : {}),
   };
 }
 
@@ -96,6 +99,7 @@ async function emptyLogs(manager: EntityManager, bowlId: string): Promise<Logged
     if (!facts) continue;
     const at = wornAt(life ? toLife(life) : undefined, headId) ?? bowl.keptAt;
     const left = life?.leftOver;
+    const felt = life?.wearing[headId]?.coatedStill;
     pages.push({
       bowlId,
       headId,
@@ -104,6 +108,7 @@ async function emptyLogs(manager: EntityManager, bowlId: string): Promise<Logged
       facts,
       log: NO_LOG,
       ...(left ? { leftOver: { millilitres: left.millilitres, how: left.how } } : {}),
+      ...(felt ? { coatedStill: felt } : {}),
     });
   }
   return pages;
@@ -130,7 +135,8 @@ export async function writeLog(
     const next: WearLogRow = { bowlId, headId, at: page.at, facts: page.facts, version: version + 1, body: log };
     await manager.save(WearLogEntity, next);
     const { body, ...rest } = next;
-    return { ...rest, log: body, ...(page.leftOver ? { leftOver: page.leftOver } : {}) };
+    const { leftOver, coatedStill } = page;
+    return { ...rest, log: body, ...(leftOver ? { leftOver } : {}), ...(coatedStill ? { coatedStill } : {}) };
   });
   return row;
 }

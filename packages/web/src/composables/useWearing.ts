@@ -93,6 +93,9 @@ export function useWearing(bowl: Ref<Bowl | undefined>, wantedHeadId: Ref<string
 
   /** What is left in the bowl, as a share that the eye can judge. */
   const leftShare = computed(() => (isAnew.value ? undefined : worn.value?.leftShare));
+  /** Sections that still feel coated under the water. */
+  const coated = computed(() => worn.value?.coatedStill ?? []);
+  const feel = (id: string): Promise<void> => wear({ felt: { id, isCoated: !coated.value.includes(id) } });
   const seeLeft = (share: number): Promise<void> => wear({ leftShare: share });
   const pace = computed(() =>
     leftShare.value === undefined
@@ -189,6 +192,8 @@ export function useWearing(bowl: Ref<Bowl | undefined>, wantedHeadId: Ref<string
     second,
     leftShare,
     seeLeft,
+    coated,
+    feel,
     pace,
     state,
     decision,

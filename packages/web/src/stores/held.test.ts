@@ -102,6 +102,9 @@ describe('a bowl as it will be once held presses are told', () => {
     const [front, back] = ['front-left', 'back-left'].map((id) => ({ section: { id, isDone: true } }));
     expect(after({ ...front }, { leftShare: 0.5 })).toEqual({ sectionsDone: ['front-left'], leftShare: 0.5 });
     expect(after({ ...front }, { leftShare: 0.5 }, { ...back })).toEqual({ sectionsDone: ['front-left', 'back-left'] });
+    const nape = { felt: { id: 'nape-left', isCoated: true } };
+    expect(after(nape, nape)).toEqual({ sectionsDone: [], coatedStill: ['nape-left'] });
+    expect(after(nape, { felt: { id: 'nape-left', isCoated: false } })).toEqual({ sectionsDone: [] });
     const chosen = withHeld(life, [{ kind: 'wear', ...press('p', { wearAimMinutes: 30 }) }]);
     expect(chosen).toEqual({ ...life, wearAimMinutes: 30 });
   });

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { kitchenRound, writeFraction } from '@amber-ladle/core/measure';
 import { hoodMinutes } from '@amber-ladle/core/washday';
-import { computed, ref, watch } from 'vue';
+import { computed } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { AlarmCheck } from '../alarms';
 import HeadFromAbove from '../drawings/HeadFromAbove.vue';
@@ -37,7 +37,7 @@ const wearing = useWearing(
   computed(() => (route.query['head'] ? String(route.query['head']) : undefined)),
 );
 const { life, mask, heads, head, worn, isRinsed, isAllRinsed, isAnew, amounts, doneIds, next } = wearing;
-const { bottle, leftShare, pace, second, state, decision, needsDecision, earlier } = wearing;
+const { bottle, leftShare, coated, pace, second, state, decision, needsDecision, earlier } = wearing;
 const person = computed(() => household.headById(head.value?.id));
 const choose = (id: string): unknown => router.replace({ query: { ...route.query, head: id } });
 useKeys([
@@ -54,11 +54,6 @@ const LEFT = [
   { share: 0.25, words: '¼' },
   { share: 0.1, words: 'a spoonful' },
 ] as const;
-/** Sections that still feel coated under the water. */
-const coated = ref<string[]>([]);
-watch(head, () => (coated.value = []));
-const feel = (id: string): void =>
-  void (coated.value = coated.value.includes(id) ? coated.value.filter((one) => one !== id) : [...coated.value, id]);
 const residue = computed(() => {
   if (coated.value.length === 0) return '';
   const rinse = mask.value?.rinse;
@@ -175,7 +170,7 @@ const advice = computed(() => {
             type="button"
             class="pill"
             :aria-pressed="coated.includes(one.id)"
-            @click="feel(one.id)"
+            @click="wearing.feel(one.id)"
           >
             {{ SECTION_WORDS[one.id] }}
           </button>

@@ -22,6 +22,8 @@ export type BowlFact =
   | { readonly kind: 'length-chosen'; readonly aimMinutes: number }
   /** Half-way over a head: the share of what was meant for it that is still in the bowl, 0 to 1. */
   | { readonly kind: 'seen-left'; readonly headId: string; readonly share: number }
+  /** Under the water a section still feels coated, or does not any more. */
+  | { readonly kind: 'felt'; readonly headId: string; readonly section: string; readonly isCoated: boolean }
   | { readonly kind: 'rinsed'; readonly headId: string; readonly why?: RinseReason | undefined }
   /** What is left in it; where it is put, or whose it is now, as its fate wants. */
   | ({

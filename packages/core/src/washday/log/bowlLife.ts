@@ -11,6 +11,8 @@ export interface Worn {
   sectionsDone: string[];
   /** Share of what was meant for this head that was still in the bowl when these sections were done, 0 to 1. */
   leftShare?: number | undefined;
+  /** Sections that still felt coated while it was rinsed. */
+  coatedStill?: string[] | undefined;
   /** When the cap went on. */
   wornFrom?: string | undefined;
   rinsedAt?: string | undefined;

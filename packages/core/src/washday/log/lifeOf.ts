@@ -159,6 +159,10 @@ function apply(state: State, fact: Meant, event: BowlEvent, { sections }: LogCon
     case 'seen-left':
       wornAnew(life, fact.headId).leftShare = fact.share;
       return;
+    case 'felt': {
+      feel(life, fact);
+      return;
+    }
     case 'rinsed': {
       rinse(state, fact.headId, at, fact.why);
       return;
@@ -202,6 +206,14 @@ function wornAnew({ wearing }: BowlLife, headId: string): Worn {
   const worn = before && before.rinsedAt === undefined ? before : { sectionsDone: [] };
   wearing[headId] = worn;
   return worn;
+}
+
+function feel({ wearing }: BowlLife, { headId, section, isCoated }: Extract<BowlFact, { kind: 'felt' }>): void {
+  const worn = (wearing[headId] ??= { sectionsDone: [] });
+  const others = (worn.coatedStill ?? []).filter((id) => id !== section);
+  const felt = isCoated ? [...others, section] : others;
+  if (felt.length > 0) worn.coatedStill = felt;
+  else delete worn.coatedStill;
 }
 
 /** Rinsed without a word of a cap, it was on from when the last section was coated. */

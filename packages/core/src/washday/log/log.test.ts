@@ -337,6 +337,16 @@ describe('what is said of a bowl before it is worn', () => {
     });
   });
 
+  it('what still feels coated is kept with the head, also after it was rinsed, until it does not any more', () => {
+    const felt = (minutes: number, section: string, isCoated: boolean) =>
+      event(minutes, { kind: 'felt', headId: 'ada', section, isCoated });
+    const rinsed = event(40, { kind: 'rinsed', headId: 'ada' });
+    expect(life(rinsed, felt(41, 'back', true)).wearing['ada']).toMatchObject({ coatedStill: ['back'] });
+    expect(life(felt(39, 'back', true), rinsed, felt(41, 'back', false)).wearing['ada']).not.toHaveProperty(
+      'coatedStill',
+    );
+  });
+
   it('a step that is changed for the day puts nothing on a head', () => {
     const change = event(
       5,

@@ -15,6 +15,11 @@ import PlateField from './PlateField.vue';
 import { useLog } from '../../composables/useLog';
 import { CHANGE_WORDS, MOMENT_WORDS, QUALITY_WORDS, SHED_WORDS } from '../../words/notes';
 import { TEXTURES } from '../../words/texture';
+import { useWords } from '../../composables/useWords';
+import { SECTION_WORDS } from '@amber-ladle/words';
+
+const { listed } = useWords();
+const sectionWords = new Map<string, string>(Object.entries(SECTION_WORDS));
 
 /** What is written of a bowl on a head: three moments, a tap each, and whatever else there is to say. Keeps itself. */
 const props = defineProps<{ page: LoggedBowl; begin?: Moment }>();
@@ -77,6 +82,9 @@ const STATE_WORDS = { still: '', saving: 'Writing it down…', saved: 'Written d
           {{ QUALITY_WORDS[quality].levels[level - 1] }}
         </button>
       </div>
+      <p v-if="moment === 'rinsing' && page.coatedStill" class="quiet" data-test="coated-still">
+        Still coated under the water: {{ listed(page.coatedStill.map((id) => sectionWords.get(id) ?? id)) }}.
+      </p>
       <div
         v-if="moment === 'going-on' && page.facts.texture !== 'oil'"
         class="ask"
