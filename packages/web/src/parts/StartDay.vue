@@ -200,7 +200,7 @@ async function saveRings(count: number): Promise<void> {
       place="making"
       class="cautions"
     />
-    <div class="buttons">
+    <div class="buttons in-reach">
       <v-btn
         color="primary"
         height="64"

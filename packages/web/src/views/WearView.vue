@@ -150,7 +150,7 @@ const advice = computed(() => {
     </section>
 
     <section v-else-if="state" class="stage" aria-live="polite">
-      <div><WearRing :wear="mask.wear" :state="state" /></div>
+      <div class="ring"><WearRing :wear="mask.wear" :state="state" /></div>
       <div>
         <p class="serif step" data-test="phase">{{ PHASE_WORDS[state.phase] }}</p>
         <p class="figures">
@@ -176,7 +176,7 @@ const advice = computed(() => {
           </button>
           <p v-if="residue" aria-live="polite" data-test="residue">{{ residue }}</p>
         </div>
-        <div class="buttons">
+        <div class="buttons in-reach">
           <v-btn v-if="state.phase !== 'early'" color="primary" height="64" @click="wearing.rinsed()">Rinsed out</v-btn>
           <v-btn variant="text" height="64" @click="wearing.back">Cap off again</v-btn>
         </div>
@@ -236,7 +236,7 @@ const advice = computed(() => {
           </button>
           <p v-if="advice" aria-live="polite" data-test="pace">{{ advice }}</p>
         </div>
-        <div class="buttons">
+        <div class="buttons in-reach">
           <v-btn v-if="next" color="primary" height="64" @click="wearing.forward"
             >Done: {{ SECTION_WORDS[next.id] }}</v-btn
           >
@@ -397,6 +397,10 @@ dd {
   }
 }
 @media (max-width: 520px) {
+  .ring {
+    max-width: 210px;
+    margin: 0 auto;
+  }
   dl {
     grid-template-columns: 1fr;
     gap: 2px;
