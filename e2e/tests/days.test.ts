@@ -144,6 +144,12 @@ it('is changed in mid-day: a step left out, one with other minutes, one in betwe
   await clickOn(page, '[data-test="lengths"] button ::-p-text(30 min)');
   await page.waitForFunction((sum) => document.querySelector('[data-test="day-sum"]')?.textContent !== sum, {}, before);
   await expect.poll(async () => (await lifeOf(house, bowlId)).wearAimMinutes).toBe(30);
+  // The kept bowl says the same.
+  const other = await house.newPage();
+  await other.goto(`${house.address}/bowls/${bowlId}`);
+  await textWhen(other, '[data-test="wear"]', /Wear 30 min, never past 45 min/);
+  await other.close();
+  await page.bringToFront();
   await clickOn(page, '::-p-text(Begin the wash day)');
   await page.waitForSelector('[data-test="title"]');
 

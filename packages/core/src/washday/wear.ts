@@ -1,5 +1,5 @@
 import { MINUTE } from '../time';
-import { isOvernight, type WearTime } from '../mask';
+import { isOvernight, type Mask, type WearTime } from '../mask';
 
 /** Where a mask is in its time: still too early, on the way, right, late, or past its limit. */
 export type WearPhase = 'early' | 'fine' | 'aim' | 'late' | 'over';
@@ -19,10 +19,10 @@ const HOOD = { share: 1 / 3, step: 5, most: 20 } as const;
 /**
  * Minutes at the end of wearing that may be spent under a hood, where the mask takes warmth: half an hour about the house in a
  * cap, then a quarter of an hour under the hood (common practice, no published source). None through the night.
- * @example hoodMinutes({ minimumMinutes: 20, aimMinutes: 45, limitMinutes: 60 }) // 15
+ * @example hoodMinutes({ heat: 'dryer-may-help', wear: { minimumMinutes: 20, aimMinutes: 45, limitMinutes: 60 } }) // 15
  */
-export function hoodMinutes(wear: WearTime): number {
-  if (isOvernight(wear)) return 0;
+export function hoodMinutes({ heat, wear }: Pick<Mask, 'heat' | 'wear'>): number {
+  if (heat !== 'dryer-may-help' || isOvernight(wear)) return 0;
   return Math.min(HOOD.most, Math.round((wear.aimMinutes * HOOD.share) / HOOD.step) * HOOD.step);
 }
 

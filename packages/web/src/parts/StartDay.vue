@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { maskWorn, type Bowl, type KeptWish } from '@amber-ladle/contract';
-import { CHILD_YEARS, nextAt } from '@amber-ladle/core/washday';
+import { isChild, nextAt } from '@amber-ladle/core/washday';
 import { useLocalStorage } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
 import DayTimeline from '../drawings/DayTimeline.vue';
@@ -50,12 +50,10 @@ const rings = computed(() => household.settings.rings);
 const time = (at: number): string => untilWords(at, household.moment, household.where);
 /** Asked only where there are children and grown-ups, and remembered. */
 const childrenFirst = useLocalStorage('amber-ladle-children-first', false);
-const ages = computed(() =>
-  bowls.value.flatMap(({ snapshot: { head, others } }) => [head, ...others].map(({ ageYears }) => ageYears)),
-);
-const isFamily = computed(
-  () => ages.value.some((age) => age < CHILD_YEARS) && ages.value.some((age) => age >= CHILD_YEARS),
-);
+const isFamily = computed(() => {
+  const people = bowls.value.flatMap(({ snapshot: { head, others } }) => [head, ...others]);
+  return people.some(isChild) && !people.every(isChild);
+});
 const wishes = computed(() => ({ childrenFirst: isFamily.value && childrenFirst.value }));
 const { steps, plan, failure, helps, isLookingForHelp, outs, ends } = useDayPreview(bowls, wish, rings, wishes);
 const costs = computed(

@@ -2,7 +2,7 @@
 import { ingredientById } from '@amber-ladle/core/ingredient';
 import { handlingNotes } from '@amber-ladle/core/mask';
 import { kitchenRound } from '@amber-ladle/core/measure';
-import { api, type BowlLife, type StockChange, type WashDay } from '@amber-ladle/contract';
+import { api, maskWorn, type BowlLife, type StockChange, type WashDay } from '@amber-ladle/contract';
 import type { Worth } from '@amber-ladle/core/shelf';
 import { computed, defineAsyncComponent, ref, toRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
@@ -52,6 +52,8 @@ watch(
   },
   { immediate: true },
 );
+/** As long as was chosen for it. */
+const wear = computed(() => bowl.value && maskWorn({ snapshot: bowl.value.snapshot, life: life.value }).wear);
 /** The wash day it was made on. */
 const day = ref<WashDay>();
 watch(bowl, async (now) => (day.value = now ? await washday.ofBowl(now.id).catch(() => undefined) : undefined), {
@@ -163,10 +165,9 @@ async function remove(): Promise<void> {
           <b>{{ note.who }}</b> {{ note.words }}
         </li>
       </ul>
-      <p>
-        Wear {{ writeMinutes(bowl.snapshot.mask.wear.aimMinutes) }}, never past
-        {{ writeMinutes(bowl.snapshot.mask.wear.limitMinutes) }}. {{ rinseWords(bowl.snapshot.mask.rinse) }}
-        {{ KEEPING_WORDS[bowl.snapshot.mask.keeping] }} Label it: not food.
+      <p v-if="wear" data-test="wear">
+        Wear {{ writeMinutes(wear.aimMinutes) }}, never past {{ writeMinutes(wear.limitMinutes) }}.
+        {{ rinseWords(bowl.snapshot.mask.rinse) }} {{ KEEPING_WORDS[bowl.snapshot.mask.keeping] }} Label it: not food.
       </p>
       <section v-if="day && day.events.length > 0" aria-labelledby="happened">
         <h2 id="happened">What happened</h2>

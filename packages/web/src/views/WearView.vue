@@ -78,8 +78,8 @@ const costs = computed(
     ),
 );
 const hoodFrom = computed(() => {
-  if (mask.value?.heat !== 'dryer-may-help' || !state.value) return undefined;
-  const hood = hoodMinutes(mask.value.wear);
+  if (!mask.value || !state.value) return undefined;
+  const hood = hoodMinutes(mask.value);
   return hood > 0 ? state.value.aimAt - hood * 60_000 : undefined;
 });
 const advice = computed(() => {

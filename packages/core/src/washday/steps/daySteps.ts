@@ -16,8 +16,8 @@ export interface BowlOfDay extends BowlToMake {
 }
 
 /** Who sits with wet hair on a towel is not to wait: a child, years. Assumption of this project. */
-export const CHILD_YEARS = 12;
-export const isChild = ({ ageYears = CHILD_YEARS }: HeadToServe): boolean => ageYears < CHILD_YEARS;
+const CHILD_YEARS = 12;
+export const isChild = ({ ageYears = CHILD_YEARS }: Pick<HeadToServe, 'ageYears'>): boolean => ageYears < CHILD_YEARS;
 
 /** How the heads of a day come to their turns. */
 export interface DayWishes {

@@ -45,9 +45,9 @@ const rinseMillilitres = ({ stretchedLengthCentimetres }: HairProfile): number =
   Math.round((250 + 4 * stretchedLengthCentimetres) / 50) * 50;
 
 /** Of how long a mask is worn, the part that a hood may take over. */
-function hoodWords({ heat, wear }: Mask): readonly Message[] {
-  const hood = heat === 'dryer-may-help' ? hoodMinutes(wear) : 0;
-  return hood > 0 ? [message('step.wear.hood', { cap: wear.aimMinutes - hood, hood })] : [];
+function hoodWords(mask: Mask): readonly Message[] {
+  const hood = hoodMinutes(mask);
+  return hood > 0 ? [message('step.wear.hood', { cap: mask.wear.aimMinutes - hood, hood })] : [];
 }
 
 function acidRinseFor(profile: HairProfile, waterParts: number): Message {
