@@ -160,7 +160,7 @@ it('is changed in mid-day: a step left out, one with other minutes, one in betwe
   await clickOn(page, '[data-test="changes"] details[open] .pill ::-p-text(Leave it out)');
   await page.waitForSelector('[data-test="changes"] s');
   await clickOn(page, '[data-test="changes"] summary ::-p-text(Part )');
-  await page.locator('[data-test="changes"] details[open] .minutes input').fill('9');
+  await page.locator('[data-test="changes"] details[open] .amount input').fill('9');
   await page.keyboard.press('Tab');
   await textWhen(page, '[data-test="changes"] details[open] summary', /9 min/);
   await page.locator('[data-test="changes"] .add input').fill('Feed the cat');

@@ -42,7 +42,7 @@ function reword(event: Event, stepId: string, before: string): void {
                 >
               </summary>
               <div class="fields">
-                <div class="minutes">
+                <div class="amount">
                   <span aria-hidden="true">Hands, minutes</span
                   ><MinutesInput
                     :model-value="step.handsOnMinutes"
@@ -50,7 +50,7 @@ function reword(event: Event, stepId: string, before: string): void {
                     @update:model-value="edit(step.id, { handsOnMinutes: $event })"
                   />
                 </div>
-                <div v-if="hasWait" class="minutes">
+                <div v-if="hasWait" class="amount">
                   <span aria-hidden="true">By itself, minutes</span
                   ><MinutesInput
                     :model-value="step.waitMinutes"
@@ -82,11 +82,11 @@ function reword(event: Event, stepId: string, before: string): void {
         </ul>
         <form class="fields add" @submit.prevent="add">
           <v-text-field v-model="draft.title" label="A step in between" maxlength="80" class="how" />
-          <div class="minutes">
+          <div class="amount">
             <span aria-hidden="true">Hands, minutes</span
             ><MinutesInput v-model="draft.handsOnMinutes" label="Its hands-on minutes" />
           </div>
-          <div class="minutes">
+          <div class="amount">
             <span aria-hidden="true">By itself, minutes</span
             ><MinutesInput v-model="draft.waitMinutes" label="Its minutes by itself" />
           </div>
@@ -123,7 +123,7 @@ li {
   max-height: calc(100dvh - 48px);
   overflow-y: auto;
 }
-.minutes {
+.amount {
   display: flex;
   flex-direction: column;
   gap: 2px;
