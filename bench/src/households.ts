@@ -4,6 +4,7 @@ import { startApp, temporaryFolder } from '../../e2e/support/app.mjs';
 import { Clock } from '../../packages/server/src/kernel/clock';
 import { Events } from '../../packages/server/src/kernel/events';
 import { household } from '../../packages/server/src/kernel/household';
+import { SideThreads } from '../../packages/server/src/kernel/sideThreads';
 import { letGo } from '../../packages/server/src/kernel/letGo';
 import { readHouse } from '../../packages/server/src/house';
 import { listBowls } from '../../packages/server/src/bowl';
@@ -24,7 +25,7 @@ export async function benchHouseholds(): Promise<void> {
     const file = join(folder, `household-${i}.sqlite`);
     copyFileSync(one, file);
     const began = performance.now();
-    const home = household(await openDatabase(file), new Clock(), new Events());
+    const home = household(await openDatabase(file), new Clock(), new Events(), new SideThreads());
     const opened = performance.now() - began;
     await readHouse(home);
     await listBowls(home, 0, 50);

@@ -1,14 +1,13 @@
 import { defineConfig } from 'vite';
 
-/** Bundles the server with core and contract into one file; packages from the registry stay outside. */
+/** Bundles the server, and the program of the threads beside it, with core and contract; packages from the registry stay outside. */
 export default defineConfig({
   build: {
-    ssr: 'src/main.ts',
+    ssr: true,
     outDir: 'dist',
     target: 'node20',
     sourcemap: true,
-    // Checks are fetched where a page wants them; here everything is wanted.
-    rolldownOptions: { output: { codeSplitting: false } },
+    rolldownOptions: { input: { main: 'src/main.ts', beside: 'src/beside.ts' } },
   },
   ssr: { noExternal: [/^@amber-ladle\//] },
 });

@@ -14,7 +14,7 @@ process.umask(0o077);
 let config;
 try {
   config = readConfig(process.env, existsSync(join(webFolder, 'index.html')) ? webFolder : undefined);
-  const running = await startServer(config);
+  const running = await startServer(config, join(here, 'beside.js'));
   process.stdout.write(`\nAmber Ladle is ready: ${running.address}\n\n`);
   let stopping = false;
   for (const signal of ['SIGINT', 'SIGTERM'] as const)

@@ -14,6 +14,7 @@ import { Events } from './kernel/events';
 import { createApp } from './http/app';
 import { backUpDaily, clearWorkshops } from './copy';
 import { household } from './kernel/household';
+import { SideThreads } from './kernel/sideThreads';
 
 export interface RunningServer {
   readonly address: string;
@@ -22,9 +23,13 @@ export interface RunningServer {
   stop(): Promise<void>;
 }
 
-/** Opens the database, seeds the demo when asked, and listens. */
+/**
+ * Opens the database, seeds the demo when asked, and listens.
+ * @param besideProgram the file that threads beside it run
+ */
 export async function startServer(
   config: Config,
+  besideProgram: string,
   logger: Logger = pino({ level: config.logLevel }),
 ): Promise<RunningServer> {
   const clock = new Clock();
@@ -36,7 +41,8 @@ export async function startServer(
     throw error;
   });
   const events = new Events();
-  const home = household(source, clock, events);
+  const side = new SideThreads(besideProgram);
+  const home = household(source, clock, events, side);
   if (config.demo) await seedDemo(home);
   // A copy that fails is tried again in an hour, and stops nothing.
   const copyDaily = (): Promise<void> =>
@@ -95,6 +101,7 @@ export async function startServer(
           resolve();
         });
       });
+      await side.close();
       await source.destroy();
       letGo();
     },

@@ -6,6 +6,7 @@ import { aProfile } from '@amber-ladle/core/testing';
 import type { Express } from 'express';
 import { pino } from 'pino';
 import type { DataSource } from 'typeorm';
+import { inject } from 'vitest';
 import { Clock } from './kernel/clock';
 import { openDatabase } from './schema/database';
 import { SimulatedScale } from './device/scale';
@@ -13,6 +14,7 @@ import { SimulatedThermometers } from './device/thermometer';
 import { Events } from './kernel/events';
 import { createApp } from './http/app';
 import { household, type Household } from './kernel/household';
+import { SideThreads } from './kernel/sideThreads';
 import { deviceMode } from './device/mode';
 
 export interface TestHouse {
@@ -24,6 +26,9 @@ export interface TestHouse {
   restart(): Promise<void>;
   close(): Promise<void>;
 }
+
+/** One for all the houses of a file of tests. */
+const SIDE = new SideThreads(inject('besideProgram'));
 
 /** A whole server on a database file of its own, its clock set to a fixed moment. */
 export async function testHouse(
@@ -43,7 +48,7 @@ export async function testHouse(
   clock.set('2026-03-14T09:00:00.000Z');
   const opened = async () => {
     const source = await openDatabase(file);
-    const home = household(source, clock, new Events());
+    const home = household(source, clock, new Events(), SIDE);
     const devices = {
       thermometers: new SimulatedThermometers(home, () => deviceMode(home, options.demo ?? false)),
       scale: new SimulatedScale(),

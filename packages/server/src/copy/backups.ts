@@ -13,29 +13,19 @@ import {
 import { copyFile } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
 import type { Backup, HouseholdFileAnswer } from '@amber-ladle/contract';
-import { checkHouseholdCopy, openDatabase } from '../schema/database';
-import { looksLikeCopy, UnsoundDatabase } from '../schema/unsound';
+import { checkHouseholdCopy } from '../schema/database';
+import { looksLikeCopy } from '../schema/unsound';
 import { notFound } from '../kernel/refusal';
-import { copyBeside, soundnessOf } from '../kernel/beside';
-import type { Household } from '../kernel/household';
+import { fileOf, type Household } from '../kernel/household';
 import { backupsToKeep } from './backupPlan';
+import { beside } from './beside';
 import { replaceWith } from './replace';
-import { tryOut } from './trial';
-import { tablesOf } from './tables';
-import { inWorkshop, openRaw } from './workshop';
+import { inWorkshop } from './workshop';
 
 /** What a backup was made for. */
 type Why = 'daily' | 'by-hand' | 'before-reading-a-file' | 'before-a-restore';
 const NAME = /^(\d{4}-\d\d-\d\dT\d\d-\d\d-\d\dZ)-([a-z-]+)\.sqlite$/;
 
-/** Why a copy is not put in the place of a household. */
-const UNSOUND_WORDS: Readonly<Record<UnsoundDatabase['why'], string>> = {
-  empty: 'This backup is empty.',
-  'no-household': 'There is no household in this backup.',
-  newer: 'This backup was made by a newer Amber Ladle; use that one to bring it back.',
-};
-
-const fileOf = ({ source }: Pick<Household, 'source'>): string => String(source.options.database);
 export const backupFolder = (household: Pick<Household, 'source'>): string =>
   join(dirname(fileOf(household)), 'backups');
 
@@ -76,9 +66,9 @@ export async function backUp(household: Household, why: Why): Promise<Backup[]> 
     if (existsSync(file)) return;
     const part = file + PART;
     try {
-      await copyBeside(fileOf(household), part);
+      await beside(household, 'copy', { from: fileOf(household), to: part });
       checkHouseholdCopy(part);
-      await checkSound(part);
+      await beside(household, 'soundnessOf', { file: part });
       onDisk(part);
       renameSync(part, file);
       onDisk(folder);
@@ -116,26 +106,10 @@ export async function restoreBackup(
   return inWorkshop(async (folder) => {
     const copy = join(folder, 'copy.sqlite');
     await copyFile(join(backupFolder(household), name), copy);
-    const refused = (words: string): HouseholdFileAnswer => ({
-      rows: 0,
-      counts: {},
-      faults: [{ line: 0, words }],
-      isDone: false,
-    });
-    let counts: Record<string, number>;
-    try {
-      checkHouseholdCopy(copy);
-      const source = await openDatabase(copy);
-      const faults = await tryOut(source, household.clock);
-      await source.query('PRAGMA wal_checkpoint(TRUNCATE)');
-      await source.destroy();
-      if (faults.length > 0) return refused(faults[0]?.words ?? '');
-      await checkSound(copy);
-      counts = countsIn(copy);
-    } catch (error) {
-      if (error instanceof UnsoundDatabase) return refused(UNSOUND_WORDS[error.why]);
-      return refused(`This backup is damaged: ${error instanceof Error ? error.message : ''}`);
-    }
+    const tried = await beside(household, 'tryBackup', { file: copy, now: household.clock.now() });
+    if ('fault' in tried)
+      return { rows: 0, counts: {}, faults: [{ line: 0, words: tried.fault }], isDone: false };
+    const { counts } = tried;
     const rows = Object.values(counts).reduce((sum, n) => sum + n, 0);
     if (!isForReal) return { rows, counts, faults: [], isDone: false };
     await backUp(household, 'before-a-restore');
@@ -154,29 +128,5 @@ function onDisk(path: string): void {
     if (!statSync(path).isDirectory()) throw error;
   } finally {
     closeSync(handle);
-  }
-}
-
-const damaged = (words: string): Error => Object.assign(new Error(words), { code: 'SQLITE_CORRUPT' });
-
-/** @throws Error for a file that is not sound, or in which rows belong to nothing */
-async function checkSound(file: string): Promise<void> {
-  const { integrity, orphans, orphansIn = '' } = await soundnessOf(file);
-  if (integrity !== 'ok') throw damaged(integrity);
-  if (orphans > 0) throw damaged(`${orphans} rows belong to nothing, in ${orphansIn}`);
-}
-
-/** Rows by table. */
-function countsIn(file: string): Record<string, number> {
-  const database = openRaw(file, { readonly: true });
-  try {
-    return Object.fromEntries(
-      tablesOf(database).map(({ name }) => [
-        name,
-        database.prepare(`SELECT count(*) FROM ${name}`).pluck<number>().get() ?? 0,
-      ]),
-    );
-  } finally {
-    database.close();
   }
 }

@@ -1,58 +1,68 @@
 import { Ajv2020, type ErrorObject, type ValidateFunction } from 'ajv/dist/2020.js';
-import { breaths } from '../kernel/breath';
 import type { Sqlite } from '../kernel/sqlite';
 import { householdFileSchema } from './fileSchema';
-import type { FileOnThread } from './fileThread';
 import { fromFile, tablesOf, type Table } from './tables';
 import { MOST_FAULTS, type Fault } from './trial';
 import { openRaw } from './workshop';
 
-/** Rows that are handed over at once. */
-const AT_ONCE = 50;
-
-/** A file with what is known of it before its rows are seen. */
-export interface FrameOfFile {
-  readonly file: FileOnThread;
-  readonly version: number;
-  readonly frame: Readonly<Record<string, unknown>>;
-  readonly counts: Readonly<Record<string, number>>;
-}
+/** What is kept by name. */
+type Fields = Readonly<Record<string, unknown>>;
+const isFields = (value: unknown): value is Fields =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
 
 /**
  * Puts the rows of a file into an empty household of its own version, each held to the schema that is published before.
  * @param copy a household without rows
+ * @param file what stands in the file
  * @returns rows by table; with faults the copy is of no use
  */
-export async function fill(
+export function fill(
   copy: string,
-  { file, version, frame, counts }: FrameOfFile,
-): Promise<{ counts: Record<string, number>; faults: readonly Fault[] }> {
+  file: unknown,
+  version: number,
+): { readonly counts: Record<string, number>; readonly faults: readonly Fault[] } {
   const database = openRaw(copy);
   try {
     const tables = tablesOf(database);
     const schema = householdFileSchema(tables, version);
     const ajv = new Ajv2020({ allErrors: true, strict: false, logger: false });
     const isFile = ajv.compile(withoutRows(schema));
-    if (!isFile(frame)) return { counts: {}, faults: faultsOf(isFile) };
+    if (!isFile(frameOf(file))) return { counts: {}, faults: faultsOf(isFile) };
     const faults: Fault[] = [];
     const filled: Record<string, number> = {};
     // It is thrown away or copied from: nobody waits for the disk.
     database.pragma('synchronous = OFF');
     database.pragma('foreign_keys = OFF');
     for (const table of tables) {
-      const count = counts[table.name] ?? 0;
-      const isRow = ajv.compile(schema.properties.tables.properties[table.name]?.items ?? {});
+      const rows = rowsIn(file, table.name);
+      const isRow = ajv.compile<Fields>(schema.properties.tables.properties[table.name]?.items ?? {});
       database.exec('BEGIN');
-      faults.push(...(await insertRows(database, table, file, count, isRow)));
+      faults.push(...insertRows(database, table, rows, isRow));
       database.exec('COMMIT');
       if (faults.length >= MOST_FAULTS) break;
-      filled[table.name] = count;
+      filled[table.name] = rows.length;
     }
     if (faults.length === 0) faults.push(...orphansIn(database));
     return { counts: filled, faults: faults.slice(0, MOST_FAULTS) };
   } finally {
     database.close();
   }
+}
+
+/** A file without its rows: what else is in it is small, or none of ours. */
+function frameOf(file: unknown): unknown {
+  if (!isFields(file)) return {};
+  const emptied = (fields: Fields, empty: (value: unknown) => unknown): Fields =>
+    Object.fromEntries(Object.entries(fields).map(([key, value]) => [key, empty(value)]));
+  const frame = emptied(file, (value) => (typeof value === 'object' ? [] : value));
+  const { tables } = file;
+  return isFields(tables) ? { ...frame, tables: emptied(tables, (rows) => (Array.isArray(rows) ? [] : 0)) } : frame;
+}
+
+function rowsIn(file: unknown, table: string): readonly unknown[] {
+  const tables = isFields(file) ? file['tables'] : undefined;
+  const rows = isFields(tables) ? tables[table] : undefined;
+  return Array.isArray(rows) ? rows : [];
 }
 
 /** The schema of everything but the rows themselves. */
@@ -70,30 +80,27 @@ const withoutRows = (schema: ReturnType<typeof householdFileSchema>): object => 
   },
 });
 
-async function insertRows(
+function insertRows(
   database: Sqlite,
   { name, columns }: Table,
-  file: FileOnThread,
-  count: number,
-  isRow: ValidateFunction,
-): Promise<readonly Fault[]> {
+  rows: readonly unknown[],
+  isRow: ValidateFunction<Fields>,
+): readonly Fault[] {
   const faults: Fault[] = [];
   const insert = database.prepare(
     `INSERT INTO ${name} (${columns.map((column) => `"${column.name}"`).join(', ')}) VALUES (${columns.map(() => '?').join(', ')})`,
   );
-  const breathe = breaths();
-  for (let from = 0; from < count && faults.length < MOST_FAULTS; from += AT_ONCE)
-    for (const [i, row] of (await file.rows(name, from, AT_ONCE)).entries()) {
-      await breathe();
-      const path = ['tables', name, from + i];
-      if (!isRow(row)) faults.push(...faultsOf(isRow, path));
-      else
-        try {
-          insert.run(...columns.map((column) => fromFile(row[column.name], column)));
-        } catch (error) {
-          faults.push({ path, line: 0, words: `This row does not fit: ${(error as Error).message}.` });
-        }
-    }
+  for (const [i, row] of rows.entries()) {
+    if (faults.length >= MOST_FAULTS) break;
+    const path = ['tables', name, i];
+    if (!isRow(row)) faults.push(...faultsOf(isRow, path));
+    else
+      try {
+        insert.run(...columns.map((column) => fromFile(row[column.name], column)));
+      } catch (error) {
+        faults.push({ path, line: 0, words: `This row does not fit: ${(error as Error).message}.` });
+      }
+  }
   return faults;
 }
 

@@ -5,10 +5,10 @@ import { listBowls, readHistories } from '../bowl';
 import { BowlEntity } from '../bowl/table';
 import { calendarOf } from '../calendar';
 import { runningDay } from '../day';
-import { breaths } from '../kernel/breath';
 import type { Clock } from '../kernel/clock';
 import { Events } from '../kernel/events';
 import { household, type Household } from '../kernel/household';
+import { SideThreads } from '../kernel/sideThreads';
 import type { RowCheck } from '../kernel/row';
 import { broughtUpToDate, isAsLogged } from '../life';
 import { listMasks } from '../mask';
@@ -34,8 +34,8 @@ const AT_ONCE = 500;
  * @returns what would not work; nothing found, nothing wrong
  */
 export async function tryOut(source: DataSource, clock: Clock): Promise<Fault[]> {
-  const home = household(source, clock, new Events());
-  const rows = await rowFaults(home);
+  const home = household(source, clock, new Events(), new SideThreads());
+  const rows = rowFaults(home);
   if (rows.length > 0) return rows;
   const more = [...bookFaults(home), ...(await bowlFaults(home))];
   if (more.length > 0) return more;
@@ -65,16 +65,11 @@ const USES: readonly ((home: Household) => Promise<unknown>)[] = [
   (home) => calendarOf(home, 'http://localhost'),
 ];
 async function useAll(home: Household): Promise<void> {
-  const breathe = breaths();
-  for (const use of USES) {
-    await use(home);
-    await breathe();
-  }
+  for (const use of USES) await use(home);
 }
 
-async function rowFaults({ source, writes }: Household): Promise<Fault[]> {
+function rowFaults({ source, writes }: Household): Fault[] {
   const faults: Fault[] = [];
-  const breathe = breaths();
   const checks = new Map(TABLES.map(({ entity, check }) => [source.getMetadata(entity).tableName, { entity, check }]));
   for (const table of tablesOf(writes.raw())) {
     const known = checks.get(table.name);
@@ -89,7 +84,6 @@ async function rowFaults({ source, writes }: Household): Promise<Fault[]> {
       for (const [i, row] of rows.entries()) {
         const words = faultIn(row, table, names, known.check);
         if (words !== undefined) faults.push({ path: [table.name, offset + i], line: 0, words });
-        await breathe();
       }
     }
   }
@@ -139,9 +133,7 @@ function bookFaults({ writes }: Household): Fault[] {
 async function bowlFaults({ source }: Household): Promise<Fault[]> {
   const faults: Fault[] = [];
   const ids = await source.query<{ id: string }[]>('SELECT id FROM bowl ORDER BY rowid');
-  const breathe = breaths();
   for (const [i, { id }] of ids.entries()) {
-    await breathe();
     try {
       const { snapshot } = await source.manager.findOneByOrFail(BowlEntity, { id });
       const whole = broughtUpToDate(snapshot);

@@ -1,0 +1,52 @@
+import { checkHouseholdCopy, openDatabase } from '../schema/database';
+import { UnsoundDatabase } from '../schema/unsound';
+import { clockAt } from './lookOver';
+import { soundnessOf } from './soundness';
+import { tablesOf } from './tables';
+import { tryOut } from './trial';
+import { openRaw } from './workshop';
+
+/** Why a copy is not put in the place of a household. */
+const UNSOUND_WORDS: Readonly<Record<UnsoundDatabase['why'], string>> = {
+  empty: 'This backup is empty.',
+  'no-household': 'There is no household in this backup.',
+  newer: 'This backup was made by a newer Amber Ladle; use that one to bring it back.',
+};
+
+/** Rows by table, or what is wrong with it. */
+export type Tried = { readonly counts: Record<string, number> } | { readonly fault: string };
+
+/**
+ * Brings a copy up to date and uses it as screens would.
+ * @param file of the copy, which is changed
+ * @param now ISO 8601
+ */
+export async function tryBackup({ file, now }: { readonly file: string; readonly now: string }): Promise<Tried> {
+  try {
+    checkHouseholdCopy(file);
+    const source = await openDatabase(file);
+    const [first] = await tryOut(source, clockAt(now));
+    await source.query('PRAGMA wal_checkpoint(TRUNCATE)');
+    await source.destroy();
+    if (first) return { fault: first.words };
+    soundnessOf(file);
+    return { counts: countsIn(file) };
+  } catch (error) {
+    if (error instanceof UnsoundDatabase) return { fault: UNSOUND_WORDS[error.why] };
+    return { fault: `This backup is damaged: ${error instanceof Error ? error.message : ''}` };
+  }
+}
+
+function countsIn(file: string): Record<string, number> {
+  const database = openRaw(file, { readonly: true });
+  try {
+    return Object.fromEntries(
+      tablesOf(database).map(({ name }) => [
+        name,
+        database.prepare(`SELECT count(*) FROM ${name}`).pluck<number>().get() ?? 0,
+      ]),
+    );
+  } finally {
+    database.close();
+  }
+}
