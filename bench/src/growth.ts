@@ -99,6 +99,12 @@ async function besides(address: string): Promise<void> {
     'everything is written to a file': () => fetch(address + addressOf(api.household.file)),
     'a file is looked over': () =>
       fetch(address + addressOf(api.household.readFile), { method: 'POST', headers, body: file }),
+    'a file is put in the place of everything': () =>
+      fetch(address + addressOf(api.household.readFile, {}, { isForReal: 'true' }), {
+        method: 'POST',
+        headers,
+        body: file,
+      }),
   };
   for (const [name, work] of Object.entries(works)) {
     const state = { isOver: false };

@@ -68,7 +68,7 @@ export async function backUp(household: Household, why: Why): Promise<Backup[]> 
     try {
       await beside(household, 'copy', { from: fileOf(household), to: part });
       checkHouseholdCopy(part);
-      await beside(household, 'soundnessOf', { file: part });
+      await beside(household, 'checkSound', { file: part });
       onDisk(part);
       renameSync(part, file);
       onDisk(folder);
@@ -107,8 +107,7 @@ export async function restoreBackup(
     const copy = join(folder, 'copy.sqlite');
     await copyFile(join(backupFolder(household), name), copy);
     const tried = await beside(household, 'tryBackup', { file: copy, now: household.clock.now() });
-    if ('fault' in tried)
-      return { rows: 0, counts: {}, faults: [{ line: 0, words: tried.fault }], isDone: false };
+    if ('fault' in tried) return { rows: 0, counts: {}, faults: [{ line: 0, words: tried.fault }], isDone: false };
     const { counts } = tried;
     const rows = Object.values(counts).reduce((sum, n) => sum + n, 0);
     if (!isForReal) return { rows, counts, faults: [], isDone: false };

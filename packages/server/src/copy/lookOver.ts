@@ -40,8 +40,7 @@ export async function lookOver({ bytes, like, to, now }: LookOver): Promise<Look
     return refused([{ path: [], line, words }]);
   }
   const { format, version } = (text.file ?? {}) as { readonly format?: unknown; readonly version?: unknown };
-  if (format !== FORMAT)
-    return refused([{ path: ['format'], line: 1, words: 'This is no household of Amber Ladle.' }]);
+  if (format !== FORMAT) return refused([{ path: ['format'], line: 1, words: 'This is no household of Amber Ladle.' }]);
   if (!(await emptyAfter(like, to, Number(version))))
     return refused([
       { path: ['version'], line: 0, words: 'This version is not known here; it may be from a newer one.' },

@@ -1,7 +1,7 @@
 import { Sqlite } from '../kernel/sqlite';
 
 /** Looks through a whole file, page by page. @throws Error for one that is not sound, or in which rows belong to nothing */
-export function soundnessOf(file: string): void {
+export function checkSound({ file }: { readonly file: string }): void {
   const database = new Sqlite(file, { readonly: true });
   try {
     const integrity = database.pragma('integrity_check', { simple: true });

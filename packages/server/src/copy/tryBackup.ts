@@ -1,7 +1,7 @@
 import { checkHouseholdCopy, openDatabase } from '../schema/database';
 import { UnsoundDatabase } from '../schema/unsound';
 import { clockAt } from './lookOver';
-import { soundnessOf } from './soundness';
+import { checkSound } from './soundness';
 import { tablesOf } from './tables';
 import { tryOut } from './trial';
 import { openRaw } from './workshop';
@@ -29,7 +29,7 @@ export async function tryBackup({ file, now }: { readonly file: string; readonly
     await source.query('PRAGMA wal_checkpoint(TRUNCATE)');
     await source.destroy();
     if (first) return { fault: first.words };
-    soundnessOf(file);
+    checkSound({ file });
     return { counts: countsIn(file) };
   } catch (error) {
     if (error instanceof UnsoundDatabase) return { fault: UNSOUND_WORDS[error.why] };

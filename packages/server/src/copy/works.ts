@@ -2,7 +2,7 @@ import { letGo } from '../kernel/letGo';
 import { Sqlite } from '../kernel/sqlite';
 import { lookOver } from './lookOver';
 import { putInPlace } from './putInPlace';
-import { soundnessOf } from './soundness';
+import { checkSound } from './soundness';
 import { tryBackup } from './tryBackup';
 import { writeOut } from './writeOut';
 
@@ -21,7 +21,7 @@ const WORKS = {
   copy,
   lookOver,
   putInPlace,
-  soundnessOf: ({ file }: { readonly file: string }) => soundnessOf(file),
+  checkSound,
   tryBackup,
   writeOut,
 };

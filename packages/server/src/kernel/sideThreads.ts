@@ -33,9 +33,9 @@ export class SideThreads {
    * @returns what the work returns
    * @throws Error with the message and the `code` of what the work threw; Error for a thread that ended without a word
    */
-  ask<T>(what: string, given: unknown, handed: readonly ArrayBuffer[] = []): Promise<T> {
+  async ask<T>(what: string, given: unknown, handed: readonly ArrayBuffer[] = []): Promise<T> {
     const worker = this.taken();
-    return new Promise<T>((resolve, reject) => {
+    return await new Promise<T>((resolve, reject) => {
       const ended = (reason: unknown): void => {
         reject(reason instanceof Error ? reason : new Error('The thread beside ended without a word.'));
       };

@@ -12,7 +12,7 @@ declare module 'vitest' {
 
 /** Tests run what is written; a thread runs what Node reads: it is built once for all of them. */
 export default async function setup(project: TestProject): Promise<void> {
-  const here = dirname(fileURLToPath(import.meta.url));
+  const here = join(dirname(fileURLToPath(import.meta.url)), '..');
   const outDir = join(here, 'node_modules', '.beside');
   await build({
     root: here,
