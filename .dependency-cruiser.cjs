@@ -1,6 +1,6 @@
 /** Arrows point down only: web and server → words and contract → core. Core touches nothing outside but pure helpers. */
 
-/** The floors of core, from the ground up. A floor imports those below it, never one above. */
+/** The floors of core, from the ground up. */
 const FLOORS = [
   ['time', 'measure', 'statistic', 'source', 'message'],
   ['ingredient'],
@@ -15,16 +15,30 @@ const FLOORS = [
   ['exchange'],
   ['house'],
 ];
-const floorsOfCore = FLOORS.slice(0, -1).map((floor, i) => ({
-  name: `core-${floor[0]}-not-above`,
-  severity: 'error',
-  from: { path: `^packages/core/src/(${floor.join('|')})/`, pathNot: '\\.test\\.ts$|/testing' },
-  to: {
-    path: `^packages/core/src/(${FLOORS.slice(i + 1)
-      .flat()
-      .join('|')})/`,
-  },
-}));
+/** The floors of the pages; those who stand on the top one are screens that nobody else needs. */
+const FLOORS_OF_WEB = [
+  ['words'],
+  ['data'],
+  ['kit'],
+  ['caution', 'head', 'ingredient', 'shelf'],
+  ['bowl', 'day'],
+  ['alarms', 'notes', 'mask'],
+  ['benches', 'kept', 'make', 'paste', 'settings', 'today', 'wear'],
+  ['app'],
+];
+/** A floor imports those below it, never one above. */
+const upwards = (name, folder, floors) =>
+  floors.slice(0, -1).map((floor, i) => ({
+    name: `${name}-${floor[0]}-not-above`,
+    severity: 'error',
+    from: { path: `^${folder}/(${floor.join('|')})/`, pathNot: '\\.test\\.ts$|/testing' },
+    to: {
+      path: `^${folder}/(${floors
+        .slice(i + 1)
+        .flat()
+        .join('|')})/`,
+    },
+  }));
 
 /** @type {import('dependency-cruiser').IConfiguration} */
 module.exports = {
@@ -105,7 +119,25 @@ module.exports = {
         pathNot: ['^packages/contract/src/$1/', '/index\\.ts$', '^packages/contract/src/wire/'],
       },
     },
-    ...floorsOfCore,
+    {
+      name: 'web-features-by-their-face',
+      comment: 'A feature of the pages uses another by its index; the way through them opens views.',
+      severity: 'error',
+      from: { path: '^packages/web/src/([^/]+)/', pathNot: '\\.test\\.ts$' },
+      to: {
+        path: '^packages/web/src/[^/]+/',
+        pathNot: ['^packages/web/src/($1|words|data|kit)/', '/index\\.ts$', '^packages/web/src/[^/]+/\\w+View\\.vue$'],
+      },
+    },
+    {
+      name: 'web-views-by-the-router',
+      comment: 'A view is opened by its address.',
+      severity: 'error',
+      from: { path: '^packages/web/src/', pathNot: '^packages/web/src/app/router\\.ts$' },
+      to: { path: '/\\w+View\\.vue$' },
+    },
+    ...upwards('core', 'packages/core/src', FLOORS),
+    ...upwards('web', 'packages/web/src', FLOORS_OF_WEB),
   ],
   options: {
     doNotFollow: { path: 'node_modules' },

@@ -79,6 +79,34 @@ it.each([
     },
     ['web-not-server'],
   ],
+  [
+    {
+      'packages/web/src/bowl/b.ts': "import { c } from '../head/c'; export const b = c;",
+      'packages/web/src/head/c.ts': 'export const c = 1;',
+    },
+    ['web-features-by-their-face'],
+  ],
+  [
+    {
+      'packages/web/src/head/b.ts': "import { c } from '../bowl'; export const b = c;",
+      'packages/web/src/bowl/index.ts': 'export const c = 1;',
+    },
+    ['web-caution-not-above'],
+  ],
+  [
+    {
+      'packages/web/src/bowl/b.ts': "import { c } from '../head'; export const b = c;",
+      'packages/web/src/head/index.ts': 'export const c = 1;',
+    },
+    [],
+  ],
+  [
+    {
+      'packages/web/src/bowl/b.ts': "export const b = () => import('./BowlView.vue');",
+      'packages/web/src/bowl/BowlView.vue': '<template><p></p></template>',
+    },
+    ['web-views-by-the-router'],
+  ],
 ])('finds arrows that point the wrong way %#', (files, rules) => expect(broken({ ...sound, ...files })).toEqual(rules));
 
 it('knows which Node will do', () => {

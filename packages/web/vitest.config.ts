@@ -1,3 +1,12 @@
+import vue from '@vitejs/plugin-vue';
 import { defineConfig } from 'vitest/config';
 
-export default defineConfig({ test: { name: 'web', include: ['src/**/*.test.ts'] } });
+export default defineConfig({
+  plugins: [vue()],
+  test: {
+    name: 'web',
+    include: ['src/**/*.test.ts'],
+    // Its styles are files that only a bundler reads.
+    server: { deps: { inline: ['vuetify'] } },
+  },
+});

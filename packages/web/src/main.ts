@@ -4,8 +4,8 @@ import 'vuetify/styles';
 import './style.css';
 import { createPinia } from 'pinia';
 import { createApp } from 'vue';
-import App from './App.vue';
-import { router } from './router';
-import { vuetify } from './theme';
+import { App } from './app';
+import { router } from './app';
+import { vuetify } from './app';
 
 createApp(App).use(createPinia()).use(router).use(vuetify).mount('#app');

@@ -1,7 +1,7 @@
 import { wearState } from '@amber-ladle/core/washday';
 import { describe, expect, it } from 'vitest';
-import type { RunningBowl } from '../composables/useRunningBowls';
-import { alarmWords } from '../words/alarms';
+import type { RunningBowl } from '../day';
+import { alarmWords } from './words';
 import { dueAlarms } from './dueAlarms';
 
 const T0 = Date.parse('2026-03-01T09:00:00.000Z');

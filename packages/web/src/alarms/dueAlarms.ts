@@ -1,4 +1,4 @@
-import type { RunningBowl } from '../composables/useRunningBowls';
+import type { RunningBowl } from '../day';
 
 /** What calls, and for whom. */
 export interface Alarm {

@@ -8,12 +8,12 @@ import {
 } from '@vueuse/core';
 import { computed, onScopeDispose, watch } from 'vue';
 import { useRouter } from 'vue-router';
-import { useRunningBowls } from '../composables/useRunningBowls';
-import { useRunningDay } from '../composables/useRunningDay';
-import { useWords } from '../composables/useWords';
-import { tabTitle } from '../tabTitle';
-import { useHousehold } from '../stores/household';
-import { alarmWords } from '../words/alarms';
+import { useRunningBowls } from '../day';
+import { useRunningDay } from '../day';
+import { useWords } from '../data/useWords';
+import { tabTitle } from '../kit/tabTitle';
+import { useHousehold } from '../data/household';
+import { alarmWords } from './words';
 import { writeTime } from '../words/when';
 import { useBell } from './bell';
 import { dueAlarms, type Alarm } from './dueAlarms';

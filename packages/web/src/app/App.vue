@@ -1,0 +1,93 @@
+<script setup lang="ts">
+import { usePreferredDark } from '@vueuse/core';
+import { computed, defineAsyncComponent, onMounted, ref, watchEffect } from 'vue';
+import { useRouter } from 'vue-router';
+import { useTheme } from 'vuetify';
+import { useKeys, type KeyAction } from '../kit/useKeys';
+import KeysDialog from './KeysDialog.vue';
+import NoticeBar from './NoticeBar.vue';
+import PathNav from './PathNav.vue';
+import { PATH } from './router';
+import { useHousehold } from '../data/household';
+
+/** Not needed for the first look at a screen. */
+const RunningRibbon = defineAsyncComponent(() => import('./RunningRibbon.vue'));
+
+const household = useHousehold();
+const router = useRouter();
+const theme = useTheme();
+const prefersDark = usePreferredDark();
+const failure = ref('');
+const isKeysOpen = ref(false);
+
+const light = computed(() => {
+  const { theme: chosen } = household.settings;
+  return chosen === 'as-device' ? (prefersDark.value ? 'evening' : 'linen') : chosen;
+});
+watchEffect(() => {
+  void theme.change(light.value);
+});
+
+const actions: KeyAction[] = [
+  { keys: ['0'], does: 'Today', run: () => void router.push({ name: 'today' }) },
+  ...PATH.map(({ key, title, name }) => ({ keys: [key], does: title, run: () => void router.push({ name }) })),
+  { keys: ['?'], does: 'show these keys', run: () => (isKeysOpen.value = !isKeysOpen.value) },
+];
+useKeys(actions);
+const shownActions: KeyAction[] = [
+  ...actions,
+  {
+    keys: ['+', '-'],
+    does: 'on Bowl: more or less length, with the handle in focus the arrow keys too',
+    run: () => undefined,
+  },
+  { keys: ['k'], does: 'on Bowl: keep it', run: () => undefined },
+  { keys: [' ', 'Backspace'], does: 'on Make and Wear: next, one back', run: () => undefined },
+  { keys: ['ArrowDown', 'ArrowUp'], does: 'on Shelf: from lane to lane', run: () => undefined },
+];
+
+async function load(): Promise<void> {
+  failure.value = '';
+  try {
+    await household.load();
+  } catch (error) {
+    failure.value = error instanceof Error ? error.message : String(error);
+  }
+}
+onMounted(load);
+</script>
+
+<template>
+  <v-app>
+    <a class="skip" href="#main">Skip to the page</a>
+    <PathNav />
+    <RunningRibbon v-if="household.isReady" />
+    <v-main id="main" tag="main" tabindex="-1">
+      <div v-if="failure" class="page" role="alert">
+        <h1>Amber Ladle’s server does not answer</h1>
+        <p>{{ failure }}</p>
+        <v-btn color="primary" @click="load">Try again</v-btn>
+      </div>
+      <RouterView v-else-if="household.isReady" />
+    </v-main>
+    <NoticeBar />
+    <KeysDialog v-model="isKeysOpen" :actions="shownActions" />
+  </v-app>
+</template>
+
+<style scoped>
+.skip {
+  position: absolute;
+  left: -999px;
+}
+.skip:focus {
+  left: 8px;
+  top: 8px;
+  z-index: 3000;
+  background: rgb(var(--v-theme-surface));
+  padding: 8px 12px;
+}
+main:focus {
+  outline: none;
+}
+</style>

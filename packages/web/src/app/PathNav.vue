@@ -1,0 +1,162 @@
+<script setup lang="ts">
+import { PATH } from './router';
+
+const around = [
+  { name: 'today', title: 'Today' },
+  { name: 'masks', title: 'Masks' },
+  { name: 'heads', title: 'Heads' },
+  { name: 'settings', title: 'Settings' },
+] as const;
+</script>
+
+<template>
+  <header class="bar no-print">
+    <RouterLink :to="{ name: 'today' }" class="brand serif" aria-label="Amber Ladle, to Today">
+      <svg viewBox="0 0 32 32" aria-hidden="true">
+        <path d="M24 3c3 0 4 3 2 5l-9 10" />
+        <path class="bowl" d="M4 18h18c0 7-4 11-9 11S4 25 4 18z" />
+      </svg>
+      <span>Amber Ladle</span>
+    </RouterLink>
+    <nav class="path" aria-label="Wash day">
+      <ol class="plain-list">
+        <li v-for="stop in PATH" :key="stop.name">
+          <RouterLink :to="{ name: stop.name }" active-class="here" :aria-keyshortcuts="stop.key">
+            <span class="dot" aria-hidden="true" />
+            {{ stop.title }}
+          </RouterLink>
+        </li>
+      </ol>
+    </nav>
+    <nav class="around" aria-label="Around">
+      <RouterLink v-for="place in around" :key="place.name" :to="{ name: place.name }" exact-active-class="here">
+        {{ place.title }}
+      </RouterLink>
+    </nav>
+  </header>
+</template>
+
+<style scoped>
+.bar {
+  display: grid;
+  grid-template-columns: auto 1fr auto;
+  align-items: center;
+  gap: 12px 28px;
+  padding: 6px 24px;
+  border-bottom: 1px solid var(--rule);
+  background: rgb(var(--v-theme-surface));
+}
+a {
+  color: var(--ink);
+  text-decoration: none;
+}
+.brand {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  font-size: 1.3rem;
+  min-height: 44px;
+}
+.brand svg {
+  width: 28px;
+  height: 28px;
+  fill: none;
+  stroke: rgb(var(--v-theme-primary));
+  stroke-width: 2.4;
+  stroke-linecap: round;
+}
+.brand .bowl {
+  fill: var(--amber-fill);
+}
+.path ol {
+  display: flex;
+  justify-content: center;
+}
+.path li {
+  position: relative;
+  flex: 0 1 108px;
+}
+.path li + li::before {
+  content: '';
+  position: absolute;
+  left: -50%;
+  right: 50%;
+  top: 13px;
+  border-top: 2px solid var(--rule);
+}
+.path a {
+  position: relative;
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  gap: 2px;
+  min-height: 48px;
+  padding-top: 6px;
+  font-weight: 600;
+}
+.dot {
+  width: 15px;
+  height: 15px;
+  border-radius: 50%;
+  border: 2px solid var(--quiet);
+  background: rgb(var(--v-theme-surface));
+}
+.path .here .dot {
+  background: var(--amber-fill);
+  border-color: var(--ink);
+}
+.path .here {
+  color: rgb(var(--v-theme-primary));
+}
+.around {
+  display: flex;
+  gap: 4px;
+}
+.around a {
+  display: flex;
+  align-items: center;
+  min-height: 44px;
+  padding: 0 10px;
+}
+.around .here {
+  color: rgb(var(--v-theme-primary));
+  font-weight: 600;
+  text-decoration: underline;
+  text-underline-offset: 6px;
+}
+@media (max-width: 900px) {
+  .bar {
+    grid-template-columns: auto 1fr;
+    padding: 4px 12px;
+    gap: 0 8px;
+  }
+  .around {
+    justify-content: flex-end;
+  }
+  .around a {
+    padding: 0 7px;
+  }
+  .path {
+    grid-column: 1 / -1;
+    grid-row: 2;
+  }
+  .path li {
+    flex: 1 1 0;
+  }
+}
+@media (max-width: 520px) {
+  .brand span {
+    display: none;
+  }
+  .path {
+    position: fixed;
+    left: 0;
+    right: 0;
+    bottom: 0;
+    z-index: 1000;
+    background: rgb(var(--v-theme-surface));
+    border-top: 1px solid var(--rule);
+    padding-bottom: env(safe-area-inset-bottom);
+  }
+}
+</style>

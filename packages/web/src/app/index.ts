@@ -1,0 +1,3 @@
+export { default as App } from './App.vue';
+export { router } from './router';
+export { vuetify } from './theme';

@@ -1,0 +1,123 @@
+<script setup lang="ts">
+import { scentLimit } from '@amber-ladle/core/batch';
+import { ponytailOf, strandsInBraid } from '@amber-ladle/core/hair';
+import { millilitresToDrops } from '@amber-ladle/core/measure';
+import { computed, ref } from 'vue';
+import { AcidRinsePanel } from '../day';
+import BowlReader from './BowlReader.vue';
+import NumberField from '../kit/NumberField.vue';
+import PoursPanel from './PoursPanel.vue';
+
+/** Small benches of their own: an acid rinse, drops of scent, a spoon, a weighed braid, what a bowl is like. */
+const bowl = ref(200);
+const age = ref(30);
+const limit = computed(() => scentLimit(age.value));
+const drops = computed(() => Math.floor(millilitresToDrops(bowl.value * limit.value)));
+
+const braidGrams = ref(120);
+const braidCentimetres = ref(45);
+const braidStrand = ref(70);
+const strands = computed(() => strandsInBraid(braidGrams.value, braidCentimetres.value, braidStrand.value));
+const braidStrands = computed(() => Math.round(strands.value / 1000));
+const braidTail = computed(() => Math.round(ponytailOf(strands.value, braidStrand.value)));
+
+const spoons = ref(1);
+const spoonMillilitres = ref(15);
+const grams = ref(14);
+const density = computed(() => grams.value / (spoons.value * spoonMillilitres.value));
+const densityWords = computed(() => {
+  if (density.value < 0.3) return 'That is as light as a foam: was it a level spoon?';
+  if (density.value > 2.2) return 'Heavier than any food: check the grams.';
+  return density.value < 0.97
+    ? 'Lighter than water, as oils are.'
+    : density.value > 1.2
+      ? 'Heavy, as honey is.'
+      : 'About as heavy as water.';
+});
+</script>
+
+<template>
+  <div class="page">
+    <h1>Small benches</h1>
+    <div class="two">
+      <div class="paper bench"><AcidRinsePanel /></div>
+      <section class="paper bench" aria-labelledby="scent">
+        <h2 id="scent">Drops of scent</h2>
+        <div class="grid">
+          <NumberField v-model="bowl" label="The bowl" unit="mL" :min="10" :max="2000" />
+          <NumberField v-model="age" label="For somebody of" unit="years" :min="0" :max="120" />
+        </div>
+        <p class="big figures" data-test="drops">
+          {{ limit === 0 ? 'None under three years.' : `${drops} drops at the most` }}
+        </p>
+        <p class="quiet">
+          {{ (limit * 100).toFixed(2) }} % of the bowl at this age, 20 drops to the millilitre; thick droppers give
+          bigger drops. Always in oil or cream, never neat. Citrus oils and sun do not go together.
+        </p>
+      </section>
+      <div class="paper bench"><PoursPanel /></div>
+      <section class="paper bench" aria-labelledby="spoon">
+        <h2 id="spoon">The weight of a spoon</h2>
+        <div class="grid three">
+          <NumberField v-model="spoons" label="Level spoons" unit="" :min="1" :max="40" />
+          <NumberField v-model="spoonMillilitres" label="of" unit="mL" :min="1" :max="250" />
+          <NumberField v-model="grams" label="weigh" unit="g" :min="0.1" :max="5000" />
+        </div>
+        <p class="big figures" data-test="density">{{ density.toFixed(2) }} g in a millilitre</p>
+        <p class="quiet">
+          {{ densityWords }} Write it into an ingredient under
+          <RouterLink class="quiet-link" :to="{ name: 'ingredients' }">Ingredients</RouterLink>, and every spoon of it
+          is right from then on. Ten spoons weigh truer than one.
+        </p>
+      </section>
+      <section class="paper bench" aria-labelledby="braid">
+        <h2 id="braid">A weighed braid</h2>
+        <div class="grid three">
+          <NumberField v-model="braidGrams" label="It weighs" unit="g" :min="1" :max="2000" />
+          <NumberField v-model="braidCentimetres" label="Stretched" unit="cm" :min="2" :max="200" />
+          <NumberField v-model="braidStrand" label="A strand" unit="µm" :min="40" :max="130" />
+        </div>
+        <p class="big figures" data-test="braid">about {{ braidStrands }},000 strands</p>
+        <p class="quiet figures">
+          As much as a tail of {{ braidTail }} mm round the tie: that is what to write under Heads. Of one length, dry,
+          without the band; 1.32 g in a cubic centimetre of hair (Robbins, from memory).
+        </p>
+      </section>
+      <div class="paper bench"><BowlReader /></div>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.two {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 16px;
+  align-items: start;
+  margin: 12px 0;
+}
+.bench {
+  padding: 14px 18px;
+}
+.grid {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px;
+  margin-top: 10px;
+}
+.three {
+  grid-template-columns: 1fr 1fr 1fr;
+}
+.big {
+  font: 560 1.4rem var(--serif);
+  margin: 6px 0;
+}
+p {
+  margin: 4px 0;
+}
+@media (max-width: 800px) {
+  .two {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,103 @@
+<script setup lang="ts">
+import { ingredientById } from '@amber-ladle/core/ingredient';
+import { kitchenRound } from '@amber-ladle/core/measure';
+import type { Mask } from '@amber-ladle/core/mask';
+import { toRef } from 'vue';
+import { useRouter } from 'vue-router';
+import { layOnBench } from './useBench';
+import { useInHand } from './useInHand';
+import { useHousehold } from '../data/household';
+import MeasuresCard from './MeasuresCard.vue';
+
+/** "I have 1½ avocados: how much does that make, and for whom?" */
+const props = defineProps<{ mask: Mask }>();
+const household = useHousehold();
+const router = useRouter();
+const { fields, written, faults, bowl, failure, serves } = useInHand(toRef(props, 'mask'));
+
+const nameOf = (id: string): string => ingredientById(household.catalogue, id).name.toLowerCase();
+/** To the bench, with exactly what is in hand; there it is kept, made and logged as any bowl. */
+function toBench(): void {
+  if (!bowl.value) return;
+  layOnBench(Object.fromEntries(bowl.value.lines.map(({ ingredientId, grams }) => [ingredientId, grams])));
+  void router.push({ name: 'bowl', query: { mask: props.mask.id } });
+}
+function chanceWords(chance: number): string {
+  if (chance > 0.97) return 'plenty';
+  if (chance < 0.03) return 'far too little';
+  return `enough ${Math.round(chance * 100)} times in 100`;
+}
+</script>
+
+<template>
+  <div class="hand">
+    <div class="fields">
+      <v-text-field
+        v-for="field in fields"
+        :key="field.ingredient.id"
+        v-model="written[field.ingredient.id]"
+        :label="field.ingredient.name"
+        :suffix="field.unit"
+        :error-messages="faults[field.ingredient.id] ?? null"
+        inputmode="text"
+        placeholder="plenty"
+        persistent-placeholder
+        autocomplete="off"
+        class="figures"
+      />
+    </div>
+    <div aria-live="polite">
+      <p v-if="failure" class="alert">{{ failure }}</p>
+      <p v-if="!bowl" class="quiet">Fill in what you have of one or more; the rest counts as plenty.</p>
+      <template v-else>
+        <p class="makes">
+          Makes <b class="serif figures" data-test="in-hand">{{ kitchenRound(bowl.madeMillilitres) }} mL</b>;
+          {{ nameOf(bowl.limitedBy) }} decides.
+        </p>
+        <ul class="plain-list">
+          <li v-for="head in serves" :key="head.id">
+            <b>{{ head.name }}</b> {{ chanceWords(head.chance) }}
+          </li>
+        </ul>
+        <v-btn variant="tonal" color="primary" class="keep" @click="toBench">Make it just so</v-btn>
+        <MeasuresCard :bowl="bowl" :catalogue="household.catalogue" :spoons="household.spoons" />
+      </template>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.hand {
+  display: grid;
+  grid-template-columns: minmax(200px, 260px) 1fr;
+  gap: 12px 40px;
+  margin-top: 8px;
+}
+.fields {
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+  align-self: start;
+}
+.fields > * {
+  flex: none;
+}
+.keep {
+  margin: 8px 0;
+}
+.makes {
+  font-size: 1.2rem;
+  margin: 0 0 8px;
+}
+.makes b {
+  font-size: 1.6rem;
+}
+.alert {
+  color: var(--clay);
+}
+@media (max-width: 700px) {
+  .hand {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,273 @@
+<script setup lang="ts">
+import { neighbouringGrams, type FittedAmounts, type SizedLine } from '@amber-ladle/core/batch';
+import { writeLine, writeSize } from '@amber-ladle/words';
+import { ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
+import { schoolOf } from '@amber-ladle/core/judge';
+import { kitchenRound, type Spoon } from '@amber-ladle/core/measure';
+import { computed } from 'vue';
+import { useWords } from '../data/useWords';
+import { useHousehold } from '../data/household';
+import { useNotice } from '../data/notice';
+import { makingWords, type Makings } from '../words/making';
+import { readNumber } from '../words/number';
+import AmountStepper from '../kit/AmountStepper.vue';
+import DriftMark from './DriftMark.vue';
+
+/** The measures, as large as a recipe card: pieces and spoons first, grams and millilitres beside. */
+const {
+  bowl,
+  catalogue,
+  spoons,
+  makings = {},
+  pieceSizes = {},
+  pieceGrams = {},
+  drawn = new Set<string>(),
+  aroundId = undefined,
+  editable = false,
+} = defineProps<{
+  bowl: FittedAmounts;
+  catalogue: Catalogue;
+  /** The school each made thing is cooked by. */
+  makings?: Makings;
+  spoons: readonly Spoon[];
+  pieceSizes?: Readonly<Record<string, string>>;
+  /** Usable grams of a piece that was weighed, by ingredient. */
+  pieceGrams?: Readonly<Record<string, number>>;
+  /** Ingredients whose shelf tells what stays of them, to the gram. */
+  drawn?: ReadonlySet<string>;
+  /** The fixed amount that is all there is. */
+  aroundId?: string | undefined;
+  editable?: boolean;
+}>();
+defineSlots<{
+  tools?: (props: { line: SizedLine; called: string }) => unknown;
+  /** Where it comes from. */
+  source?: (props: { line: SizedLine }) => unknown;
+}>();
+const emit = defineEmits<{
+  piece: [ingredientId: string, sizeId: string];
+  /** Usable grams of one piece as it lies there. */
+  weigh: [ingredientId: string, grams: number];
+  /** An amount to keep to, in grams, or nothing to let it follow again. */
+  lock: [ingredientId: string, grams: number | undefined, isAll?: boolean];
+}>();
+
+const neighbour = (line: SizedLine, direction: 1 | -1): number | undefined =>
+  line.grams > 0
+    ? neighbouringGrams(
+        ingredientById(catalogue, line.ingredientId),
+        {
+          measuredBy: line.measuredBy,
+          spoons,
+          ...(line.pieceGrams === undefined ? {} : { pieceGrams: line.pieceGrams }),
+        },
+        line.grams,
+        direction,
+      )
+    : undefined;
+
+const household = useHousehold();
+const notice = useNotice();
+const { say } = useWords();
+/** Grams first for those who hold with the scale; what is counted in drops and pinches stays so. */
+function asRead<T extends { amount: string; beside: string }>(written: T, grams: number): T {
+  const isByWeight = schoolOf(household.settings.schools, 'measure') === 'weight' && grams >= 1;
+  if (!isByWeight || /drop|pinch/.test(written.amount)) return written;
+  const rest = written.beside.split(' · ').slice(1).join(' · ');
+  return { ...written, amount: `${kitchenRound(grams)} g`, beside: [written.amount, rest].filter(Boolean).join(' · ') };
+}
+const made = computed(() => makingWords(bowl.lines, spoons, catalogue, makings));
+const rows = computed(() =>
+  bowl.lines.map((line) => {
+    const ingredient = ingredientById(catalogue, line.ingredientId);
+    const counted = line.measuredBy === 'piece' ? ingredient.pieces : undefined;
+    return {
+      line,
+      ...asRead(writeLine(line, catalogue, spoons), line.grams),
+      ingredient: ingredient.name.toLowerCase(),
+      state: ingredient.state,
+      making: made.value.get(line.ingredientId) ?? '',
+      sizes: (counted?.sizes ?? []).map((size) => ({ id: size.id, name: size.name, words: writeSize(size) })),
+      weighed: pieceGrams[line.ingredientId],
+      chosen: pieceGrams[line.ingredientId] ? undefined : (pieceSizes[line.ingredientId] ?? counted?.usualSize),
+      less: editable ? neighbour(line, -1) : undefined,
+      more: editable ? neighbour(line, 1) : undefined,
+    };
+  }),
+);
+type Row = (typeof rows.value)[number];
+
+function step(row: Row, direction: 1 | -1): void {
+  const grams = direction === 1 ? row.more : row.less;
+  if (grams !== undefined) emit('lock', row.line.ingredientId, grams);
+}
+/** A weight that is none is put back as it was. */
+function onWeigh(ingredientId: string, event: Event): void {
+  const input = event.target as HTMLInputElement;
+  const grams = readNumber(input.value);
+  if (grams >= 1 && grams <= 3000) emit('weigh', ingredientId, grams);
+  else {
+    if (input.value.trim() !== '') notice.show(`“${input.value}” is no weight of a piece: 1 to 3000 g.`);
+    input.value = String(pieceGrams[ingredientId] ?? '');
+  }
+}
+function toggleLock({ line }: Row): void {
+  emit('lock', line.ingredientId, line.isLocked ? undefined : line.grams);
+}
+</script>
+
+<template>
+  <ul class="plain-list card" aria-label="Measures">
+    <li v-for="row in rows" :key="row.line.ingredientId" class="row">
+      <div class="what">
+        <span class="serif amount figures">{{ row.amount }}</span>
+        <span class="name"
+          >{{ row.name }} <span v-if="row.state" class="quiet state">{{ row.state }}</span></span
+        >
+      </div>
+      <div class="beside quiet figures">
+        <span>{{ row.beside }}</span>
+        <DriftMark :drift="row.line.drift" :tolerance="row.line.tolerance" />
+        <span v-if="row.left && !drawn.has(row.line.ingredientId)" class="left">{{ row.left }}</span>
+        <span class="hands">
+          <slot name="tools" v-bind="{ line: row.line, called: row.ingredient }" />
+          <AmountStepper
+            v-if="editable && row.line.grams > 0"
+            class="stepper"
+            :name="row.ingredient"
+            :is-locked="row.line.isLocked"
+            :can-less="row.less !== undefined"
+            @step="step(row, $event)"
+            @lock="toggleLock(row)"
+          />
+        </span>
+      </div>
+      <div v-if="editable && row.line.isLocked" class="means" role="group" :aria-label="`Fixed ${row.ingredient}`">
+        <button
+          v-for="isAll in [false, true]"
+          :key="String(isAll)"
+          type="button"
+          class="pill"
+          :aria-pressed="isAll === (aroundId === row.line.ingredientId)"
+          @click="emit('lock', row.line.ingredientId, row.line.grams, isAll)"
+        >
+          {{ isAll ? 'it is all I have' : 'exactly this, fill up the rest' }}
+        </button>
+      </div>
+      <p v-if="row.line.heldBy" class="held figures" data-test="held">
+        the limit for this head: {{ say(row.line.heldBy) }}
+      </p>
+      <slot name="source" v-bind="{ line: row.line }" />
+      <p v-if="row.making" class="making figures">{{ row.making }}</p>
+      <div v-if="editable && row.sizes.length > 1" class="lower">
+        <span class="sizes" role="group" :aria-label="`Size of ${row.ingredient}`">
+          <button
+            v-for="size in row.sizes"
+            :key="size.id"
+            type="button"
+            class="pill"
+            :aria-pressed="size.id === row.chosen"
+            :title="size.words"
+            @click="emit('piece', row.line.ingredientId, size.id)"
+          >
+            {{ size.name }}
+          </button>
+          <label class="weigh quiet">
+            or
+            <input
+              type="text"
+              inputmode="decimal"
+              class="figures"
+              :value="row.weighed"
+              :aria-label="`Usable grams of one ${row.ingredient}, weighed`"
+              @change="onWeigh(row.line.ingredientId, $event)"
+            />
+            g each
+          </label>
+        </span>
+      </div>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.held {
+  margin: 4px 0 0;
+  color: var(--clay);
+}
+.means {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  margin: 6px 0;
+}
+.row {
+  padding: 10px 0;
+  border-bottom: 1px solid var(--rule);
+}
+.row:last-child {
+  border-bottom: 0;
+}
+.what {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 9px;
+  align-items: baseline;
+}
+.amount {
+  font-size: 1.4rem;
+  color: rgb(var(--v-theme-primary));
+}
+.name {
+  font-size: 1.08rem;
+}
+.state {
+  font-size: 0.88rem;
+}
+.beside {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 10px;
+  align-items: center;
+  font-size: 0.92rem;
+}
+.making {
+  margin: 4px 0 0;
+  font-size: 0.95rem;
+}
+.hands {
+  display: inline-flex;
+  align-items: center;
+  margin: -4px -6px -4px auto;
+}
+.weigh {
+  display: inline-flex;
+  align-items: center;
+  gap: 6px;
+  font-size: 0.9rem;
+}
+.weigh input {
+  width: 62px;
+  min-height: 36px;
+  padding: 0 8px;
+  border: 1px solid var(--quiet);
+  border-radius: 6px;
+  background: transparent;
+  color: var(--ink);
+  font: inherit;
+}
+.lower {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 2px 4px;
+}
+.left {
+  font-style: italic;
+}
+.sizes {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+</style>

@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import type { SizedBowl, Slip } from '@amber-ladle/core/batch';
+import { ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
+import { foamOf, handlingNotes, type Mask } from '@amber-ladle/core/mask';
+import { kitchenRound } from '@amber-ladle/core/measure';
+import { computed, toRef } from 'vue';
+import { plain, sizing } from '../data/sizing';
+import { useNewest } from '../kit/useNewest';
+import { useRested } from '../kit/useRested';
+import { useWords } from '../data/useWords';
+
+const { say } = useWords();
+
+/** What to mind while making: handling by ingredient, room for foam, and where a slip of the hand costs most. */
+const props = defineProps<{ bowl: SizedBowl; mask: Mask; catalogue: Catalogue }>();
+
+const names = (ids: readonly string[]): string =>
+  ids.map((id) => ingredientById(props.catalogue, id).name.toLowerCase()).join(', ');
+const notes = computed(() =>
+  handlingNotes(props.mask, props.catalogue).map(({ id, ingredientIds, what }) => ({
+    id,
+    who: names(ingredientIds),
+    words: say(what),
+  })),
+);
+const foam = computed(() => (props.mask.whisked ? foamOf(props.bowl.lines, props.catalogue) : undefined));
+
+/** Slips that change the texture or break a limit; the others a cook shrugs off. */
+const { current } = useNewest(useRested(toRef(props, 'bowl'), 300).rested, (bowl) =>
+  sizing().slips(plain(bowl), plain(props.mask)),
+);
+function slipWords({ ingredientId, grams, breaks, changesTexture, texture }: Slip): string {
+  const what = `${kitchenRound(grams)} g too much ${names([ingredientId])}`;
+  if (breaks.length > 0) return `${what} breaks a limit: ${breaks.map(say).join('; ')}.`;
+  return changesTexture ? `${what} makes it ${texture}.` : '';
+}
+const careful = computed(() => (current.value ?? []).map(slipWords).filter((words) => words !== ''));
+</script>
+
+<template>
+  <details class="mind">
+    <summary>Mind while making ({{ notes.length + careful.length + (foam ? 1 : 0) }})</summary>
+    <ul>
+      <li v-for="note in notes" :key="note.id">
+        <b>{{ note.who }}</b> {{ note.words }}
+      </li>
+      <li v-if="foam" class="figures">
+        Whisk in a bowl for {{ kitchenRound(foam.whiskedMillilitres) }} mL; folded in it stands at
+        {{ kitchenRound(foam.standingMillilitres) }} mL and settles.
+      </li>
+      <li v-for="words in careful" :key="words" class="figures">{{ words }}</li>
+    </ul>
+  </details>
+</template>
+
+<style scoped>
+ul {
+  padding-left: 1.2em;
+  margin: 0 0 8px;
+}
+li {
+  margin: 4px 0;
+  font-size: 0.97rem;
+}
+b::first-letter {
+  text-transform: uppercase;
+}
+</style>

@@ -1,0 +1,179 @@
+<script setup lang="ts">
+import type { MakingChoice } from '@amber-ladle/contract';
+import { ingredientById, rawRecipeOf, type Catalogue } from '@amber-ladle/core/ingredient';
+import { madeFromRaw, potFaults, potsOf } from '@amber-ladle/core/recipe';
+import { kitchenRound, type Spoon } from '@amber-ladle/core/measure';
+import { computed, ref } from 'vue';
+import { useWords } from '../data/useWords';
+import { makingWords, type AmountToMake, type Makings } from '../words/making';
+import { readNumber } from '../words/number';
+
+/** The pot behind a made ingredient: the ways of the schools, and what a cooked amount comes to. */
+const { ingredientId, amounts, makings, spoons, catalogue } = defineProps<{
+  ingredientId: string;
+  /** Of the whole bowl: it may share its pot. */
+  amounts: readonly AmountToMake[];
+  makings: Makings;
+  spoons: readonly Spoon[];
+  catalogue: Catalogue;
+}>();
+const emit = defineEmits<{ cook: [making: MakingChoice]; lock: [grams: number] }>();
+
+const row = computed(() => ingredientById(catalogue, ingredientId));
+const recipe = computed(() => rawRecipeOf(row.value));
+const name = computed(() => row.value.name.toLowerCase());
+const making = computed<MakingChoice>(() => makings[ingredientId] ?? {});
+const pot = computed(() =>
+  potsOf(amounts, catalogue, makings).find(({ holds }) => holds.some((one) => one.ingredientId === ingredientId)),
+);
+/** Told whole here, for whichever of those that share it. */
+const words = computed(
+  () => makingWords(amounts, spoons, catalogue, makings).get(pot.value?.holds[0].ingredientId ?? ingredientId) ?? '',
+);
+const { say } = useWords();
+const faults = computed(() => (pot.value ? potFaults(pot.value).map(say) : []));
+
+const WATERS = [
+  { volumes: undefined, title: 'as much as it takes' },
+  { volumes: 3.75, title: '3¾ volumes' },
+  { volumes: 5, title: '5 volumes' },
+] as const;
+const LIDS = [
+  { lid: 'open', title: 'open' },
+  { lid: 'ajar', title: 'lid ajar' },
+  { lid: 'on', title: 'lid on' },
+] as const;
+
+/** Undefined fields are left out: the server takes only what was chosen. */
+function choose(part: { [K in keyof MakingChoice]: MakingChoice[K] | undefined }): void {
+  const next = Object.fromEntries(
+    Object.entries({ ...making.value, ...part }).filter(([, value]) => value !== undefined),
+  );
+  emit('cook', next as MakingChoice);
+}
+
+const cooked = ref('');
+const fromCooked = computed(() => {
+  const raw = readNumber(cooked.value);
+  return recipe.value && raw > 0 && raw <= 5000 ? madeFromRaw(recipe.value, raw, making.value) : undefined;
+});
+</script>
+
+<template>
+  <v-dialog v-if="recipe">
+    <template #activator="{ props: activator }">
+      <button v-bind="activator" type="button" class="tool" :aria-label="`Pot of ${name}`">the pot</button>
+    </template>
+    <template #default="{ isActive }">
+      <div class="paper sheet">
+        <h2>The pot: {{ name }}</h2>
+        <p class="figures words" data-test="pot">{{ words }}</p>
+        <p v-for="fault in faults" :key="fault" class="fault" role="alert" data-test="pot-fault">{{ fault }}</p>
+        <p class="quiet">{{ row.advice }}</p>
+        <template v-if="recipe.pot.minutes > 0">
+          <div class="line" role="group" aria-label="Water">
+            <span class="quiet">Water</span>
+            <button
+              v-for="water in WATERS"
+              :key="water.title"
+              type="button"
+              class="pill"
+              :aria-pressed="making.volumes === water.volumes"
+              @click="choose({ volumes: water.volumes })"
+            >
+              {{ water.title }}
+            </button>
+          </div>
+          <div class="line" role="group" aria-label="Lid">
+            <span class="quiet">Lid</span>
+            <button
+              v-for="one in LIDS"
+              :key="one.lid"
+              type="button"
+              class="pill"
+              :aria-pressed="(making.lid ?? recipe.pot.lid) === one.lid"
+              @click="choose({ lid: one.lid })"
+            >
+              {{ one.title }}
+            </button>
+          </div>
+          <div class="line" role="group" aria-label="Ways">
+            <span class="quiet">Way</span>
+            <button
+              type="button"
+              class="pill"
+              :aria-pressed="making.soaked === true"
+              @click="choose({ soaked: making.soaked ? undefined : true })"
+            >
+              soaked an hour
+            </button>
+            <button
+              v-if="recipe.yield.kind === 'solids'"
+              type="button"
+              class="pill"
+              :aria-pressed="making.byHand === true"
+              @click="choose({ byHand: making.byHand ? undefined : true })"
+            >
+              mashed by hand
+            </button>
+          </div>
+        </template>
+        <div class="reverse">
+          <v-text-field
+            v-model="cooked"
+            :label="`Cooked already: ${recipe.raw.name}`"
+            suffix="g"
+            inputmode="decimal"
+            class="figures"
+            autocomplete="off"
+          />
+          <p v-if="fromCooked" aria-live="polite" class="figures">
+            That makes <b data-test="cooked-makes">{{ kitchenRound(fromCooked.madeGrams) }} g</b> {{ name }}.
+            <v-btn
+              variant="tonal"
+              color="primary"
+              @click="(emit('lock', fromCooked.madeGrams), (isActive.value = false))"
+            >
+              Use all of it
+            </v-btn>
+          </p>
+          <p v-else class="quiet">Say how much went in the pot, and read what it makes.</p>
+        </div>
+        <v-btn color="primary" @click="isActive.value = false">Close</v-btn>
+      </div>
+    </template>
+  </v-dialog>
+</template>
+
+<style scoped>
+.fault {
+  color: var(--clay);
+  margin: 4px 0;
+}
+.words {
+  font-size: 1.15rem;
+  margin: 8px 0;
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px;
+  margin: 10px 0;
+}
+.line > span {
+  min-width: 54px;
+}
+.reverse {
+  display: grid;
+  grid-template-columns: 260px 1fr;
+  gap: 8px 20px;
+  align-items: center;
+  margin: 18px 0;
+}
+@media (max-width: 560px) {
+  .reverse {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,73 @@
+<script setup lang="ts">
+import type { Shortfall, SizedBowl } from '@amber-ladle/core/batch';
+import { kitchenRound } from '@amber-ladle/core/measure';
+import SpareCurve from './SpareCurve.vue';
+import { useHousehold } from '../data/household';
+import { enoughWords } from '../words/chance';
+import { writeNumber } from '../words/when';
+
+const household = useHousehold();
+
+/** From little left over to never short, with what the choice comes to. */
+const { bowl, shortfall, isPending } = defineProps<{
+  bowl: SizedBowl | undefined;
+  /** By simulation, a moment later. */
+  shortfall: Shortfall | undefined;
+  isPending: boolean;
+}>();
+const enoughChance = defineModel<number>({ required: true });
+</script>
+
+<template>
+  <div class="spare">
+    <v-slider
+      v-model="enoughChance"
+      :min="0.5"
+      :max="0.97"
+      :step="0.01"
+      aria-label="Spare: from little left over to never short"
+    />
+    <div class="ends quiet"><span>little left over</span><span>never short</span></div>
+    <p v-if="bowl" class="figures chance" data-test="chance">
+      These {{ kitchenRound(bowl.madeMillilitres) }} mL are enough {{ enoughWords(bowl.chanceShort) }};
+      {{ kitchenRound(bowl.expectedLeftoverMillilitres) }} mL are left on average.
+    </p>
+    <div class="curve" :class="{ pending: isPending }">
+      <SpareCurve
+        v-if="shortfall && bowl"
+        :shortfall="shortfall"
+        :made-millilitres="bowl.madeMillilitres"
+        :locale="household.settings.locale"
+      />
+      <p class="quiet note" aria-live="polite">
+        <template v-if="isPending || !shortfall">simulating bowls…</template>
+        <template v-else>
+          {{ writeNumber(shortfall.samples, household.where) }} simulated bowls: heads differ, fruit weighs more or
+          less, spoons are heaped
+        </template>
+      </p>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.ends {
+  display: flex;
+  justify-content: space-between;
+  font-size: 0.9rem;
+  margin-top: -6px;
+}
+.chance {
+  margin: 4px 0 6px;
+}
+.curve {
+  min-height: 150px;
+}
+.pending svg {
+  opacity: 0.45;
+}
+.note {
+  font-size: 0.86rem;
+  margin: 0;
+}
+</style>

@@ -1,0 +1,126 @@
+<script setup lang="ts">
+import type { FittedAmounts } from '@amber-ladle/core/batch';
+import { ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
+import { textureFixes } from '@amber-ladle/core/mask';
+import { computed, ref, watch } from 'vue';
+import TextureScale from './TextureScale.vue';
+import { fixWords, pullWords, TEXTURES, type ScaleTexture } from '../words/texture';
+
+/** How thick the bowl comes out, what does that, and how to have it otherwise. */
+const {
+  bowl,
+  catalogue,
+  offset = 0,
+} = defineProps<{
+  bowl: FittedAmounts;
+  catalogue: Catalogue;
+  /** What earlier bowls of this mask taught, log₁₀ mPa·s. */
+  offset?: number;
+}>();
+
+const wanted = ref<ScaleTexture>();
+watch(
+  () => bowl.texture.texture,
+  (now) => now === wanted.value && (wanted.value = undefined),
+);
+
+/** Further fixes are more of the same. */
+const MOST_OF = { add: 2, 'hold-back': 1, 'cook-thinner': 1 } as const;
+const fixes = computed(() => {
+  if (!wanted.value) return [];
+  const all = textureFixes(bowl.lines, catalogue, wanted.value, offset);
+  return (['cook-thinner', 'add', 'hold-back'] as const)
+    .flatMap((what) => all.filter(({ does }) => does === what).slice(0, MOST_OF[what]))
+    .map((fix) => fixWords(fix, catalogue));
+});
+const LONGEST = 120;
+const pulls = computed(() => {
+  const most = Math.max(0.1, ...bowl.texture.pulls.map(({ pull }) => Math.abs(pull)));
+  return [...bowl.texture.pulls]
+    .sort((a, b) => b.pull - a.pull)
+    .map(({ ingredientId, pull }) => ({
+      id: ingredientId,
+      name: ingredientById(catalogue, ingredientId).name,
+      width: (Math.abs(pull) / most) * LONGEST,
+      words: Math.abs(pull) < 0.05 ? 'hardly any' : pull > 0 ? 'thickens' : 'thins',
+      isThick: pull > 0,
+    }));
+});
+</script>
+
+<template>
+  <div class="texture">
+    <TextureScale :flow-log10="bowl.texture.flowLog10" />
+    <p class="quiet">
+      {{ pullWords(bowl, catalogue) }}.
+      <template v-if="bowl.texture.boundOilShare > 0.02"
+        >The egg binds the oil: beaten in by drops, it thickens.</template
+      >
+      <template v-if="Math.abs(offset) > 0.1"
+        >In this kitchen it comes out {{ offset > 0 ? 'thicker' : 'thinner' }} than reckoned.</template
+      >
+    </p>
+    <div class="wish" role="group" aria-label="Texture to have instead">
+      <span class="quiet">Rather</span>
+      <button
+        v-for="texture in TEXTURES.filter((one) => one !== bowl.texture.texture && one !== 'stiff')"
+        :key="texture"
+        type="button"
+        class="pill"
+        :aria-pressed="wanted === texture"
+        @click="wanted = wanted === texture ? undefined : texture"
+      >
+        {{ texture }}
+      </button>
+    </div>
+    <p v-if="wanted" aria-live="polite" data-test="texture-fix" class="figures">
+      <template v-if="fixes.length > 0">To have it {{ wanted }}: {{ fixes.join('; or ') }}.</template>
+      <template v-else>That far is another mask: no reasonable amount makes this one {{ wanted }}.</template>
+    </p>
+    <details>
+      <summary>What each ingredient does to it</summary>
+      <ul class="plain-list pulls">
+        <li v-for="pull in pulls" :key="pull.id">
+          <span>{{ pull.name }}</span>
+          <span class="bar" :class="{ thick: pull.isThick }" :style="{ width: `${pull.width}px` }" aria-hidden="true" />
+          <span class="quiet">{{ pull.words }}</span>
+        </li>
+      </ul>
+      <p class="quiet">An estimate to an order of magnitude: the fork has the last word.</p>
+    </details>
+  </div>
+</template>
+
+<style scoped>
+.texture {
+  margin-top: 12px;
+}
+p {
+  font-size: 0.95rem;
+  margin: 2px 0 6px;
+}
+p.quiet::first-letter {
+  text-transform: uppercase;
+}
+.wish {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px;
+}
+.pulls li {
+  display: grid;
+  grid-template-columns: 130px 124px 1fr;
+  gap: 8px;
+  align-items: center;
+  padding: 3px 0;
+  font-size: 0.95rem;
+}
+.bar {
+  height: 8px;
+  background: var(--leaf);
+}
+.bar.thick {
+  background: var(--amber-fill);
+}
+</style>

@@ -1,0 +1,74 @@
+import { enoughIn } from '@amber-ladle/core/house';
+import { ingredientById, pieceSize, type Ingredient } from '@amber-ladle/core/ingredient';
+import { readFraction } from '@amber-ladle/core/measure';
+import type { Mask } from '@amber-ladle/core/mask';
+import { computed, ref, watch, type Ref } from 'vue';
+import { useHousehold } from '../data/household';
+import { plain, sizing } from '../data/sizing';
+import { useNewest } from '../kit/useNewest';
+
+/** One ingredient that may be in hand: counted in pieces where it comes so, else weighed. */
+export interface HandField {
+  readonly ingredient: Ingredient;
+  readonly unit: string;
+  readonly gramsEach: number;
+}
+
+/** What the pieces in hand make, and whom it serves. What is left blank is taken as plenty. */
+export function useInHand(mask: Ref<Mask>) {
+  const household = useHousehold();
+  const written = ref<Record<string, string>>({});
+  watch(
+    () => mask.value.id,
+    () => (written.value = {}),
+  );
+
+  const fields = computed<HandField[]>(() =>
+    mask.value.parts.map(({ ingredientId, measuredBy }) => {
+      const ingredient = ingredientById(household.catalogue, ingredientId);
+      return measuredBy === 'piece' && ingredient.pieces
+        ? { ingredient, unit: ingredient.pieces.nouns, gramsEach: pieceSize(ingredient).usableGrams }
+        : { ingredient, unit: 'g', gramsEach: 1 };
+    }),
+  );
+
+  /** Grams of what was filled in, and what cannot be read. */
+  const read = computed(() => {
+    const grams: Record<string, number> = {};
+    const faults: Record<string, string> = {};
+    for (const { ingredient, gramsEach } of fields.value) {
+      const text = written.value[ingredient.id]?.trim() ?? '';
+      if (text === '') continue;
+      const quantity = readFraction(text);
+      if (quantity === undefined) faults[ingredient.id] = 'A number, such as 2 or 1½.';
+      else if (quantity * gramsEach > 20_000) faults[ingredient.id] = 'That is more than a kitchen holds.';
+      else if (quantity > 0) grams[ingredient.id] = quantity * gramsEach;
+      else faults[ingredient.id] = 'Without it there is no such bowl.';
+    }
+    return { grams, faults };
+  });
+
+  const wish = computed(() =>
+    Object.keys(read.value.grams).length > 0 && Object.keys(read.value.faults).length === 0
+      ? { mask: mask.value, grams: read.value.grams, spoons: household.spoons }
+      : undefined,
+  );
+  const { current, failure } = useNewest(wish, ({ mask: asked, grams, spoons }) =>
+    sizing().fromInHand(
+      plain(asked),
+      { ...grams },
+      { wearer: { ageYears: 30, sensitiveSkin: false } },
+      plain({ spoons }),
+    ),
+  );
+
+  const serves = computed(() =>
+    household.heads.map((head) => ({
+      id: head.id,
+      name: head.name,
+      chance: current.value ? enoughIn(household.house, head, mask.value, current.value.madeMillilitres) : 0,
+    })),
+  );
+
+  return { fields, written, faults: computed(() => read.value.faults), bowl: current, failure, serves };
+}

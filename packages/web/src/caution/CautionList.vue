@@ -1,0 +1,74 @@
+<script setup lang="ts">
+import { SOURCES } from '@amber-ladle/core/source';
+import type { NamedCaution } from './useCautions';
+import { useWords } from '../data/useWords';
+
+const { say } = useWords();
+
+/** Cautions, calm and specific: stops first and always there, the rest unfolds. */
+const {
+  cautions,
+  shared = false,
+  decisions = undefined,
+} = defineProps<{
+  cautions: readonly NamedCaution[];
+  /** More than one head: then each caution says whose it is. */
+  shared?: boolean;
+  /** What was decided against stops so far, by rule; left out where nothing is decided here. */
+  decisions?: Readonly<Record<string, string>> | undefined;
+}>();
+const emit = defineEmits<{ decide: [ruleId: string, words: string] }>();
+const sourceOf = ({ source }: NamedCaution): string =>
+  `${SOURCES[source].title}${SOURCES[source].fromMemory ? ', from memory' : ''}`;
+const GRAVE = new Set(['stop', 'caution']);
+</script>
+
+<template>
+  <div v-if="cautions.length > 0" class="cautions" data-test="cautions">
+    <ul class="plain-list">
+      <li
+        v-for="one in cautions.filter(({ severity }) => GRAVE.has(severity))"
+        :key="one.id + say(one.what)"
+        :class="one.severity"
+      >
+        <b v-if="one.severity === 'stop'">Stop. </b><template v-if="shared">{{ one.names.join(', ') }}: </template
+        ><span :title="sourceOf(one)">{{ say(one.what) }}</span>
+        <v-text-field
+          v-if="one.severity === 'stop' && decisions"
+          :model-value="decisions[one.id] ?? ''"
+          label="To go on all the same, say why; the record keeps it"
+          maxlength="300"
+          class="decision"
+          @update:model-value="emit('decide', one.id, $event)"
+        />
+      </li>
+    </ul>
+    <details v-if="cautions.some(({ severity }) => severity === 'note')">
+      <summary>Good to know</summary>
+      <ul class="plain-list">
+        <li v-for="one in cautions.filter(({ severity }) => severity === 'note')" :key="one.id + say(one.what)">
+          <span :title="sourceOf(one)">{{ say(one.what) }}</span>
+        </li>
+      </ul>
+    </details>
+  </div>
+</template>
+
+<style scoped>
+li {
+  padding: 4px 0 4px 12px;
+  margin: 4px 0;
+}
+li.stop {
+  border-left: 5px solid var(--clay);
+}
+li.stop b {
+  color: var(--clay);
+}
+li.caution {
+  border-left: 3px solid var(--amber-fill);
+}
+.decision {
+  margin-top: 6px;
+}
+</style>

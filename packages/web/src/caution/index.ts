@@ -1,0 +1,1 @@
+export { default as CautionPanel } from './CautionPanel.vue';

@@ -1,0 +1,109 @@
+import { api, type BowlLife, type DayPress, type WashDay, type Wearing } from '@amber-ladle/contract';
+import { useLocalStorage } from '@vueuse/core';
+import { defineStore } from 'pinia';
+import { computed, ref } from 'vue';
+import { ApiError, call } from './client';
+import { useHousehold } from './household';
+import { useNotice } from './notice';
+
+/** A press that waits for its answer. */
+interface Pressed {
+  readonly pressId: string;
+  /** By the household's clock, milliseconds since 1970. */
+  readonly pressedAt: number;
+}
+/** Of the running day. */
+export interface DayHeld extends Pressed {
+  readonly kind: 'day';
+  readonly dayId: string;
+  readonly body: DayPress;
+}
+/** Of a bowl on a head. */
+export interface WearHeld extends Pressed {
+  readonly kind: 'wear';
+  readonly bowlId: string;
+  readonly body: Wearing & { readonly headId: string };
+}
+export type Held = DayHeld | WearHeld;
+
+/** Where nobody answers it is tried again after so long. */
+const RETRY_MILLISECONDS = 1500;
+/** So long ago the server believes a press to be, seconds. */
+const MOST_SECONDS = { day: 6 * 3600, wear: 24 * 3600 } as const;
+
+/**
+ * Presses on their way to the server, one after the other in the order they were made. While it does not answer they
+ * wait here, through a reload too, and are told when it does, with how long ago each was. Another tab may tell the same
+ * press; the server takes it once.
+ */
+export const useHeld = defineStore('held', () => {
+  const household = useHousehold();
+  const notice = useNotice();
+  const presses = useLocalStorage<Held[]>('amber-ladle-held', []);
+  const isAway = ref(false);
+  const waiting = new Map<string, { answered: (answer: never) => void; refused: (error: unknown) => void }>();
+  let isTelling = false;
+
+  function ask(press: Held): Promise<WashDay | BowlLife> {
+    const seconds = Math.max(0, Math.round((household.now().getTime() - press.pressedAt) / 1000));
+    const ago = Math.min(seconds, MOST_SECONDS[press.kind]);
+    if (press.kind === 'day')
+      return call(api.washDays.tell, {
+        params: { id: press.dayId },
+        body: { ...press.body, ...(ago > 2 ? { heldSeconds: ago } : {}) },
+      });
+    return call(api.bowls.wear, {
+      params: { id: press.bowlId },
+      body: { ...press.body, pressId: press.pressId, ...(ago > 2 ? { secondsAgo: ago } : {}) },
+    });
+  }
+
+  async function tellAll(): Promise<void> {
+    if (isTelling) return;
+    isTelling = true;
+    for (let first = presses.value[0]; first; first = presses.value[0]) {
+      const { pressId } = first;
+      const settle = waiting.get(pressId);
+      try {
+        const answer = await ask(first);
+        isAway.value = false;
+        settle?.answered(answer as never);
+      } catch (error) {
+        if (error instanceof ApiError && error.problem.status === 0) {
+          isAway.value = true;
+          await new Promise((resolve) => setTimeout(resolve, RETRY_MILLISECONDS));
+          continue;
+        }
+        // Where the page was left meanwhile there is nobody else to say it.
+        if (settle) settle.refused(error);
+        else notice.fail(error);
+      }
+      waiting.delete(pressId);
+      presses.value = presses.value.filter((one) => one.pressId !== pressId);
+    }
+    isAway.value = false;
+    isTelling = false;
+  }
+
+  function hold<A>(press: Held): Promise<A> {
+    const answer = new Promise<A>((answered, refused) => {
+      waiting.set(press.pressId, { answered: answered, refused });
+    });
+    presses.value = [...presses.value, press];
+    void tellAll();
+    return answer;
+  }
+  /** Holds a press until it is told. @throws ApiError where it is refused; it is then held no more */
+  const tellDay = (press: Omit<DayHeld, 'kind'>): Promise<WashDay> => hold({ kind: 'day', ...press });
+  /** As {@link tellDay}, of a bowl on a head. */
+  const tellWear = (press: Omit<WearHeld, 'kind'>): Promise<BowlLife> => hold({ kind: 'wear', ...press });
+
+  const ofDay = (dayId: string | undefined): readonly DayHeld[] =>
+    presses.value.filter((one): one is DayHeld => one.kind === 'day' && one.dayId === dayId);
+  const ofBowl = (bowlId: string | undefined): readonly WearHeld[] =>
+    presses.value.filter((one): one is WearHeld => one.kind === 'wear' && one.bowlId === bowlId);
+  const count = computed(() => presses.value.length);
+  // What waited when the page was left is told now.
+  void tellAll();
+  return { ofDay, ofBowl, count, isAway, tellDay, tellWear };
+});

@@ -1,0 +1,295 @@
+import {
+  api,
+  DEFAULT_SETTINGS,
+  NOTHING_LEARNT,
+  spoonsOf,
+  type Bowl,
+  type BowlSummary,
+  type DeviceMode,
+  type Head,
+  type HeadInput,
+  type Histories,
+  type KeepBowl,
+  type Learning,
+  type MaskInput,
+  type MaskVersion,
+  type OwnIngredient,
+  type Page,
+  type Settings,
+  type Shelf,
+  type Topic,
+} from '@amber-ladle/contract';
+import { taughtHead, type HeadInHouse, type House, type TaughtOptions } from '@amber-ladle/core/house';
+import { overlaid, type SaidIngredient } from '@amber-ladle/core/ingredient';
+import type { Mask } from '@amber-ladle/core/mask';
+import { latestOf, localDay, startOfDay } from '@amber-ladle/core/time';
+import { defineStore } from 'pinia';
+import { computed, ref, shallowRef, watch } from 'vue';
+import { listening, onChange } from './changes';
+import type { Where } from '../words/when';
+import { call } from './client';
+import { plain, sizing } from './sizing';
+
+/** How often remaining times are drawn anew. */
+const MOMENT_MILLISECONDS = 10_000;
+
+/** What is further ahead is not the way of an answer: it is planned, or written for later. */
+const MOST_CLOCKS_DIFFER_MILLISECONDS = 5000;
+
+/** What the server holds, as the screens need it; follows changes made elsewhere. */
+export const useHousehold = defineStore('household', () => {
+  const heads = ref<Head[]>([]);
+  const masks = shallowRef<readonly Mask[]>([]);
+  /** Own ingredients and corrections of built-in ones. */
+  const ownIngredients = shallowRef<OwnIngredient[]>([]);
+  /** The built-in ingredients with the household's own laid over them. */
+  const catalogue = computed(() => overlaid(ownIngredients.value.map(({ row }) => row)));
+  const bowls = ref<Page<BowlSummary>>({ items: [], total: 0, offset: 0 });
+  /** What each head has worn, newest first. */
+  const histories = shallowRef<Histories>({});
+  /** What bowls taught about heads and masks. */
+  const learning = shallowRef<Learning>(NOTHING_LEARNT);
+  const settings = ref<Settings>({ ...DEFAULT_SETTINGS });
+  const isReady = ref(false);
+  const isDemo = ref(false);
+  /** The server's present less the browser's, so that the demo's set clock holds on screen too. */
+  const clockOffset = ref(0);
+  /** The present as screens that show remaining time see it, in milliseconds; it moves on by itself. */
+  const moment = ref(Date.now());
+  const spoons = computed(() => spoonsOf(settings.value));
+  /** Whose clock the days follow, and how dates and numbers are written. */
+  const where = computed<Where>(() => ({ timeZone: settings.value.timeZone, locale: settings.value.locale }));
+  /** Simulated devices: they count in the demo only; elsewhere they are off, or there to practise with. */
+  const deviceMode = computed<DeviceMode>(() =>
+    isDemo.value ? 'demo' : settings.value.practiceDevices ? 'practice' : 'off',
+  );
+  /** Places and what their thermometers said, as the shelf reads them. */
+  const climate = shallowRef<Pick<Shelf, 'places' | 'readings'>>({ places: [], readings: [] });
+  /** Begins anew once a day only, so that nothing is sized anew every few seconds. */
+  const today = computed(() => {
+    const { timeZone } = settings.value;
+    return startOfDay(localDay(moment.value, timeZone), timeZone);
+  });
+  /** The household as the core's whole jobs want it. */
+  const house = computed<House>(() => ({
+    catalogue: catalogue.value,
+    spoons: spoons.value,
+    schools: settings.value.schools,
+    zone: settings.value.timeZone,
+    climate: climate.value,
+    learning: learning.value,
+    now: today.value,
+  }));
+  // The worker reckons with the same house; what is asked of it later waits behind this.
+  watch(house, ({ catalogue: _catalogue, ...rest }) => {
+    const own = ownIngredients.value.map(({ row }) => row);
+    void sizing().live(plain({ ...rest, own }));
+  });
+
+  /** Settings on their way to the server. */
+  let storing: Promise<unknown> = Promise.resolve();
+
+  async function readMasks(): Promise<void> {
+    // Together, so that no mask ever calls for an ingredient that is not here yet.
+    const [own, book] = await Promise.all([call(api.ingredients.list), call(api.masks.list)]);
+    ownIngredients.value = own;
+    masks.value = book;
+  }
+
+  const readers = {
+    masks: readMasks,
+    ingredients: readMasks,
+    heads: async () => void (heads.value = await call(api.heads.list)),
+    bowls: async () => {
+      const [page, wore] = await Promise.all([
+        call(api.bowls.list, { query: { limit: 50 } }),
+        call(api.heads.histories),
+      ]);
+      bowls.value = page;
+      histories.value = wore;
+      seen(
+        latestOf(page.items.flatMap(({ life }) => (life ? [life.madeAt, ...life.stays.map(({ from }) => from)] : []))),
+      );
+    },
+    notes: async () => void (learning.value = await call(api.notes.learning)),
+    settings: async () => {
+      await storing;
+      settings.value = await call(api.household.settings);
+    },
+  };
+
+  /** Reads everything, and hears of changes from before that on. */
+  async function load(): Promise<void> {
+    follow();
+    await Promise.all([readClock(), listening()]);
+    await Promise.all([readMasks(), readers.heads(), readers.bowls(), readers.settings(), readers.notes()]);
+    isReady.value = true;
+  }
+
+  /** Reads the server's present, which the demo and tests can set. */
+  async function readClock(): Promise<void> {
+    const health = await call(api.household.health);
+    isDemo.value = health.demo;
+    clockOffset.value = Date.parse(health.now) - Date.now();
+    moment.value = now().getTime();
+  }
+
+  /** The present is drawn anew: what has just been read is looked at as it is now. */
+  const look = (): void => void (moment.value = now().getTime());
+  /**
+   * Something has just been read that happened at this moment. It lies in nobody's future: where the clocks differ by the time
+   * that an answer takes, ours goes after the server's.
+   * @param at ISO 8601
+   */
+  function seen(at: string | undefined): void {
+    const ahead = at === undefined ? 0 : Date.parse(at) - now().getTime();
+    if (ahead > 0 && ahead < MOST_CLOCKS_DIFFER_MILLISECONDS) clockOffset.value += ahead;
+    look();
+  }
+
+  let isFollowing = false;
+  /** Looks again whenever another tab or device changed something. */
+  function follow(): void {
+    if (isFollowing) return;
+    isFollowing = true;
+    for (const [what, read] of Object.entries(readers))
+      onChange(what as Topic, () => void read().catch(() => undefined));
+    // A bowl that is put away teaches nothing any more; one whose rest was measured teaches at once.
+    onChange('bowls', () => void readers.notes().catch(() => undefined));
+    onChange('clock', () => void readClock().catch(() => undefined));
+    setInterval(look, MOMENT_MILLISECONDS);
+    // A page that slept sees the present at once.
+    document.addEventListener('visibilitychange', look);
+  }
+
+  async function saveHead(input: HeadInput, saved?: Head): Promise<Head> {
+    const head = saved
+      ? await call(api.heads.update, { params: { id: saved.id }, body: { ...input, version: saved.version } })
+      : await call(api.heads.create, { body: input });
+    await readers.heads();
+    return head;
+  }
+  async function removeHead(id: string): Promise<void> {
+    await call(api.heads.remove, { params: { id } });
+    await readers.heads();
+  }
+  async function restoreHead(id: string): Promise<void> {
+    await call(api.heads.restore, { params: { id } });
+    await readers.heads();
+  }
+  /** Keeps a bowl, or a bowl each for several heads: all of them, or none. */
+  async function keepBowls(wishes: readonly KeepBowl[]): Promise<Bowl[]> {
+    const [only, ...more] = wishes;
+    const kept =
+      only && more.length === 0
+        ? [await call(api.bowls.keep, { body: only })]
+        : await call(api.bowls.keepEach, { body: { bowls: wishes } });
+    await readers.bowls();
+    return kept;
+  }
+  async function removeBowl(id: string): Promise<void> {
+    await call(api.bowls.remove, { params: { id } });
+    await readers.bowls();
+  }
+  async function restoreBowl(id: string): Promise<void> {
+    await call(api.bowls.restore, { params: { id } });
+    await readers.bowls();
+  }
+  /** Keeps a new mask, or a new version of one. */
+  async function saveMask(input: MaskInput, saved?: Pick<Mask, 'id' | 'version'>): Promise<Mask> {
+    const mask = saved
+      ? await call(api.masks.update, { params: { id: saved.id }, body: { ...input, version: saved.version } })
+      : await call(api.masks.create, { body: input });
+    await readMasks();
+    return mask;
+  }
+  async function removeMask(id: string): Promise<void> {
+    await call(api.masks.remove, { params: { id } });
+    await readMasks();
+  }
+  async function restoreMask(id: string): Promise<void> {
+    await call(api.masks.restore, { params: { id } });
+    await readMasks();
+  }
+  const readVersions = (id: string): Promise<MaskVersion[]> => call(api.masks.versions, { params: { id } });
+  /** Adds an ingredient, or corrects one; `version` is that of the row on the screen, 0 for none. */
+  async function saveIngredient(row: SaidIngredient, version: number): Promise<void> {
+    await call(api.ingredients.save, { params: { id: row.id }, body: { row, version } });
+    await readMasks();
+  }
+  async function removeIngredient(id: string): Promise<void> {
+    await call(api.ingredients.remove, { params: { id } });
+    await readMasks();
+  }
+  async function restoreIngredient(id: string): Promise<void> {
+    await call(api.ingredients.restore, { params: { id } });
+    await readMasks();
+  }
+  const ownById = (id: string): OwnIngredient | undefined => ownIngredients.value.find(({ row }) => row.id === id);
+  /** Shown at once and stored one after the other, so that quick taps neither wait nor overtake each other. */
+  async function saveSettings(part: Partial<Settings>): Promise<void> {
+    const before = settings.value;
+    const names = Object.keys(part) as (keyof Settings)[];
+    const seen = Object.fromEntries(names.map((name) => [name, before[name]]));
+    settings.value = { ...before, ...part };
+    const stored = storing.then(() => call(api.household.changeSettings, { body: { change: part, seen } }));
+    storing = stored.catch(() => undefined);
+    try {
+      await stored;
+    } catch (error) {
+      await readers.settings().catch(() => undefined);
+      throw error;
+    }
+  }
+  const readBowl = (id: string): Promise<Bowl> => call(api.bowls.one, { params: { id } });
+  /** A head with what its bowls taught, for a texture and a chance. */
+  const taught = (head: HeadInHouse, asked: TaughtOptions = {}) => taughtHead(house.value, head, asked);
+  /** How much thicker or thinner a mask comes out here than reckoned, log₁₀ mPa·s. */
+  const textureOffset = (maskId: string): number => learning.value.textures[maskId]?.offset ?? 0;
+  const headById = (id: string | undefined): Head | undefined => heads.value.find((head) => head.id === id);
+  const maskById = (id: string | undefined): Mask | undefined => masks.value.find((mask) => mask.id === id);
+  const now = (): Date => new Date(Date.now() + clockOffset.value);
+
+  return {
+    heads,
+    masks,
+    ownIngredients,
+    catalogue,
+    bowls,
+    histories,
+    learning,
+    climate,
+    house,
+    taught,
+    textureOffset,
+    readNotes: readers.notes,
+    settings,
+    spoons,
+    where,
+    isReady,
+    isDemo,
+    deviceMode,
+    load,
+    saveHead,
+    removeHead,
+    restoreHead,
+    keepBowls,
+    removeBowl,
+    restoreBowl,
+    saveMask,
+    removeMask,
+    restoreMask,
+    readVersions,
+    saveIngredient,
+    removeIngredient,
+    restoreIngredient,
+    ownById,
+    saveSettings,
+    readBowl,
+    headById,
+    maskById,
+    now,
+    seen,
+    moment,
+  };
+});

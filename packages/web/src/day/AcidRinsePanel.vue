@@ -1,0 +1,79 @@
+<script setup lang="ts">
+import { waterPartsOf } from '@amber-ladle/core/judge';
+import { kitchenRound } from '@amber-ladle/core/measure';
+import { acidRinse, RINSE_PERCENT } from '@amber-ladle/core/washday';
+import { computed, ref } from 'vue';
+import NumberField from '../kit/NumberField.vue';
+import { useHousehold } from '../data/household';
+
+/** A weak acid rinse mixed to the wanted volume. */
+const wanted = ref(400);
+const label = ref(5);
+/** As strong as the household holds with, until somebody taps. */
+const parts = ref<number>(waterPartsOf(useHousehold().settings.schools));
+const PARTS = [1, 3, 7, 15] as const;
+const mixed = computed(() => acidRinse(wanted.value, label.value, parts.value));
+const caution = computed(() =>
+  mixed.value.percent > RINSE_PERCENT.most
+    ? 'Stronger than a scalp likes; take more water.'
+    : mixed.value.percent < RINSE_PERCENT.least
+      ? 'So weak that it does little.'
+      : '',
+);
+</script>
+
+<template>
+  <section aria-labelledby="acid">
+    <h2 id="acid">The acid rinse</h2>
+    <div class="grid">
+      <NumberField v-model="wanted" label="Wanted" unit="mL" :min="50" :max="3000" />
+      <NumberField v-model="label" label="Acid on the label" unit="%" :min="1" :max="25" />
+    </div>
+    <div class="line" role="group" aria-label="Parts of water to one of vinegar">
+      <span class="quiet">one part to</span>
+      <button
+        v-for="one in PARTS"
+        :key="one"
+        type="button"
+        class="pill"
+        :aria-pressed="parts === one"
+        @click="parts = one"
+      >
+        {{ one }}
+      </button>
+      <span class="quiet">of water</span>
+    </div>
+    <p class="big figures" data-test="acid">
+      {{ kitchenRound(mixed.vinegarMillilitres) }} mL vinegar, {{ kitchenRound(mixed.waterMillilitres) }} mL water
+    </p>
+    <p class="quiet figures">
+      {{ mixed.percent.toFixed(2) }} % acid, about pH {{ mixed.estimatedPh.toFixed(1) }} by estimate. Five to ten
+      minutes, rinsed out; kept off a sore scalp; it can sting and fade colour. {{ caution }}
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.grid {
+  display: grid;
+  grid-template-columns: 160px 180px;
+  gap: 12px;
+  margin-top: 10px;
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+  margin: 10px 0;
+}
+.big {
+  font: 560 1.4rem var(--serif);
+  margin: 4px 0;
+}
+@media (max-width: 420px) {
+  .grid {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,55 @@
+<script setup lang="ts">
+import type { WashDay } from '@amber-ladle/contract';
+import { recordOf } from '@amber-ladle/core/washday';
+import { computed } from 'vue';
+import { useHousehold } from '../data/household';
+import { recordWords } from '../words/washday';
+import { writeTime } from '../words/when';
+import { useWords } from '../data/useWords';
+
+const { say } = useWords();
+
+/** What happened on a wash day, minute by minute. */
+const { day } = defineProps<{ day: WashDay }>();
+const household = useHousehold();
+const lines = computed(() =>
+  recordOf(day.steps, day.events).map((line) => ({
+    time: writeTime(line.at, household.where),
+    words: recordWords({
+      ...line,
+      title: say(line.step.title),
+      takenWords: household.catalogue.get(line.ingredientId ?? '')?.name ?? 'It',
+    }),
+    isWeight: line.kind === 'weigh',
+  })),
+);
+</script>
+
+<template>
+  <ol class="plain-list record" data-test="record">
+    <li v-for="(line, i) in lines" :key="i" :class="{ quiet: line.isWeight }">
+      <time class="figures">{{ line.time }}</time> {{ line.words }}
+    </li>
+  </ol>
+</template>
+
+<style scoped>
+.record {
+  columns: 2;
+  column-gap: 36px;
+}
+li {
+  padding: 3px 0;
+  break-inside: avoid;
+}
+time {
+  display: inline-block;
+  min-width: 3.2em;
+  color: rgb(var(--v-theme-primary));
+}
+@media (max-width: 700px) {
+  .record {
+    columns: 1;
+  }
+}
+</style>

@@ -1,0 +1,14 @@
+export { default as AcidRinsePanel } from './AcidRinsePanel.vue';
+export { default as DayRecord } from './DayRecord.vue';
+export { default as HairWaitsLine } from './HairWaitsLine.vue';
+export { default as LeftOverPanel } from './LeftOverPanel.vue';
+export { default as NoBowlYet } from './NoBowlYet.vue';
+export { default as RinseNow } from './RinseNow.vue';
+export { default as WearLengths } from './WearLengths.vue';
+export { default as WearScale } from './WearScale.vue';
+export { useCurrentBowl } from './useCurrentBowl';
+export { useHairWaits } from './useHairWaits';
+export { useLengths } from './useLengths';
+export { type RunningBowl, useRunningBowls } from './useRunningBowls';
+export { useRunningDay, type RunningDayOnScreen } from './useRunningDay';
+export { useTakeOuts } from './useTakeOuts';

@@ -1,0 +1,197 @@
+<script setup lang="ts">
+import { headInputSchema, type HeadInput } from '@amber-ladle/contract';
+import { NO_STORY, type HeadStory } from '@amber-ladle/core/judge';
+import { scalpAreaAtAge, type HairProfile } from '@amber-ladle/core/hair';
+import { useForm } from 'vee-validate';
+import { computed, ref, watch } from 'vue';
+import { useRouter } from 'vue-router';
+import HeadDrawing from './HeadDrawing.vue';
+import ProfileFields from './ProfileFields.vue';
+import RhythmPanel from './RhythmPanel.vue';
+import StoryFields from './StoryFields.vue';
+import { ApiError } from '../data/client';
+import { useHousehold } from '../data/household';
+import { useNotice } from '../data/notice';
+
+const props = defineProps<{ id: string }>();
+const household = useHousehold();
+const notice = useNotice();
+const router = useRouter();
+
+const isNew = computed(() => props.id === 'new');
+const saved = computed(() => household.headById(props.id));
+
+const blank = (): HeadInput => ({
+  name: '',
+  note: '',
+  ageYears: 30,
+  sensitiveSkin: false,
+  profile: {
+    amount: { kind: 'density', density: 'medium' },
+    strandDiameterMicrometres: 70,
+    stretchedLengthCentimetres: 30,
+    evenness: 'long-layers',
+    scalpAreaSquareCentimetres: scalpAreaAtAge(30),
+    style: 'loose',
+  },
+  story: NO_STORY,
+});
+const inputOf = (): HeadInput => {
+  if (!saved.value) return blank();
+  const { name, note, ageYears, sensitiveSkin, profile, story } = saved.value;
+  return { name, note, ageYears, sensitiveSkin, profile, story };
+};
+
+const { defineField, errors, handleSubmit, resetForm, setErrors, values, setFieldValue, meta } = useForm<HeadInput>({
+  validationSchema: headInputSchema,
+  initialValues: inputOf(),
+});
+const [name] = defineField('name');
+const [note] = defineField('note');
+const [ageYears] = defineField('ageYears');
+const [sensitiveSkin] = defineField('sensitiveSkin');
+const profile = computed<HairProfile>({
+  get: () => values.profile,
+  set: (value) => {
+    setFieldValue('profile', value);
+  },
+});
+const story = computed<HeadStory>({
+  get: () => values.story ?? NO_STORY,
+  set: (value) => {
+    setFieldValue('story', value);
+  },
+});
+/** The row that is being typed over: it stays when another device changes it meanwhile, so that the server can tell. */
+const typedOver = ref(saved.value);
+watch(
+  () => [props.id, saved.value?.version],
+  ([id], [before]) => {
+    if (meta.value.dirty && id === before) return;
+    typedOver.value = saved.value;
+    resetForm({ values: inputOf() });
+  },
+);
+/** A child's scalp is smaller; follows the age until somebody sets it. */
+watch(ageYears, (age, before) => {
+  const area = values.profile.scalpAreaSquareCentimetres;
+  if (typeof age === 'number' && typeof before === 'number' && Math.abs(area - scalpAreaAtAge(before)) < 1)
+    profile.value = { ...values.profile, scalpAreaSquareCentimetres: Math.round(scalpAreaAtAge(age)) };
+});
+
+const isSaving = ref(false);
+const save = handleSubmit(async (input) => {
+  isSaving.value = true;
+  try {
+    const head = await household.saveHead(input, typedOver.value);
+    typedOver.value = head;
+    resetForm({ values: input });
+    notice.show(`${head.name} is saved.`);
+    if (isNew.value) await router.replace({ name: 'bowl', query: { head: head.id } });
+  } catch (error) {
+    if (error instanceof ApiError && error.problem.fields) setErrors(error.problem.fields);
+    notice.fail(error);
+  } finally {
+    isSaving.value = false;
+  }
+});
+
+async function remove(): Promise<void> {
+  const head = saved.value;
+  if (!head) return;
+  try {
+    await household.removeHead(head.id);
+    notice.show(`${head.name} is removed; the bowls stay.`, () => household.restoreHead(head.id));
+    await router.push({ name: 'heads' });
+  } catch (error) {
+    notice.fail(error);
+  }
+}
+</script>
+
+<template>
+  <div v-if="!isNew && !saved" class="page">
+    <h1>No such head</h1>
+    <p>It may have been removed.</p>
+    <v-btn color="primary" :to="{ name: 'heads' }">All heads</v-btn>
+  </div>
+  <form v-else class="page" novalidate @submit.prevent="save">
+    <RouterLink class="quiet-link" :to="{ name: 'heads' }">All heads</RouterLink>
+    <h1>{{ isNew ? 'A new head' : saved?.name }}</h1>
+    <div class="two">
+      <div>
+        <HeadDrawing :profile="profile" @length="profile = { ...profile, stretchedLengthCentimetres: $event }" />
+        <p class="quiet hint">Hold a strand straight and read where it ends; coils shrink to half or less.</p>
+        <RhythmPanel v-if="saved" :head="saved" />
+      </div>
+      <div class="form">
+        <div class="pair">
+          <v-text-field
+            v-model="name"
+            label="Name"
+            :error-messages="errors.name ?? null"
+            maxlength="60"
+            autocomplete="off"
+          />
+          <v-text-field
+            :model-value="ageYears"
+            label="Age"
+            suffix="years"
+            inputmode="numeric"
+            :error-messages="errors.ageYears ?? null"
+            @update:model-value="
+              ageYears = ($event === '' || Number.isNaN(Number($event)) ? $event : Number($event)) as number
+            "
+          />
+        </div>
+        <ProfileFields v-model="profile" show-scalp />
+        <v-switch v-model="sensitiveSkin" label="Sensitive skin" />
+        <StoryFields v-model="story" />
+        <v-textarea
+          v-model="note"
+          label="Note"
+          rows="2"
+          auto-grow
+          :error-messages="errors.note ?? null"
+          maxlength="500"
+        />
+        <p class="actions">
+          <v-btn color="primary" type="submit" :loading="isSaving">{{ isNew ? 'Save and size a bowl' : 'Save' }}</v-btn>
+          <v-btn v-if="!isNew" variant="text" color="error" @click="remove">Remove</v-btn>
+        </p>
+      </div>
+    </div>
+  </form>
+</template>
+
+<style scoped>
+.two {
+  display: grid;
+  grid-template-columns: minmax(260px, 380px) 1fr;
+  gap: 40px;
+  margin-top: 12px;
+}
+.form {
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+}
+.pair {
+  display: grid;
+  grid-template-columns: 2fr 1fr;
+  gap: 12px;
+}
+.actions {
+  display: flex;
+  gap: 8px;
+}
+.hint {
+  font-size: 0.95rem;
+}
+@media (max-width: 700px) {
+  .two {
+    grid-template-columns: 1fr;
+    gap: 8px;
+  }
+}
+</style>

@@ -1,0 +1,222 @@
+<script setup lang="ts">
+import { ALLERGENS, type Allergen } from '@amber-ladle/core/ingredient';
+import { HAIR_COLOURS, PATCH_HOURS, TREATMENTS, type HeadStory, type Treatment } from '@amber-ladle/core/judge';
+import { NEEDS, type Need } from '@amber-ladle/core/mask';
+import { computed, ref } from 'vue';
+import { useHousehold } from '../data/household';
+import { ALLERGEN_WORDS, COLOUR_WORDS } from '../words/judge';
+import { NEED_WORDS } from '../words/mask';
+import { untilWords, writeDay } from '../words/when';
+import { HOUR } from '@amber-ladle/core/time';
+
+/** What a head asks for, and what to be careful about. */
+const story = defineModel<HeadStory>({ required: true });
+const household = useHousehold();
+const set = (part: Partial<HeadStory>): void => void (story.value = { ...story.value, ...part });
+const toggled = <T,>(all: readonly T[], one: T): T[] =>
+  all.includes(one) ? all.filter((other) => other !== one) : [...all, one];
+const colours = HAIR_COLOURS.map((value) => ({ value, title: COLOUR_WORDS[value] }));
+
+const day = (at: string): string => writeDay(at, household.now(), household.where);
+const nameOf = (id: string): string => household.catalogue.get(id)?.name ?? id;
+const ingredients = computed(() =>
+  [...household.catalogue.values()]
+    .filter(({ traits }) => !traits.isFromTap || traits.skin.length > 0)
+    .map(({ id, name }) => ({ value: id, title: name }))
+    .sort((a, b) => a.title.localeCompare(b.title)),
+);
+const tests = computed(() =>
+  story.value.patchTests.map((test, i) => {
+    const freeAt = Date.parse(test.at) + PATCH_HOURS * HOUR;
+    return {
+      ...test,
+      i,
+      isOver: freeAt <= household.moment,
+      free: untilWords(freeAt, household.moment, household.where),
+    };
+  }),
+);
+const toTest = ref<string | null>(null);
+function dab(): void {
+  if (!toTest.value) return;
+  set({ patchTests: [...story.value.patchTests, { ingredientId: toTest.value, at: household.now().toISOString() }] });
+  toTest.value = null;
+}
+const judge = (i: number, outcome: 'fine' | 'reaction'): void => {
+  set({ patchTests: story.value.patchTests.map((test, k) => (k === i ? { ...test, outcome } : test)) });
+};
+const drop = (i: number): void => {
+  set({ patchTests: story.value.patchTests.filter((_, k) => k !== i) });
+};
+
+const TREATMENT_WORDS: Readonly<Record<Treatment['kind'], string>> = {
+  protein: 'bought protein',
+  colour: 'colour',
+  bleach: 'bleach',
+  clarifying: 'clarifying wash',
+};
+const treat = (kind: Treatment['kind']): void => {
+  set({ treatments: [...story.value.treatments, { kind, at: household.now().toISOString() }] });
+};
+const untreat = (i: number): void => {
+  set({ treatments: story.value.treatments.filter((_, k) => k !== i) });
+};
+const needs = NEEDS as readonly Need[];
+const allergens = ALLERGENS as readonly Allergen[];
+</script>
+
+<template>
+  <fieldset class="story">
+    <legend class="serif">What it asks for</legend>
+    <div class="line">
+      <button
+        v-for="need in needs"
+        :key="need"
+        type="button"
+        class="pill"
+        :aria-pressed="story.needs.includes(need)"
+        @click="set({ needs: toggled(story.needs, need) })"
+      >
+        {{ NEED_WORDS[need] }}
+      </button>
+      <button
+        type="button"
+        class="pill"
+        :aria-pressed="story.isWeighedDown"
+        @click="set({ isWeighedDown: !story.isWeighedDown })"
+      >
+        goes limp easily
+      </button>
+      <button
+        type="button"
+        class="pill"
+        :aria-pressed="story.isProteinSensitive"
+        @click="set({ isProteinSensitive: !story.isProteinSensitive })"
+      >
+        stiff after protein
+      </button>
+    </div>
+    <legend class="serif">Careful with</legend>
+    <div class="line">
+      <button
+        v-for="allergen in allergens"
+        :key="allergen"
+        type="button"
+        class="pill"
+        :aria-pressed="story.allergies.includes(allergen)"
+        @click="set({ allergies: toggled(story.allergies, allergen) })"
+      >
+        {{ ALLERGEN_WORDS[allergen] }}
+      </button>
+      <button
+        type="button"
+        class="pill"
+        :aria-pressed="story.hasLatexAllergy"
+        @click="set({ hasLatexAllergy: !story.hasLatexAllergy })"
+      >
+        latex
+      </button>
+    </div>
+    <div class="line">
+      <v-select
+        :model-value="story.colour"
+        :items="colours"
+        label="The hair is"
+        class="colour"
+        @update:model-value="set({ colour: $event })"
+      />
+      <v-switch
+        :model-value="story.hasBrokenSkin"
+        label="broken or sore skin just now"
+        @update:model-value="set({ hasBrokenSkin: Boolean($event) })"
+      />
+    </div>
+    <legend class="serif">Patch tests</legend>
+    <p class="quiet">A dab on the inner elbow; a day or two later it is fine or it is not.</p>
+    <ul class="plain-list">
+      <li v-for="test in tests" :key="test.i" class="test">
+        <span
+          ><b>{{ nameOf(test.ingredientId) }}</b> <span class="quiet">{{ day(test.at) }}</span></span
+        >
+        <span v-if="test.outcome === 'fine'">fine</span>
+        <span v-else-if="test.outcome === 'reaction'" class="bad">reacted</span>
+        <span v-else class="line">
+          <span class="quiet">{{ test.isOver ? 'how was it?' : `free ${test.free}` }}</span>
+          <button type="button" class="pill" @click="judge(test.i, 'fine')">fine</button>
+          <button type="button" class="pill" @click="judge(test.i, 'reaction')">it reacted</button>
+        </span>
+        <button
+          type="button"
+          class="tool"
+          :aria-label="`Take out the test of ${nameOf(test.ingredientId)}`"
+          @click="drop(test.i)"
+        >
+          take out
+        </button>
+      </li>
+    </ul>
+    <div class="line">
+      <v-autocomplete v-model="toTest" :items="ingredients" label="Test today" clearable class="totest" />
+      <v-btn variant="tonal" color="primary" :disabled="!toTest" @click="dab">Dabbed on</v-btn>
+    </div>
+    <legend class="serif">Done elsewhere</legend>
+    <div class="line">
+      <span class="quiet">today:</span>
+      <button v-for="kind in TREATMENTS" :key="kind" type="button" class="pill" @click="treat(kind)">
+        {{ TREATMENT_WORDS[kind] }}
+      </button>
+    </div>
+    <ul v-if="story.treatments.length > 0" class="plain-list">
+      <li v-for="(treatment, i) in story.treatments" :key="i" class="test">
+        <span>{{ TREATMENT_WORDS[treatment.kind] }} {{ day(treatment.at) }}</span>
+        <button type="button" class="tool" @click="untreat(i)">take out</button>
+      </li>
+    </ul>
+  </fieldset>
+</template>
+
+<style scoped>
+.story {
+  border: 0;
+  padding: 0;
+  margin: 8px 0 16px;
+}
+legend {
+  font-size: 1.2rem;
+  margin: 14px 0 6px;
+  padding: 0;
+  float: left;
+  width: 100%;
+}
+legend + * {
+  clear: both;
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px;
+  margin: 6px 0;
+}
+.colour {
+  max-width: 220px;
+}
+.totest {
+  max-width: 300px;
+}
+.test {
+  display: grid;
+  grid-template-columns: minmax(180px, 1fr) auto auto;
+  align-items: center;
+  gap: 4px 16px;
+  padding: 4px 0;
+  border-bottom: 1px solid var(--rule);
+}
+.bad {
+  color: var(--clay);
+  font-weight: 600;
+}
+p {
+  margin: 0;
+}
+</style>

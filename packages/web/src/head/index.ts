@@ -1,0 +1,2 @@
+export { default as HeadDrawing } from './HeadDrawing.vue';
+export { default as ProfileFields } from './ProfileFields.vue';

@@ -1,0 +1,140 @@
+<script setup lang="ts">
+import {
+  gramsPerMillilitre,
+  LOT_STATES,
+  rawRecipeOf,
+  wholeGrams,
+  type Ingredient,
+  type Keeping,
+} from '@amber-ladle/core/ingredient';
+import { textureClass } from '@amber-ladle/core/mask';
+import { kitchenRound } from '@amber-ladle/core/measure';
+import { SOURCES, type SourceId } from '@amber-ladle/core/source';
+import { computed } from 'vue';
+import { useHousehold } from '../data/household';
+import { hoursWords, STATE_WORDS } from '../words/shelf';
+import { writeNumber } from '../words/when';
+
+/** Every figure of an ingredient with where it comes from. */
+const { row } = defineProps<{ row: Ingredient }>();
+const household = useHousehold();
+
+function from(source: SourceId): string {
+  const { title, fromMemory } = SOURCES[source];
+  return fromMemory ? `${title}, from memory` : title;
+}
+const keepsWords = ({ roomHours, coldHours, frozenHours }: Keeping): string =>
+  [
+    `${hoursWords(roomHours)} in a room`,
+    `${hoursWords(coldHours)} in a fridge`,
+    ...(frozenHours === undefined ? [] : [`${hoursWords(frozenHours)} frozen`]),
+  ].join(', ');
+interface Figure {
+  readonly what: string;
+  readonly value: string;
+  readonly source: string;
+}
+const figures = computed<Figure[]>(() => {
+  const { composition, density, pieces, flowLog10, flowSource, strainedOutShare } = row;
+  const made = rawRecipeOf(row);
+  return [
+    {
+      what: 'A millilitre weighs',
+      value: `${gramsPerMillilitre(row).toFixed(3)} g`,
+      source: density ? from(density.source) : 'from its composition, after Choi and Okos 1986',
+    },
+    ...(pieces?.sizes ?? []).map((size) => ({
+      what: `One ${pieces?.noun}, ${size.name}`,
+      value: `${kitchenRound(size.usableGrams)} g usable, ${kitchenRound(wholeGrams(size.usableGrams, pieces?.refuseShare ?? 0))} g whole`,
+      source: from(size.source),
+    })),
+    ...(pieces
+      ? [
+          {
+            what: 'Peel, stone, shell or rind',
+            value: `${Math.round(pieces.refuseShare * 100)} %`,
+            source: from(pieces.refuseSource),
+          },
+          {
+            what: 'Pieces differ by',
+            value: `± ${Math.round(pieces.weightSpread * 100)} %`,
+            source: from('own'),
+          },
+        ]
+      : []),
+    {
+      what: 'On its own it is',
+      value: `${textureClass(flowLog10)}, about ${writeNumber(kitchenRound(10 ** flowLog10), household.where)} mPa·s`,
+      source: from(flowSource),
+    },
+    ...(strainedOutShare > 0
+      ? [{ what: 'Stays in a cloth', value: `${Math.round(strainedOutShare * 100)} %`, source: from('own') }]
+      : []),
+    ...(composition
+      ? (
+          [
+            ['Water', composition.waterGrams],
+            ['Protein', composition.proteinGrams],
+            ['Fat', composition.fatGrams],
+            ['Carbohydrate', composition.carbohydrateGrams],
+            ['Fibre', composition.fibreGrams],
+            ['Ash', composition.ashGrams],
+          ] as const
+        ).map(([what, grams]) => ({
+          what: `${what} in 100 g`,
+          value: `${grams} g`,
+          source: from(composition.source),
+        }))
+      : []),
+    ...(made ? [{ what: 'Made from', value: made.raw.name, source: from(made.source) }] : []),
+    ...LOT_STATES.flatMap((state) => {
+      const keeping = row.keeping[state];
+      return keeping
+        ? [{ what: `Keeps, ${STATE_WORDS[state]}`, value: keepsWords(keeping), source: from(keeping.source) }]
+        : [];
+    }),
+    ...(row.ripening
+      ? [
+          {
+            what: 'Ready, it keeps',
+            value: `${row.ripening.spanDays} days at 20 °C, ${row.ripening.coldDays} in a fridge`,
+            source: from(row.ripening.source),
+          },
+        ]
+      : []),
+  ];
+});
+</script>
+
+<template>
+  <table class="figures">
+    <tbody>
+      <tr v-for="figure in figures" :key="figure.what">
+        <th scope="row">{{ figure.what }}</th>
+        <td>{{ figure.value }}</td>
+        <td class="quiet">{{ figure.source }}</td>
+      </tr>
+    </tbody>
+  </table>
+</template>
+
+<style scoped>
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+th,
+td {
+  text-align: left;
+  font-weight: 400;
+  padding: 7px 12px 7px 0;
+  border-bottom: 1px solid var(--rule);
+  vertical-align: baseline;
+}
+td:nth-child(2) {
+  font-weight: 600;
+}
+td.quiet {
+  font-size: 0.92rem;
+}
+</style>

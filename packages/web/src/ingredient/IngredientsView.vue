@@ -1,0 +1,111 @@
+<script setup lang="ts">
+import { writeSize } from '@amber-ladle/words';
+import { CATALOGUE, gramsPerMillilitre, type Ingredient } from '@amber-ladle/core/ingredient';
+import { SOURCES } from '@amber-ladle/core/source';
+import { computed, ref } from 'vue';
+import { useHousehold } from '../data/household';
+import { familyFill, familyName } from '../words/family';
+
+const household = useHousehold();
+const search = ref('');
+const groups = computed(() => {
+  const wanted = search.value.trim().toLowerCase();
+  const found = [...household.catalogue.values()].filter(({ name, state }) =>
+    `${name} ${state}`.toLowerCase().includes(wanted),
+  );
+  const byFamily = new Map<string, Ingredient[]>();
+  for (const row of found) byFamily.set(row.family, [...(byFamily.get(row.family) ?? []), row]);
+  return [...byFamily].map(([family, rows]) => ({ family: family, rows }));
+});
+const sizes = (row: Ingredient): string => (row.pieces?.sizes ?? []).map(writeSize).join(' · ');
+const density = (row: Ingredient): string =>
+  `${gramsPerMillilitre(row).toFixed(2)} g/mL (${SOURCES[row.density?.source ?? row.composition?.source ?? 'own'].title})`;
+</script>
+
+<template>
+  <div class="page">
+    <div class="title">
+      <h1>Ingredients</h1>
+      <v-btn color="primary" :to="{ name: 'ingredient', params: { id: 'new' } }">Add one</v-btn>
+    </div>
+    <p class="quiet">
+      What Amber Ladle knows by weight: usable grams of a piece without peel, stone or shell, and how heavy a spoonful
+      is.
+    </p>
+    <v-text-field v-model="search" label="Find" clearable class="find" @click:clear="search = ''" />
+    <p v-if="groups.length === 0">Nothing of that name here.</p>
+    <section v-for="group in groups" :key="group.family" :aria-labelledby="`family-${group.family}`">
+      <h2 :id="`family-${group.family}`">
+        <span class="swatch" :style="{ background: familyFill(group.family) }" aria-hidden="true" />
+        {{ familyName(group.family) }}
+      </h2>
+      <ul class="plain-list">
+        <li v-for="row in group.rows" :key="row.id" class="row">
+          <span class="name"
+            ><RouterLink class="ingredient" :to="{ name: 'ingredient', params: { id: row.id } }">{{
+              row.name
+            }}</RouterLink>
+            <span class="quiet">{{ row.state }}</span>
+            <span v-if="household.ownById(row.id)" class="quiet">
+              · {{ CATALOGUE.has(row.id) ? 'corrected by you' : 'your own' }}</span
+            ></span
+          >
+          <span class="figures facts">
+            <span v-if="sizes(row)">{{ sizes(row) }}</span>
+            <span class="quiet">{{ density(row) }}</span>
+          </span>
+          <span class="advice">{{ row.advice }}</span>
+        </li>
+      </ul>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.title {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+}
+.ingredient {
+  color: var(--ink);
+  font-weight: 600;
+  text-underline-offset: 3px;
+}
+.find {
+  max-width: 320px;
+  margin: 12px 0;
+}
+h2 {
+  margin: 26px 0 4px;
+  display: flex;
+  align-items: center;
+  gap: 10px;
+}
+.swatch {
+  width: 18px;
+  height: 18px;
+  border-radius: 50%;
+  border: 1px solid var(--ink);
+}
+.row {
+  display: grid;
+  grid-template-columns: 1.1fr 1.3fr 1.3fr;
+  gap: 4px 24px;
+  padding: 9px 0;
+  border-bottom: 1px solid var(--rule);
+}
+.facts {
+  display: flex;
+  flex-direction: column;
+  font-size: 0.95rem;
+}
+.advice {
+  font-size: 0.95rem;
+}
+@media (max-width: 800px) {
+  .row {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

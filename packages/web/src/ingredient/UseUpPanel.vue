@@ -1,0 +1,130 @@
+<script setup lang="ts">
+import type { Ingredient } from '@amber-ladle/core/ingredient';
+import { pieceSize } from '@amber-ladle/core/ingredient';
+import { kitchenRound, readFraction } from '@amber-ladle/core/measure';
+import { computed, ref, watch } from 'vue';
+import { useHousehold } from '../data/household';
+import { plain, sizing } from '../data/sizing';
+import { useNewest } from '../kit/useNewest';
+
+/** "Use this one up": every mask that would take all of it, and whom the bowl would serve. */
+const props = defineProps<{ ingredient: Ingredient; grams?: number | undefined }>();
+const household = useHousehold();
+
+const isCounted = computed(() => props.ingredient.measuredBy[0] === 'piece' && Boolean(props.ingredient.pieces));
+const unit = computed(() => (isCounted.value ? (props.ingredient.pieces?.nouns ?? '') : 'g'));
+const each = computed(() => (isCounted.value ? pieceSize(props.ingredient).usableGrams : 1));
+const written = ref('');
+const headId = ref(household.heads[0]?.id ?? '');
+watch(
+  () => [props.ingredient.id, props.grams] as const,
+  ([, grams]) => (written.value = grams ? String(Math.round((grams / each.value) * 100) / 100) : '1'),
+  { immediate: true },
+);
+const usable = computed(() => {
+  const quantity = readFraction(written.value.trim());
+  const total = (quantity ?? 0) * each.value;
+  return total > 0 && total <= 20_000 ? total : undefined;
+});
+const fault = computed(() =>
+  written.value.trim() !== '' && usable.value === undefined ? 'A number, such as 2 or 1½.' : '',
+);
+const head = computed(() => household.headById(headId.value) ?? household.heads[0]);
+const wish = computed(() =>
+  usable.value && head.value
+    ? {
+        masks: household.masks,
+        id: props.ingredient.id,
+        grams: usable.value,
+        head: household.taught(head.value),
+        spoons: household.spoons,
+      }
+    : undefined,
+);
+const { current, failure } = useNewest(wish, ({ masks, id, grams: all, head: served, spoons }) =>
+  sizing().usingUp(plain(masks), id, all, plain(served), plain({ spoons })),
+);
+function servingWords(servings: number): string {
+  if (servings < 0.6) return 'far too little';
+  if (servings < 0.95) return 'a little short';
+  if (servings < 1.4) return 'just right';
+  return `enough for ${Math.round(servings * 10) / 10} times`;
+}
+const uses = computed(() =>
+  (current.value ?? []).map(({ mask, bowl, servings }) => ({
+    id: mask.id,
+    name: mask.name,
+    made: kitchenRound(bowl.madeMillilitres),
+    words: servingWords(servings),
+  })),
+);
+</script>
+
+<template>
+  <div class="use">
+    <div class="ask">
+      <v-text-field
+        v-model="written"
+        :label="`I have, of ${ingredient.name.toLowerCase()}`"
+        :suffix="unit"
+        :error-messages="fault"
+        class="figures"
+        autocomplete="off"
+      />
+      <v-select
+        v-if="household.heads.length > 1"
+        v-model="headId"
+        :items="household.heads.map(({ id, name }) => ({ value: id, title: name }))"
+        label="For"
+      />
+    </div>
+    <p v-if="failure" class="alert" role="alert">{{ failure }}</p>
+    <ul class="plain-list rows" data-test="uses" aria-live="polite">
+      <li v-for="one in uses" :key="one.id">
+        <RouterLink
+          :to="{ name: 'bowl', query: { mask: one.id, head: head?.id, useUp: ingredient.id, grams: usable } }"
+          class="one"
+        >
+          <span class="serif">{{ one.name }}</span>
+          <span class="figures">{{ one.made }} mL</span>
+          <span class="quiet">{{ one.words }}</span>
+        </RouterLink>
+      </li>
+    </ul>
+    <p v-if="current && uses.length === 0" class="quiet">No mask in the book takes it yet; write one.</p>
+  </div>
+</template>
+
+<style scoped>
+.ask {
+  display: grid;
+  grid-template-columns: minmax(180px, 260px) minmax(160px, 220px);
+  gap: 12px;
+  margin-bottom: 8px;
+}
+.rows .one {
+  display: grid;
+  grid-template-columns: 1fr 90px 170px;
+  padding: 10px 6px;
+  min-height: 44px;
+  align-items: baseline;
+}
+.one .serif {
+  font-size: 1.15rem;
+}
+.one .figures {
+  text-align: right;
+  padding-right: 16px;
+}
+.alert {
+  color: var(--clay);
+}
+@media (max-width: 700px) {
+  .ask {
+    grid-template-columns: 1fr;
+  }
+  .rows .one {
+    grid-template-columns: 1fr auto;
+  }
+}
+</style>

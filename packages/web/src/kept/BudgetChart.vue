@@ -1,0 +1,95 @@
+<script setup lang="ts">
+import type { Span } from '@amber-ladle/core/shelf';
+import { Chart, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js';
+import { computed } from 'vue';
+import { Line } from 'vue-chartjs';
+import { useInk } from '../kit/useInk';
+import { useHousehold } from '../data/household';
+import { writeTime } from '../words/when';
+
+/** How warm a bowl stood, and what that took of its time. */
+Chart.register(LinearScale, PointElement, LineElement, Tooltip);
+const { course, spans } = defineProps<{
+  course: readonly { readonly at: number; readonly share: number }[];
+  spans: readonly Span[];
+}>();
+const household = useHousehold();
+const ink = useInk();
+
+const data = computed(() => ({
+  datasets: [
+    {
+      label: 'of its time used, %',
+      data: course.map(({ at, share }) => ({ x: at, y: Math.min(150, share * 100) })),
+      borderColor: ink.value.clay,
+      borderWidth: 2.4,
+      pointRadius: 0,
+      yAxisID: 'share',
+    },
+    {
+      label: '°C',
+      data: spans.flatMap(({ from, to, celsius }) => [
+        { x: from, y: celsius },
+        { x: to, y: celsius },
+      ]),
+      borderColor: ink.value.amber,
+      borderDash: [5, 3],
+      borderWidth: 1.6,
+      pointRadius: 0,
+      yAxisID: 'celsius',
+    },
+  ],
+}));
+const options = computed(() => {
+  const axis = (text: string) => ({ display: true, text, color: ink.value.quiet });
+  const ticks = { color: ink.value.quiet };
+  return {
+    responsive: true,
+    maintainAspectRatio: false,
+    animation: false as const,
+    plugins: { legend: { display: false } },
+    scales: {
+      x: {
+        type: 'linear' as const,
+        min: course[0]?.at,
+        max: course.at(-1)?.at,
+        ticks: {
+          ...ticks,
+          maxTicksLimit: 6,
+          maxRotation: 0,
+          callback: (at: string | number) => writeTime(new Date(Number(at)).toISOString(), household.where),
+        },
+        grid: { display: false },
+      },
+      share: { min: 0, suggestedMax: 100, title: axis('used, %'), ticks, grid: { color: ink.value.rule } },
+      celsius: {
+        position: 'right' as const,
+        suggestedMin: 0,
+        suggestedMax: 25,
+        title: axis('°C, dashed'),
+        ticks,
+        grid: { display: false },
+      },
+    },
+  };
+});
+</script>
+
+<template>
+  <div class="chart">
+    <Line
+      :data="data"
+      :options="options"
+      role="img"
+      aria-label="Temperature where the bowl stood, and the share of its time used; the sentence above says how much"
+    />
+  </div>
+</template>
+
+<style scoped>
+.chart {
+  height: 180px;
+  max-width: 620px;
+  margin: 8px 0;
+}
+</style>

@@ -1,0 +1,106 @@
+<script setup lang="ts">
+import { computed, ref, toRef, watch } from 'vue';
+import type { BowlLife } from '@amber-ladle/contract';
+import { kitchenRound } from '@amber-ladle/core/measure';
+import CodeDrawing from './CodeDrawing.vue';
+import { useBowlLife } from './useBowlLife';
+import { useKeptBowl } from '../data/useKeptBowl';
+import { useHousehold } from '../data/household';
+import { writeMoment } from '../words/when';
+
+/** The label for a jar: what, for whom, made when, use by when, not food; with a code that opens the bowl. */
+const props = defineProps<{ id: string }>();
+const household = useHousehold();
+const { bowl, failure } = useKeptBowl(toRef(props, 'id'));
+const life = ref<BowlLife>();
+watch(bowl, (now) => (life.value = now?.life), { immediate: true });
+const { budget, strictest } = useBowlLife(bowl, life);
+
+const moment = (at: number): string => writeMoment(at, household.where);
+const isMixed = computed(() => (life.value?.stays.length ?? 0) > 0);
+const useBy = computed(() => {
+  if (!strictest.value) return 'within months; rancid smell ends it';
+  if (!isMixed.value || !budget.value) return 'not mixed yet';
+  const { endsAt } = budget.value;
+  return Number.isFinite(endsAt) ? moment(endsAt) : 'while it is frozen';
+});
+const address = computed(() => `${location.origin}/bowls/${props.id}`);
+const print = (): void => {
+  window.print();
+};
+</script>
+
+<template>
+  <div class="page">
+    <div v-if="failure" role="alert">
+      <h1>Not here</h1>
+      <p>{{ failure }}</p>
+    </div>
+    <template v-else-if="bowl">
+      <RouterLink class="quiet-link no-print" :to="{ name: 'kept-bowl', params: { id: bowl.id } }"
+        >Back to the bowl</RouterLink
+      >
+      <div class="label" data-test="label">
+        <div>
+          <h1>{{ bowl.maskName }}</h1>
+          <dl class="figures">
+            <dt>for</dt>
+            <dd>{{ bowl.headName }}</dd>
+            <dt>made</dt>
+            <dd>{{ isMixed && life ? moment(Date.parse(life.madeAt)) : 'not mixed yet' }}</dd>
+            <dt>use by</dt>
+            <dd>
+              <b>{{ useBy }}</b>
+            </dd>
+            <dt>holds</dt>
+            <dd>{{ kitchenRound(bowl.madeMillilitres) }} mL</dd>
+          </dl>
+          <p class="not">NOT FOOD · for hair</p>
+        </div>
+        <CodeDrawing :text="address" class="code" />
+      </div>
+      <p class="no-print actions">
+        <v-btn color="primary" @click="print">Print the label</v-btn>
+      </p>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.label {
+  width: 420px;
+  max-width: 100%;
+  margin: 14px 0;
+  padding: 14px 16px;
+  display: grid;
+  grid-template-columns: 1fr 110px;
+  gap: 12px;
+  background: #fffdf7;
+  color: #2b211a;
+  border: 2px solid #2b211a;
+  border-radius: 6px;
+}
+h1 {
+  font-size: 1.4rem;
+}
+dl {
+  display: grid;
+  grid-template-columns: 60px 1fr;
+  gap: 2px 8px;
+  margin: 8px 0;
+}
+dt {
+  color: #6b5b4d;
+}
+dd {
+  margin: 0;
+}
+.not {
+  margin: 0;
+  font-weight: 700;
+  letter-spacing: 0.04em;
+}
+.code {
+  align-self: end;
+}
+</style>

@@ -1,0 +1,46 @@
+<script setup lang="ts">
+import { useNotice } from '../data/notice';
+import { readNumber } from '../words/number';
+
+/** Whole minutes, told once they are written; what is no number of minutes is said and put back as it was. */
+const { modelValue, label } = defineProps<{ modelValue: number; label: string; disabled?: boolean }>();
+const emit = defineEmits<{ 'update:modelValue': [value: number] }>();
+const notice = useNotice();
+/** Ten hours. */
+const MOST = 600;
+function read(event: Event): void {
+  const input = event.target as HTMLInputElement;
+  const value = readNumber(input.value);
+  if (Number.isInteger(value) && value >= 0 && value <= MOST) {
+    if (value !== modelValue) emit('update:modelValue', value);
+    return;
+  }
+  if (input.value.trim() !== '') notice.show(`“${input.value}” is no number of minutes: whole ones, 0 to ${MOST}.`);
+  input.value = String(modelValue);
+}
+</script>
+
+<template>
+  <input
+    type="text"
+    inputmode="numeric"
+    class="minutes figures"
+    :value="modelValue"
+    :aria-label="label"
+    :disabled="disabled"
+    @change="read"
+  />
+</template>
+
+<style scoped>
+.minutes {
+  width: 70px;
+  min-height: 44px;
+  padding: 0 8px;
+  border: 1px solid var(--quiet);
+  border-radius: 6px;
+  background: transparent;
+  color: var(--ink);
+  font: inherit;
+}
+</style>

@@ -1,0 +1,147 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import MinutesInput from '../kit/MinutesInput.vue';
+import { useDayChanges } from './useDayChanges';
+import type { RunningDayOnScreen } from '../day';
+import { useWords } from '../data/useWords';
+
+const { say, sayAll } = useWords();
+
+/** The day as it goes on from here: other minutes and words for a step, one left out, one that comes in between. */
+const { running } = defineProps<{ running: RunningDayOnScreen }>();
+const { toCome, leftOut, draft, canAdd, edit, add } = useDayChanges(running);
+const places = computed(() => [
+  { value: null, title: 'at the very end' },
+  ...toCome.value.map(({ step }) => ({ value: step.id, title: `before: ${say(step.title)}` })),
+]);
+/** Words that are none are put back as they were. */
+function reword(event: Event, stepId: string, before: string): void {
+  const { value } = event.target as HTMLTextAreaElement;
+  if (value.trim() !== before && value.trim() !== '') edit(stepId, { words: value.trim() });
+}
+</script>
+
+<template>
+  <v-dialog max-width="760" aria-labelledby="changes-title">
+    <template #activator="{ props }">
+      <button type="button" class="tool" data-test="change-day" v-bind="props">Change the day</button>
+    </template>
+    <template #default="{ isActive }">
+      <div class="paper sheet changes" data-test="changes">
+        <h2 id="changes-title">The day from here</h2>
+
+        <ul class="plain-list">
+          <li v-for="{ step, mayLeaveOut, hasWait } in toCome" :key="step.id">
+            <details>
+              <summary>
+                {{ say(step.title) }}
+                <span class="quiet figures"
+                  >{{ step.handsOnMinutes }} min<template v-if="step.waitMinutes > 0">
+                    and {{ step.waitMinutes }} by itself</template
+                  ></span
+                >
+              </summary>
+              <div class="fields">
+                <div class="amount">
+                  <span aria-hidden="true">Hands, minutes</span
+                  ><MinutesInput
+                    :model-value="step.handsOnMinutes"
+                    :label="`Hands-on minutes: ${say(step.title)}`"
+                    @update:model-value="edit(step.id, { handsOnMinutes: $event })"
+                  />
+                </div>
+                <div v-if="hasWait" class="amount">
+                  <span aria-hidden="true">By itself, minutes</span
+                  ><MinutesInput
+                    :model-value="step.waitMinutes"
+                    :label="`Minutes by itself: ${say(step.title)}`"
+                    @update:model-value="edit(step.id, { waitMinutes: $event })"
+                  />
+                </div>
+                <v-textarea
+                  :model-value="sayAll(step.words)"
+                  label="How"
+                  rows="1"
+                  auto-grow
+                  maxlength="400"
+                  class="how"
+                  @change="reword($event, step.id, sayAll(step.words))"
+                />
+                <button v-if="mayLeaveOut" type="button" class="pill big" @click="edit(step.id, { isLeftOut: true })">
+                  Leave it out
+                </button>
+              </div>
+            </details>
+          </li>
+          <li v-for="step in leftOut" :key="step.id" class="out">
+            <s>{{ say(step.title) }}</s>
+            <button type="button" class="pill big" @click="edit(step.id, { isLeftOut: false })">
+              Take it in again
+            </button>
+          </li>
+        </ul>
+        <form class="fields add" @submit.prevent="add">
+          <v-text-field v-model="draft.title" label="A step in between" maxlength="80" class="how" />
+          <div class="amount">
+            <span aria-hidden="true">Hands, minutes</span
+            ><MinutesInput v-model="draft.handsOnMinutes" label="Its hands-on minutes" />
+          </div>
+          <div class="amount">
+            <span aria-hidden="true">By itself, minutes</span
+            ><MinutesInput v-model="draft.waitMinutes" label="Its minutes by itself" />
+          </div>
+          <v-select v-model="draft.beforeId" :items="places" label="When" class="how" />
+          <v-btn type="submit" variant="tonal" color="primary" height="56" :disabled="!canAdd">Add it</v-btn>
+        </form>
+
+        <v-btn color="primary" height="52" @click="isActive.value = false">Back to the day</v-btn>
+      </div>
+    </template>
+  </v-dialog>
+</template>
+
+<style scoped>
+summary {
+  min-height: 52px;
+  padding: 12px 0;
+  cursor: pointer;
+}
+summary .quiet {
+  margin-left: 10px;
+}
+li {
+  border-bottom: 1px solid var(--rule);
+}
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(140px, 1fr));
+  gap: 10px 12px;
+  align-items: start;
+  margin: 6px 0 14px;
+}
+.changes {
+  max-height: calc(100dvh - 48px);
+  overflow-y: auto;
+}
+.amount {
+  display: flex;
+  flex-direction: column;
+  gap: 2px;
+  font-size: 0.92rem;
+  color: var(--quiet);
+}
+.how {
+  grid-column: span 2;
+}
+.out {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 12px;
+  color: var(--quiet);
+}
+.big {
+  min-height: 52px;
+  padding: 0 18px;
+}
+</style>

@@ -1,0 +1,75 @@
+<script setup lang="ts">
+import type { Bowl, BowlLife, WashDay } from '@amber-ladle/contract';
+import { computed, onMounted, ref } from 'vue';
+import { DayRecord } from '../day';
+import { LeftOverPanel } from '../day';
+import { useChanges } from '../data/useChanges';
+import { useHousehold } from '../data/household';
+import { useNotice } from '../data/notice';
+import { useWashDay } from '../data/washday';
+
+/** Everybody is rinsed: what is left of each bowl, what happened, and the day is closed. */
+const { day } = defineProps<{ day: WashDay }>();
+const household = useHousehold();
+const store = useWashDay();
+const notice = useNotice();
+const bowls = ref<Bowl[]>([]);
+async function read(): Promise<void> {
+  try {
+    bowls.value = await Promise.all(day.bowlIds.map((id) => household.readBowl(id)));
+  } catch (error) {
+    notice.fail(error);
+  }
+}
+onMounted(read);
+useChanges(['bowls'], read);
+const open = computed(() =>
+  bowls.value.filter(({ life }) => life && !life.endedAt && (life.leftOver?.fate ?? 'undecided') === 'undecided'),
+);
+const onLife = (bowl: Bowl, life: BowlLife): void =>
+  void (bowls.value = bowls.value.map((one) => (one.id === bowl.id ? { ...one, life } : one)));
+async function close(): Promise<void> {
+  try {
+    await store.end();
+    notice.show('The wash day is in the record.');
+  } catch (error) {
+    notice.fail(error);
+  }
+}
+</script>
+
+<template>
+  <div class="stage">
+    <p class="serif step" data-test="title">Rinsed. That was the day.</p>
+    <template v-for="bowl in open" :key="bowl.id">
+      <p v-if="bowls.length > 1" class="quiet">{{ bowl.maskName }} for {{ bowl.headName }}</p>
+      <LeftOverPanel v-if="bowl.life" :bowl="bowl" :life="bowl.life" @life="onLife(bowl, $event)" />
+    </template>
+    <p class="line">
+      <v-btn color="primary" height="64" data-test="close-day" @click="close">Close the day</v-btn>
+      <RouterLink
+        v-for="bowl in bowls"
+        :key="bowl.id"
+        class="quiet-link"
+        :to="{ name: 'kept-bowl', params: { id: bowl.id } }"
+        >{{ bowl.maskName }} for {{ bowl.headName }}</RouterLink
+      >
+    </p>
+    <h2>What happened</h2>
+    <DayRecord :day="store.begun ?? day" />
+  </div>
+</template>
+
+<style scoped>
+.step {
+  font-size: 2.2rem;
+  margin: 12px 0;
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 14px;
+  margin: 14px 0;
+}
+</style>

@@ -1,0 +1,44 @@
+<script setup lang="ts">
+import DayWalk from './DayWalk.vue';
+import { NoBowlYet } from '../day';
+import StartDay from './StartDay.vue';
+import { useChanges } from '../data/useChanges';
+import { useCurrentBowl } from '../day';
+import { useRunningDay } from '../day';
+
+/** The wash day: begun here, then walked step by step. */
+const { bowl, failure, reread } = useCurrentBowl();
+useChanges(['bowls'], reread);
+const running = useRunningDay();
+const { store } = running;
+</script>
+
+<template>
+  <div v-if="store.day" class="page make"><DayWalk :running="running" /></div>
+  <template v-else-if="store.isReady">
+    <NoBowlYet v-if="failure || !bowl" title="Make" :failure="failure" />
+    <div v-else-if="bowl.life?.endedAt" class="page make">
+      <p class="quiet">{{ bowl.maskName }} for {{ bowl.headName }} is done.</p>
+      <h1>Make</h1>
+      <p>Size the next bowl and keep it; then it comes here.</p>
+      <div class="line">
+        <v-btn color="primary" height="64" :to="{ name: 'bowl' }">Size a bowl</v-btn>
+        <RouterLink class="quiet-link" :to="{ name: 'kept-bowl', params: { id: bowl.id } }">What happened</RouterLink>
+      </div>
+    </div>
+    <div v-else class="page make"><StartDay :bowl="bowl" /></div>
+  </template>
+</template>
+
+<style scoped>
+.make {
+  max-width: 1080px;
+  padding-bottom: 12px;
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 18px;
+}
+</style>

@@ -1,0 +1,284 @@
+<script setup lang="ts">
+import { maskWorn, type Bowl, type KeptWish } from '@amber-ladle/contract';
+import { isChild, nextAt } from '@amber-ladle/core/washday';
+import { useLocalStorage } from '@vueuse/core';
+import { computed, ref, watch } from 'vue';
+import DayTimeline from './DayTimeline.vue';
+import { CautionPanel } from '../caution';
+import { MeasuresCard } from '../bowl';
+import { WearLengths } from '../day';
+import { useDayPreview } from './useDayPreview';
+import { useKeys } from '../kit/useKeys';
+import { useLengths } from '../day';
+import { useKeptBowl } from '../data/useKeptBowl';
+import { useHousehold } from '../data/household';
+import { useNotice } from '../data/notice';
+import { useWashDay } from '../data/washday';
+import { writeMinutes } from '../words/mask';
+import { helpWords } from '../words/washday';
+import { untilWords, writeTime } from '../words/when';
+
+/** Before a wash day: when, with which second bowl, and what the day will be like. */
+const { bowl } = defineProps<{ bowl: Bowl }>();
+const household = useHousehold();
+const store = useWashDay();
+const notice = useNotice();
+const zone = computed(() => household.settings.timeZone);
+
+const kind = ref<KeptWish['kind']>('start-at');
+const by = ref('20:30');
+const wish = computed<KeptWish>(() => {
+  if (kind.value === 'start-at') return { kind: 'start-at', at: new Date(household.moment).toISOString() };
+  const time = /^\d\d:\d\d/.test(by.value) ? by.value.slice(0, 5) : '20:30';
+  return { kind: 'rinsed-by', at: new Date(nextAt(time, household.moment, zone.value)).toISOString() };
+});
+
+const secondId = ref<string | null>(null);
+watch(
+  () => bowl.id,
+  () => (secondId.value = null),
+);
+const seconds = computed(() =>
+  household.bowls.items
+    .filter(({ id, headId, life }) => id !== bowl.id && headId !== bowl.headId && life && !life.endedAt)
+    .map(({ id, maskName, headName }) => ({ value: id, title: `${maskName} for ${headName}` })),
+);
+const { bowl: second } = useKeptBowl(computed(() => secondId.value ?? undefined));
+const { life, lengths, stopped, choose } = useLengths(computed(() => bowl));
+const bowls = computed<Bowl[]>(() => [{ ...bowl, life: life.value }, ...(second.value ? [second.value] : [])]);
+const rings = computed(() => household.settings.rings);
+const time = (at: number): string => untilWords(at, household.moment, household.where);
+/** Asked only where there are children and grown-ups, and remembered. */
+const childrenFirst = useLocalStorage('amber-ladle-children-first', false);
+const isFamily = computed(() => {
+  const people = bowls.value.flatMap(({ snapshot: { head, others } }) => [head, ...others]);
+  return people.some(isChild) && !people.every(isChild);
+});
+const wishes = computed(() => ({ childrenFirst: isFamily.value && childrenFirst.value }));
+const { steps, plan, failure, helps, isLookingForHelp, outs, ends } = useDayPreview(bowls, wish, rings, wishes);
+const costs = computed(
+  () => new Map([...(ends.value ?? [])].map(([aimMinutes, at]) => [aimMinutes, `rinsed ${time(at)}`] as const)),
+);
+
+const clock = (at: number): string => writeTime(new Date(at).toISOString(), household.where);
+const dayWords = computed(() => {
+  if (!plan.value) return '';
+  const minutes = Math.round((plan.value.endsAt - plan.value.startsAt) / 60_000);
+  const hands = Math.round(plan.value.handsOnMinutes);
+  return `${writeMinutes(minutes)} in all, ${writeMinutes(hands)} of it with your hands, ${writeMinutes(Math.round(plan.value.idleMinutes))} free.`;
+});
+const best = computed(() => {
+  const all = helps.value ?? [];
+  const masks = all.filter((help) => help.kind === 'other-mask');
+  const own = all.filter((help) => help.kind !== 'other-mask');
+  // The masks that change least about the day first: those that are just enough.
+  const enough = [...masks].reverse().filter(({ isEnough }) => isEnough);
+  return [...own, ...(enough.length > 0 ? enough : masks).slice(0, 3)];
+});
+const nameOf = (subject: string): string => household.maskById(subject)?.name ?? '';
+
+const headsOf = ({ snapshot: { head, others } }: Bowl) =>
+  [head, ...others].flatMap(({ id }) => household.headById(id) ?? []);
+
+const isBeginning = ref(false);
+async function begin(): Promise<void> {
+  if (isBeginning.value || failure.value) return;
+  isBeginning.value = true;
+  try {
+    await store.begin({
+      bowlIds: bowls.value.map(({ id }) => id),
+      wish: wish.value,
+      rings: rings.value,
+      ...wishes.value,
+    });
+  } catch (error) {
+    notice.fail(error);
+  } finally {
+    isBeginning.value = false;
+  }
+}
+useKeys([{ keys: [' '], does: 'begin the day', run: () => void begin() }]);
+async function saveRings(count: number): Promise<void> {
+  try {
+    await household.saveSettings({ rings: count });
+  } catch (error) {
+    notice.fail(error);
+  }
+}
+</script>
+
+<template>
+  <div class="start">
+    <p class="quiet top">{{ bowl.maskName }} for {{ bowl.headName }}</p>
+    <h1>Make</h1>
+    <div class="wish">
+      <div class="line" role="group" aria-label="When">
+        <button type="button" class="pill big" :aria-pressed="kind === 'start-at'" @click="kind = 'start-at'">
+          start now
+        </button>
+        <button type="button" class="pill big" :aria-pressed="kind === 'rinsed-by'" @click="kind = 'rinsed-by'">
+          rinsed by
+        </button>
+        <input
+          v-if="kind === 'rinsed-by'"
+          v-model="by"
+          type="time"
+          class="figures time"
+          aria-label="Rinsed by"
+          required
+        />
+      </div>
+      <v-select
+        v-if="seconds.length > 0"
+        v-model="secondId"
+        :items="seconds"
+        label="A second bowl on the same day"
+        clearable
+        class="second"
+      />
+      <div v-if="isFamily" class="line" role="group" aria-label="Whose turn">
+        <button
+          type="button"
+          class="pill big"
+          :aria-pressed="childrenFirst"
+          data-test="children-first"
+          @click="childrenFirst = !childrenFirst"
+        >
+          children first
+        </button>
+      </div>
+      <div class="line" role="group" aria-label="Rings of the stove">
+        <span class="quiet">rings</span>
+        <button
+          v-for="count in 4"
+          :key="count"
+          type="button"
+          class="pill"
+          :aria-pressed="rings === count"
+          @click="saveRings(count)"
+        >
+          {{ count }}
+        </button>
+      </div>
+    </div>
+    <WearLengths :lengths="lengths" :stopped="stopped" :costs="costs" @choose="choose" />
+    <p v-if="failure" role="alert" class="stop">{{ failure }}</p>
+    <template v-else-if="plan">
+      <p class="serif sum" data-test="day-sum" aria-live="polite">
+        <template v-if="kind === 'start-at'">Begun now, rinsed {{ time(plan.endsAt) }}.</template>
+        <template v-else-if="plan.isAsWished"
+          >Begin {{ time(plan.startsAt) }}, rinsed {{ time(plan.endsAt) }}.</template
+        >
+        <template v-else>Not by {{ clock(Date.parse(wish.at)) }}: {{ time(plan.endsAt) }} at the earliest.</template>
+      </p>
+      <p class="quiet figures">
+        {{ dayWords }}
+        <template v-if="plan.latestStart !== undefined && plan.isAsWished"
+          >Begin {{ time(plan.latestStart) }} at the latest.</template
+        >
+      </p>
+      <div v-if="!plan.isAsWished" class="helps" data-test="helps">
+        <p v-if="isLookingForHelp && !helps" class="quiet">Looking for what would help …</p>
+        <ul v-else class="plain-list">
+          <li v-for="help in best" :key="help.kind + help.subject">{{ helpWords(help, nameOf(help.subject)) }}</li>
+        </ul>
+      </div>
+      <DayTimeline :plan="plan" :steps="steps" :where="household.where" />
+      <ul v-if="outs.length > 0" class="plain-list outs">
+        <li v-for="group in outs" :key="group.from + group.at" class="figures">
+          {{ group.at <= household.moment ? 'Now' : clock(group.at) }}: {{ group.names }} out of the {{ group.from }}.
+        </li>
+      </ul>
+    </template>
+    <CautionPanel
+      v-for="one in bowls"
+      :key="one.id"
+      :mask="maskWorn(one)"
+      :heads="headsOf(one)"
+      place="making"
+      class="cautions"
+    />
+    <div class="buttons in-reach">
+      <v-btn
+        color="primary"
+        height="64"
+        block
+        :loading="isBeginning"
+        :disabled="!plan || Boolean(failure)"
+        @click="begin"
+        >Begin the wash day</v-btn
+      >
+    </div>
+    <details>
+      <summary>The measures, and the mask’s own words</summary>
+      <MeasuresCard
+        :bowl="bowl.snapshot.sized"
+        :catalogue="household.catalogue"
+        :makings="bowl.snapshot.choices.makings"
+        :spoons="bowl.snapshot.spoons"
+      />
+      <ol v-if="bowl.snapshot.mask.steps.length > 0">
+        <li v-for="words in bowl.snapshot.mask.steps" :key="words">{{ words }}</li>
+      </ol>
+    </details>
+  </div>
+</template>
+
+<style scoped>
+.top {
+  margin: 0;
+  font-size: 1.1rem;
+}
+.wish {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 12px 28px;
+  margin: 14px 0;
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px;
+}
+.big {
+  min-height: 52px;
+  padding: 0 20px;
+  font-size: 1.1rem;
+  border-radius: 26px;
+}
+.time {
+  min-height: 52px;
+  padding: 0 14px;
+  border: 1px solid var(--quiet);
+  border-radius: 6px;
+  background: transparent;
+  color: var(--ink);
+  color-scheme: light dark;
+  font: inherit;
+  font-size: 1.3rem;
+}
+.second {
+  flex: 0 1 330px;
+}
+.sum {
+  font-size: clamp(1.5rem, 3.4vw, 2.3rem);
+  margin: 6px 0;
+}
+.stop {
+  color: var(--clay);
+  font-weight: 600;
+}
+.helps {
+  margin: 0 0 14px;
+  padding: 8px 14px;
+  border-left: 4px solid var(--amber-fill);
+}
+.outs {
+  margin-top: 10px;
+}
+.buttons {
+  margin: 20px 0 8px;
+}
+</style>

@@ -1,0 +1,177 @@
+<script setup lang="ts">
+import { ingredientById, type Family } from '@amber-ladle/core/ingredient';
+import { BUILT_IN_MASKS, NEEDS, type Mask, type Need } from '@amber-ladle/core/mask';
+import { computed, ref } from 'vue';
+import MaskFileButton from './MaskFileButton.vue';
+import RankedMasks from './RankedMasks.vue';
+import { useRanking } from './useRanking';
+import FormulaBar from './FormulaBar.vue';
+import { useHousehold } from '../data/household';
+import { FAMILY_ITEMS } from '../words/family';
+import { NEED_WORDS, SLOT_WORDS, writeMinutes } from '../words/mask';
+
+const household = useHousehold();
+const builtIn = new Set(BUILT_IN_MASKS.map(({ id }) => id));
+const search = ref('');
+const need = ref<Need | null>(null);
+const family = ref<Family | null>(null);
+const slot = ref<Mask['slot'] | null>(null);
+const mostMinutes = ref<number | null>(null);
+
+const needs = NEEDS.map((value) => ({ value, title: NEED_WORDS[value] }));
+const families = FAMILY_ITEMS;
+const slots = (['before-shampoo', 'after-shampoo'] as const).map((value) => ({ value, title: SLOT_WORDS[value] }));
+/** For whom, and what today allows; nobody shows the book as it is. */
+const headId = ref<string | null>(null);
+const people = computed(() => household.heads.map(({ id, name }) => ({ value: id, title: `for ${name}, now` })));
+const noEgg = ref(false);
+const { rankings, isWorking } = useRanking(
+  computed(() => (headId.value ? [headId.value] : [])),
+  computed(() => ({
+    minutes: mostMinutes.value ?? undefined,
+    slot: slot.value === 'before-shampoo' || slot.value === 'after-shampoo' ? slot.value : undefined,
+    without: noEgg.value ? (['egg'] as const) : [],
+  })),
+);
+const ranking = computed(() => (headId.value ? rankings.value[headId.value] : undefined));
+
+const times = [40, 60, 90, 150].map((value) => ({ value, title: `within ${writeMinutes(value)}` }));
+
+const totalMinutes = (mask: Mask): number => mask.handsOnMinutes + mask.wear.aimMinutes;
+const familiesOf = (mask: Mask): Family[] =>
+  mask.parts.map(({ ingredientId }) => ingredientById(household.catalogue, ingredientId).family);
+const words = (mask: Mask): string =>
+  [
+    mask.name,
+    mask.summary,
+    ...mask.parts.map(({ ingredientId }) => ingredientById(household.catalogue, ingredientId).name),
+  ]
+    .join(' ')
+    .toLowerCase();
+
+/** What the ranking judges by itself is left to it, so that it can say why not. */
+const found = computed(() =>
+  household.masks.filter(
+    (mask) =>
+      words(mask).includes(search.value.trim().toLowerCase()) &&
+      (!need.value || mask.needs.includes(need.value)) &&
+      (!family.value || familiesOf(mask).includes(family.value)),
+  ),
+);
+const foundIds = computed(() => new Set(found.value.map(({ id }) => id)));
+const shown = computed(() =>
+  found.value.filter(
+    (mask) =>
+      (!slot.value || mask.slot === slot.value || mask.slot === 'either') &&
+      (!mostMinutes.value || totalMinutes(mask) <= mostMinutes.value),
+  ),
+);
+</script>
+
+<template>
+  <div class="page">
+    <div class="title">
+      <h1>Masks</h1>
+      <span class="does">
+        <v-btn color="primary" :to="{ name: 'mask-paste' }">Paste a mask</v-btn>
+        <v-btn variant="tonal" color="primary" :to="{ name: 'mask-new' }">Write one</v-btn>
+        <MaskFileButton />
+        <v-btn variant="text" color="primary" :to="{ name: 'ingredients' }">Ingredients</v-btn>
+        <v-btn variant="text" color="primary" :to="{ name: 'benches' }">Small benches</v-btn>
+      </span>
+    </div>
+    <div class="filters">
+      <v-text-field v-model="search" label="Find by name or ingredient" clearable />
+      <v-select v-model="need" :items="needs" label="Used for" clearable />
+      <v-select v-model="family" :items="families" label="With" clearable />
+      <v-select v-model="slot" :items="slots" label="When" clearable />
+      <v-select v-model="mostMinutes" :items="times" label="Time" clearable />
+    </div>
+    <div class="whom">
+      <v-select
+        v-model="headId"
+        :items="people"
+        label="Order"
+        placeholder="as in the book"
+        persistent-placeholder
+        clearable
+      />
+      <v-switch v-if="headId" v-model="noEgg" label="no smell of egg" />
+    </div>
+    <template v-if="headId">
+      <RankedMasks v-if="ranking" :ranking="ranking" :head-id="headId" :shown-ids="foundIds" />
+      <p v-else-if="isWorking" class="quiet" role="status">Looking …</p>
+    </template>
+    <template v-else>
+      <p class="quiet" role="status">{{ shown.length }} of {{ household.masks.length }} masks</p>
+      <p v-if="shown.length === 0" class="empty">
+        None like that. Clear a filter, or
+        <RouterLink class="quiet-link" :to="{ name: 'mask-new' }">write it yourself</RouterLink>.
+      </p>
+      <ul class="plain-list rows book">
+        <li v-for="mask in shown" :key="mask.id">
+          <RouterLink :to="{ name: 'mask', params: { id: mask.id } }">
+            <span
+              ><span class="serif name">{{ mask.name }}</span>
+              <span v-if="!builtIn.has(mask.id)" class="quiet own"> your own, version {{ mask.version }}</span></span
+            >
+            <FormulaBar :parts="mask.parts" />
+            <span>{{ mask.summary }}</span>
+            <span class="quiet meta">
+              {{ [...mask.needs.map((n) => NEED_WORDS[n]), SLOT_WORDS[mask.slot]].join(', ') }} ·
+              <span class="figures">{{ writeMinutes(totalMinutes(mask)) }}</span>
+            </span>
+          </RouterLink>
+        </li>
+      </ul>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.title {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+}
+.does {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+.filters {
+  display: grid;
+  grid-template-columns: 2fr 1fr 1fr 1fr 1fr;
+  gap: 10px;
+  margin: 14px 0 10px;
+}
+.whom {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+}
+.whom > :first-child {
+  flex: 0 1 280px;
+}
+.book {
+  columns: 2;
+  column-gap: 40px;
+}
+.book li {
+  break-inside: avoid;
+}
+.name {
+  font-size: 1.3rem;
+}
+.meta {
+  font-size: 0.92rem;
+}
+@media (max-width: 900px) {
+  .filters {
+    grid-template-columns: 1fr 1fr;
+  }
+  .book {
+    columns: 1;
+  }
+}
+</style>

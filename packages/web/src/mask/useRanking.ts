@@ -1,0 +1,55 @@
+import { NO_STORY, type RankedHead, type RankWish, type Ranking } from '@amber-ladle/core/judge';
+import { computed, type Ref } from 'vue';
+import { useHousehold } from '../data/household';
+import { useShelf } from '../data/shelf';
+import { plain, sizing } from '../data/sizing';
+import { useNewest } from '../kit/useNewest';
+
+/** Looked at anew every quarter of an hour, and whenever something changes. */
+const QUARTER = 900_000;
+
+/** Masks for heads, the best first and each with its reasons, worked out beside the screen. */
+export function useRanking(
+  headIds: Ref<readonly string[]>,
+  asked: Ref<Pick<RankWish, 'minutes' | 'slot' | 'without'>>,
+) {
+  const household = useHousehold();
+  const shelf = useShelf();
+  shelf.load().catch(() => undefined);
+  const heads = computed<RankedHead[]>(() =>
+    headIds.value.flatMap((id) => {
+      const head = household.headById(id);
+      if (!head) return [];
+      const { ratings } = household.learning.heads[id] ?? { ratings: {} };
+      return [
+        {
+          id,
+          ...household.taught(head),
+          ratings,
+          story: { ...NO_STORY, ...head.story },
+          wore: household.histories[id] ?? [],
+        },
+      ];
+    }),
+  );
+  const wish = computed(() =>
+    shelf.isReady && heads.value.length > 0
+      ? {
+          masks: household.masks,
+          heads: heads.value,
+          lots: shelf.lots,
+          wish: {
+            ...asked.value,
+            now: Math.floor(household.moment / QUARTER) * QUARTER,
+            timeZone: household.settings.timeZone,
+            schools: household.settings.schools,
+          } satisfies RankWish,
+        }
+      : undefined,
+  );
+  const { current, isWorking, failure } = useNewest(wish, ({ masks, heads: all, lots, wish: rank }) =>
+    sizing().rank(plain(masks), plain(all), plain(lots), plain(rank)),
+  );
+  const rankings = computed<Readonly<Record<string, Ranking>>>(() => current.value ?? {});
+  return { rankings, isWorking, failure };
+}

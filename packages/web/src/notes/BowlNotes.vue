@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import { api, type Bowl, type LoggedBowl } from '@amber-ladle/contract';
+import { headNeedIn } from '@amber-ladle/core/house';
+import { kitchenRound } from '@amber-ladle/core/measure';
+import { computed, shallowRef, watch } from 'vue';
+import LogEditor from './LogEditor.vue';
+import { call } from '../data/client';
+import { useChanges } from '../data/useChanges';
+import { useHousehold } from '../data/household';
+import { useNotice } from '../data/notice';
+import { evidenceWords, timeWords } from '../words/notes';
+
+/** What was written of a kept bowl, what it taught, and what it would be made again. */
+const { bowl } = defineProps<{ bowl: Bowl }>();
+const household = useHousehold();
+const notice = useNotice();
+const pages = shallowRef<readonly LoggedBowl[]>([]);
+const read = async (): Promise<void> => {
+  pages.value = await call(api.notes.ofBowl, { params: { id: bowl.id } }).catch((error: unknown) => {
+    notice.fail(error);
+    return [];
+  });
+};
+watch(() => bowl.id, read, { immediate: true });
+useChanges(['notes', 'bowls'], read);
+
+const taught = (headId: string): string => {
+  const told = household.learning.heads[headId]?.evidence.find(({ bowlId }) => bowlId === bowl.id);
+  return told ? `It taught: ${evidenceWords(told)}.` : '';
+};
+const made = (page: LoggedBowl): string => {
+  const { plannedMillilitres: planned, madeMillilitres: poured, minutes } = page.facts;
+  const off = Math.abs(poured - planned) >= 1 ? `, ${kitchenRound(poured)} mL as it was poured` : '';
+  return `Planned ${kitchenRound(planned)} mL${off}${minutes === undefined ? '' : `; ${timeWords(minutes)} from the first step to the rinse`}.`;
+};
+/** The same mask for the same head, sized by what is known now. */
+const again = computed(() => {
+  const head = household.headById(bowl.headId);
+  const mask = household.maskById(bowl.maskId);
+  if (!head || !mask || bowl.snapshot.others.length > 0) return undefined;
+  const { enoughChance } = bowl.snapshot.choices;
+  const need = kitchenRound(headNeedIn(household.house, head, mask, enoughChance).millilitres);
+  const before = kitchenRound(bowl.snapshot.sized.needMillilitres);
+  if (need === before) return { words: `Made again it needs ${need} mL, as it did.`, head, mask };
+  const length = head.profile.stretchedLengthCentimetres - bowl.snapshot.head.profile.stretchedLengthCentimetres;
+  const why = [
+    'what earlier bowls taught',
+    ...(Math.abs(length) >= 0.5 ? [`${Math.abs(length)} cm ${length > 0 ? 'more' : 'less'} hair`] : []),
+  ].join(' and ');
+  return { words: `Made again it needs ${need} mL instead of ${before} mL: ${why}.`, head, mask };
+});
+const toChange = computed(() => pages.value.flatMap(({ log }) => (log.toChange ? [log.toChange] : [])));
+</script>
+
+<template>
+  <section class="no-print notes" aria-labelledby="bowl-notes" data-test="bowl-notes">
+    <h2 id="bowl-notes">Notes</h2>
+    <p v-if="again" class="big" data-test="again">
+      {{ again.words }}
+      <template v-if="toChange.length > 0">Otherwise: {{ toChange.join(' ') }}</template>
+    </p>
+    <p v-if="again">
+      <v-btn color="primary" variant="tonal" :to="{ name: 'bowl', query: { head: bowl.headId, mask: bowl.maskId } }"
+        >Make again, adjusted</v-btn
+      >
+    </p>
+    <div v-for="page in pages" :key="page.headId" class="one">
+      <h3 v-if="pages.length > 1">{{ page.facts.headName }}</h3>
+      <p class="quiet figures">
+        {{ made(page) }} <span data-test="taught">{{ taught(page.headId) }}</span>
+      </p>
+      <LogEditor :page="page" />
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.one {
+  max-width: 760px;
+}
+.notes {
+  margin-top: 26px;
+}
+</style>

@@ -1,0 +1,240 @@
+<script setup lang="ts">
+import { TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
+import { api, MEASURE_KINDS, type Head, type HeadMeasure, type LoggedBowl } from '@amber-ladle/contract';
+import { lengthKept, SHEDDING } from '@amber-ladle/core/learn';
+import { nearestLandmark } from '@amber-ladle/core/hair';
+import { Chart, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js';
+import { computed, ref, shallowRef, watch } from 'vue';
+import { Line } from 'vue-chartjs';
+import { v4 as newId } from 'uuid';
+import NumberField from '../kit/NumberField.vue';
+import { call } from '../data/client';
+import { useChanges } from '../data/useChanges';
+import { useChartLook } from '../kit/useChartLook';
+import { useHousehold } from '../data/household';
+import { useNotice } from '../data/notice';
+import { between, SHED_WORDS } from '../words/notes';
+import { writeShortDay } from '../words/when';
+
+/** Growth expected against length kept; trims marked. */
+Chart.register(LinearScale, PointElement, LineElement, Tooltip);
+const { head, logged } = defineProps<{ head: Head; logged: readonly LoggedBowl[] }>();
+const household = useHousehold();
+const notice = useNotice();
+const { ink, look, axis } = useChartLook();
+const measures = shallowRef<readonly HeadMeasure[]>([]);
+const params = computed(() => ({ params: { id: head.id } }));
+const read = async (): Promise<void> => {
+  measures.value = await call(api.heads.measures, params.value).catch((error: unknown) => {
+    notice.fail(error);
+    return [];
+  });
+};
+watch(() => head.id, read, { immediate: true });
+useChanges(['notes'], read);
+
+const kept = computed(() => lengthKept(measures.value));
+const MONTH = 30.44 * TWENTY_FOUR_HOURS;
+const words = computed(() => {
+  const { answer, kept: gained, grown, lost } = kept.value;
+  if (!gained || !lost) return 'From the third length on, over four months or more, growing is told from keeping.';
+  const grows = `${grown.perMonth.toFixed(2)} cm a month ${grown.isMeasured ? 'grown, by the mark' : 'is what hair usually grows'} (${between(grown.interval.low, grown.interval.high, 2)})`;
+  const keeps = `${gained.perMonth.toFixed(2)} cm a month kept (${between(gained.interval.low, gained.interval.high, 2)})`;
+  const ends = {
+    keeps: 'The ends keep about all that grows.',
+    breaks: `About ${lost.perMonth.toFixed(2)} cm a month is lost at the ends: breakage, or a cut that nobody wrote down.`,
+    'breaks-or-slow':
+      'Less is kept than most hair grows: slow growth or breakage. Regrowth from a mark (old colour, a dyed line) would tell which.',
+    'too-early': '',
+  }[answer];
+  return `${ends} ${keeps[0]?.toUpperCase()}${keeps.slice(1)}; ${grows}.`;
+});
+const data = computed(() => {
+  const { points, grown } = kept.value;
+  const [start] = points;
+  const last = points.at(-1);
+  const expected = (perMonth: number): { x: number; y: number }[] =>
+    start && last
+      ? [start, last].map(({ at }) => ({
+          x: Date.parse(at),
+          y: start.withTrims + (perMonth * (Date.parse(at) - Date.parse(start.at))) / MONTH,
+        }))
+      : [];
+  const line = (label: string, perMonth: number, dash: number[]) => ({
+    label,
+    data: expected(perMonth),
+    borderColor: ink.value.leaf,
+    borderDash: dash,
+    borderWidth: 1.4,
+    pointRadius: 0,
+  });
+  return {
+    datasets: [
+      {
+        label: 'measured, cm',
+        data: points.map(({ at, centimetres }) => ({ x: Date.parse(at), y: centimetres })),
+        borderColor: ink.value.amber,
+        backgroundColor: ink.value.amber,
+        pointRadius: 6,
+        borderWidth: 2,
+      },
+      {
+        label: 'trims added back, cm',
+        data: points.map(({ at, withTrims }) => ({ x: Date.parse(at), y: withTrims })),
+        borderColor: ink.value.plum,
+        backgroundColor: ink.value.plum,
+        pointStyle: 'rectRot',
+        pointRadius: 6,
+        borderDash: [2, 3],
+        borderWidth: 1.4,
+      },
+      line('growth expected', grown.perMonth, [6, 4]),
+      line('slow growth', grown.interval.low, [2, 5]),
+      line('quick growth', grown.interval.high, [2, 5]),
+      {
+        label: 'trim',
+        data: measures.value
+          .filter(({ kind }) => kind === 'trim')
+          .map(({ at }) => ({ x: Date.parse(at), y: points.find((one) => one.at > at)?.centimetres ?? 0 })),
+        showLine: false,
+        pointStyle: 'crossRot',
+        pointRadius: 9,
+        borderColor: ink.value.clay,
+        borderWidth: 3,
+      },
+    ],
+  };
+});
+const chart = computed(() => ({
+  ...look.value,
+  scales: {
+    x: {
+      type: 'linear' as const,
+      bounds: 'data' as const,
+      ...axis('', { grid: { display: false } }),
+      ticks: {
+        color: ink.value.quiet,
+        maxRotation: 0,
+        maxTicksLimit: 7,
+        callback: (at: string | number) => writeShortDay(Number(at), household.where),
+      },
+    },
+    y: axis('cm, stretched'),
+  },
+}));
+
+/** Shed hair over the same year, as it was said after bowls. */
+const shedding = computed(() => {
+  const said = SHEDDING.map((shed) => ({ shed, count: logged.filter(({ log }) => log.shed === shed).length }));
+  const counted = logged.flatMap(({ log }) => log.shedCount ?? []);
+  const words = said.filter(({ count }) => count > 0).map(({ shed, count }) => `${SHED_WORDS[shed]} ${count}×`);
+  if (counted.length > 0)
+    words.push(`counted ${Math.round(counted.reduce((sum, one) => sum + one, 0) / counted.length)} on average`);
+  return words.length === 0
+    ? ''
+    : `Shed hair on wash days of the last year: ${words.join(', ')}. 50 to 100 a day are usual, more when several days are washed out at once; far more over weeks is a question for a doctor.`;
+});
+
+const KIND_WORDS = { length: 'length', trim: 'cut off', regrowth: 'from scalp to the mark' } as const;
+const kinds = MEASURE_KINDS.map((value) => ({ value, title: KIND_WORDS[value] }));
+const kind = ref<HeadMeasure['kind']>('length');
+const centimetres = ref(head.profile.stretchedLengthCentimetres);
+watch(kind, (now) => (centimetres.value = now === 'length' ? head.profile.stretchedLengthCentimetres : 2));
+const day = ref(household.now().toISOString().slice(0, 10));
+async function add(): Promise<void> {
+  const now = household.now().toISOString();
+  const at = day.value === now.slice(0, 10) ? now : `${day.value}T12:00:00.000Z`;
+  const where = kind.value === 'length' ? nearestLandmark(centimetres.value).name : '';
+  const measure: HeadMeasure = { id: newId(), at, kind: kind.value, centimetres: centimetres.value, where };
+  try {
+    measures.value = await call(api.heads.addMeasure, { ...params.value, body: measure });
+    notice.show('Written down.', () => remove(measure, false));
+  } catch (error) {
+    notice.fail(error);
+  }
+}
+async function remove(measure: HeadMeasure, says = true): Promise<void> {
+  try {
+    measures.value = await call(api.heads.removeMeasure, { params: { id: head.id, measureId: measure.id } });
+    if (says)
+      notice.show('Taken out.', async () => {
+        measures.value = await call(api.heads.addMeasure, { ...params.value, body: measure });
+      });
+  } catch (error) {
+    notice.fail(error);
+  }
+}
+</script>
+
+<template>
+  <section aria-labelledby="length">
+    <h2 id="length">Length kept</h2>
+    <p class="big" data-test="length-words">{{ words }}</p>
+    <template v-if="kept.points.length > 0">
+      <div class="chart">
+        <Line
+          :data="data"
+          :options="chart"
+          role="img"
+          aria-label="Length over time against growth expected; the table below gives the numbers"
+        />
+      </div>
+      <p class="quiet legend">● measured · ◆ with trims added back · ✕ a trim · dashes: what hair usually grows</p>
+    </template>
+    <p v-if="shedding" data-test="shedding">{{ shedding }}</p>
+    <form class="line" @submit.prevent="add">
+      <v-select v-model="kind" :items="kinds" label="What" class="kind" hide-details="auto" />
+      <NumberField v-model="centimetres" label="How long" unit="cm" :min="0.1" :max="200" class="number" />
+      <v-text-field v-model="day" type="date" label="When" class="day" hide-details="auto" />
+      <v-btn type="submit" color="primary" height="48">Write it down</v-btn>
+    </form>
+    <p class="quiet">
+      Wet, stretched, at the same lock each time; every two to three months is often enough. From scalp to a mark means
+      the new growth above old colour or a dyed line.
+    </p>
+    <details v-if="measures.length > 0">
+      <summary>All measurements</summary>
+      <table class="figures" data-test="measures">
+        <tbody>
+          <tr v-for="one in [...measures].reverse()" :key="one.id">
+            <td>{{ writeShortDay(one.at, household.where) }}</td>
+            <td>{{ KIND_WORDS[one.kind] }}</td>
+            <td>{{ one.centimetres }} cm</td>
+            <td>{{ one.where }}</td>
+            <td>
+              <button type="button" class="tool" :aria-label="`Take out ${one.centimetres} cm`" @click="remove(one)">
+                take out
+              </button>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </details>
+  </section>
+</template>
+
+<style scoped>
+.chart {
+  height: 270px;
+}
+.legend {
+  font-size: 0.92rem;
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+  align-items: flex-start;
+  margin: 10px 0;
+}
+.kind {
+  max-width: 230px;
+  min-width: 180px;
+}
+.number {
+  max-width: 150px;
+}
+.day {
+  max-width: 190px;
+}
+</style>

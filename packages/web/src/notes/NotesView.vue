@@ -1,0 +1,268 @@
+<script setup lang="ts">
+import { localDay } from '@amber-ladle/core/time';
+import { api, type OpenLog } from '@amber-ladle/contract';
+import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import { BowlList } from '../bowl';
+import LogEditor from './LogEditor.vue';
+import LogTable from './LogTable.vue';
+import { call } from '../data/client';
+import { useChanges } from '../data/useChanges';
+import { useHistory } from './useHistory';
+import { useHousehold } from '../data/household';
+import { useNotice } from '../data/notice';
+import { askWords } from '../words/notes';
+import { writeDay } from '../words/when';
+
+/** The bowl just worn first; then what a head's history says. Each look comes when it is asked for. */
+const AmountHistory = defineAsyncComponent(() => import('./AmountHistory.vue'));
+const WorksHistory = defineAsyncComponent(() => import('./WorksHistory.vue'));
+const LengthHistory = defineAsyncComponent(() => import('./LengthHistory.vue'));
+const PhotoHistory = defineAsyncComponent(() => import('./PhotoHistory.vue'));
+const SpendingHistory = defineAsyncComponent(() => import('./SpendingHistory.vue'));
+const LogFiles = defineAsyncComponent(() => import('./LogFiles.vue'));
+
+const household = useHousehold();
+const notice = useNotice();
+const route = useRoute();
+const router = useRouter();
+
+const LOOKS = [
+  { id: 'amount', title: 'How much' },
+  { id: 'works', title: 'What works' },
+  { id: 'log', title: 'The log' },
+  { id: 'length', title: 'Length' },
+  { id: 'photos', title: 'Pictures' },
+  { id: 'spending', title: 'Cost and time' },
+] as const;
+type Look = (typeof LOOKS)[number]['id'];
+const look = computed<Look>(() => LOOKS.find(({ id }) => id === route.query['look'])?.id ?? 'amount');
+const head = computed(() => household.headById(String(route.query['head'] ?? '')) ?? household.heads[0]);
+const to = (query: Record<string, string>): unknown => router.replace({ query: { ...route.query, ...query } });
+
+/** Bowls that ask for a word; one that is being written in stays until the page is left. */
+const open = shallowRef<readonly OpenLog[]>([]);
+const key = ({ bowlId, headId }: Pick<OpenLog, 'bowlId' | 'headId'>): string => `${bowlId} ${headId}`;
+const chosen = ref<string>();
+async function readOpen(): Promise<void> {
+  const fresh = await call(api.notes.open).catch(() => undefined);
+  if (!fresh) return;
+  const kept = open.value.find((one) => key(one) === chosen.value);
+  open.value = kept && !fresh.some((one) => key(one) === key(kept)) ? [kept, ...fresh] : fresh;
+  const first = meant.value ?? fresh[0];
+  chosen.value ??= first && key(first);
+}
+void readOpen();
+useChanges(['notes', 'bowls', 'clock'], readOpen);
+const shown = computed(() => open.value.find((one) => key(one) === chosen.value));
+const day = (at: string): string => writeDay(at, household.now(), household.where);
+const asks = computed(() => (shown.value ? askWords(shown.value.wants, shown.value.facts) : ''));
+/** The bowl that was come for, where it still asks for a word. */
+const meant = computed(() => {
+  const { bowl, head: headId } = route.query;
+  return open.value.find((one) => one.bowlId === bowl && (headId === undefined || one.headId === headId));
+});
+async function notNow(): Promise<void> {
+  const page = shown.value;
+  if (!page) return;
+  try {
+    const [now] = (await call(api.notes.ofBowl, { params: { id: page.bowlId } })).filter(
+      ({ headId }) => headId === page.headId,
+    );
+    const { version, log } = now ?? page;
+    await call(api.notes.write, {
+      params: { id: page.bowlId, headId: page.headId },
+      body: { version, log: { ...log, isNextDayAsked: true } },
+    });
+    chosen.value = undefined;
+    await readOpen();
+  } catch (error) {
+    notice.fail(error);
+  }
+}
+
+const SPANS = [
+  { value: 90, title: 'three months' },
+  { value: 365, title: 'a year' },
+  { value: 0, title: 'everything' },
+] as const;
+const days = ref(365);
+const maskId = ref<string | null>(null);
+watch(
+  () => head.value?.id,
+  () => (maskId.value = null),
+);
+const today = computed(() => localDay(household.moment, household.settings.timeZone));
+const wish = computed(() => ({
+  headId: head.value?.id,
+  maskId: look.value === 'log' ? (maskId.value ?? undefined) : undefined,
+  days: days.value,
+  today: today.value,
+}));
+const { logged, judged, total, isReady, readMore } = useHistory(wish);
+const masks = computed(() => {
+  const worn = new Map(logged.value.map(({ facts }) => [facts.maskId, facts.maskName]));
+  return [...worn].map(([value, title]) => ({ value, title }));
+});
+</script>
+
+<template>
+  <div class="page notes">
+    <h1>Notes</h1>
+    <section v-if="shown" class="paper ask" aria-labelledby="asks" data-test="open-log">
+      <div class="top">
+        <div>
+          <h2 id="asks">{{ asks }}</h2>
+          <p class="quiet">
+            <RouterLink class="quiet-link" :to="{ name: 'kept-bowl', params: { id: shown.bowlId } }">{{
+              shown.facts.maskName
+            }}</RouterLink>
+            worn {{ day(shown.at) }}
+          </p>
+        </div>
+        <v-btn variant="text" color="primary" @click="notNow">Do not ask again</v-btn>
+      </div>
+      <div v-if="open.length > 1" class="others" role="group" aria-label="Which bowl">
+        <button
+          v-for="one in open"
+          :key="key(one)"
+          type="button"
+          class="pill"
+          :aria-pressed="chosen === key(one)"
+          @click="chosen = key(one)"
+        >
+          {{ one.facts.headName }}, {{ day(one.at) }}
+        </button>
+      </div>
+      <LogEditor :key="`${key(shown)} ${shown.wants}`" :page="shown" :begin="shown.wants" />
+    </section>
+
+    <template v-if="head">
+      <div class="who" role="group" aria-label="Whose notes">
+        <button
+          v-for="one in household.heads"
+          :key="one.id"
+          type="button"
+          class="pill name"
+          :aria-pressed="one.id === head.id"
+          @click="to({ head: one.id })"
+        >
+          {{ one.name }}
+        </button>
+      </div>
+      <nav class="looks" aria-label="What the notes say">
+        <RouterLink
+          v-for="{ id, title } in LOOKS"
+          :key="id"
+          :to="{ query: { ...route.query, look: id } }"
+          replace
+          :aria-current="look === id ? 'page' : undefined"
+          >{{ title }}</RouterLink
+        >
+      </nav>
+      <div v-if="look === 'works' || look === 'log'" class="filters">
+        <v-select v-model="days" :items="SPANS" label="From the last" class="filter" hide-details />
+        <v-select
+          v-if="look === 'log'"
+          v-model="maskId"
+          :items="masks"
+          label="Mask"
+          clearable
+          placeholder="all"
+          persistent-placeholder
+          class="filter"
+          hide-details
+        />
+      </div>
+      <AmountHistory v-if="look === 'amount'" :key="head.id" :head="head" />
+      <WorksHistory v-else-if="look === 'works'" :key="head.id" :name="head.name" :judged="judged" :logged="logged" />
+      <LengthHistory v-else-if="look === 'length'" :key="head.id" :head="head" :logged="logged" />
+      <PhotoHistory v-else-if="look === 'photos'" :key="head.id" :head="head" />
+      <SpendingHistory v-else-if="look === 'spending'" />
+      <section v-else aria-labelledby="log">
+        <h2 id="log">What was written of {{ head.name }}’s bowls</h2>
+        <LogTable v-if="isReady" :logged="logged" :total="total" @more="readMore" />
+        <LogFiles />
+        <p>
+          Poured by eye?
+          <RouterLink class="quiet-link" :to="{ name: 'benches' }">Weigh what went in</RouterLink> and it can be made
+          again.
+        </p>
+        <h2 class="kept">Every bowl you kept</h2>
+        <p class="quiet">As it was measured that day; later changes to a head or a mask never touch it.</p>
+        <BowlList :bowls="household.bowls.items" />
+        <p v-if="household.bowls.total > household.bowls.items.length" class="quiet">
+          The newest {{ household.bowls.items.length }} of {{ household.bowls.total }}.
+        </p>
+      </section>
+    </template>
+    <p v-else class="quiet">
+      Nobody is measured yet.
+      <RouterLink class="quiet-link" :to="{ name: 'head', params: { id: 'new' } }">Add a head</RouterLink>, size a bowl
+      and wear it; what you write of it stands here.
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.notes {
+  max-width: 1060px;
+}
+.ask {
+  padding: 14px 20px;
+  margin: 10px 0 22px;
+  border-left: 5px solid var(--amber-fill);
+}
+.top {
+  display: flex;
+  justify-content: space-between;
+  align-items: flex-start;
+  gap: 12px;
+}
+.top p {
+  margin: 2px 0 8px;
+}
+.others,
+.who {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin: 6px 0 10px;
+}
+.name {
+  min-height: 44px;
+  padding: 0 16px;
+  font: 560 1.1rem var(--serif);
+}
+.looks {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 22px;
+  border-bottom: 1px solid var(--rule);
+  margin-bottom: 14px;
+}
+.looks a {
+  min-height: 44px;
+  display: flex;
+  align-items: center;
+  color: var(--ink);
+  text-decoration: none;
+}
+.looks a[aria-current] {
+  font-weight: 600;
+  box-shadow: inset 0 -3px var(--amber-fill);
+}
+.filters {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+  margin: 4px 0 12px;
+}
+.filter {
+  max-width: 220px;
+  min-width: 160px;
+}
+.kept {
+  margin-top: 28px;
+}
+</style>

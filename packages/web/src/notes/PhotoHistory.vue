@@ -1,0 +1,215 @@
+<script setup lang="ts">
+import { api, PHOTO_MOMENTS, type Head, type Photo } from '@amber-ladle/contract';
+import { computed, ref, shallowRef, watch } from 'vue';
+import { v4 as newId } from 'uuid';
+import PhotoCompare from './PhotoCompare.vue';
+import { call, linkTo } from '../data/client';
+import { useChanges } from '../data/useChanges';
+import { useHousehold } from '../data/household';
+import { useNotice } from '../data/notice';
+import { writeShortDay } from '../words/when';
+
+/** Pictures of a head, two of them side by side. They stay in this house. */
+const { head } = defineProps<{ head: Head }>();
+const household = useHousehold();
+const notice = useNotice();
+const photos = shallowRef<readonly Photo[]>([]);
+const first = shallowRef<Photo>();
+const total = ref(0);
+const isReady = ref(false);
+const PER_PAGE = 40;
+async function readFrom(offset: number, limit: number): Promise<void> {
+  try {
+    const page = await call(api.photos.ofHead, { params: { id: head.id }, query: { offset, limit } });
+    photos.value = [...photos.value.slice(0, offset), ...page.items];
+    first.value = page.first;
+    total.value = page.total;
+    isReady.value = true;
+  } catch (error) {
+    notice.fail(error);
+  }
+}
+const read = (): Promise<void> => readFrom(0, Math.min(100, Math.max(PER_PAGE, photos.value.length)));
+const readMore = (): Promise<void> => readFrom(photos.value.length, PER_PAGE);
+watch(() => head.id, read, { immediate: true });
+useChanges(['notes'], read);
+
+const MOMENT_WORDS = { before: 'before', after: 'after', length: 'length' } as const;
+const moments = PHOTO_MOMENTS.map((value) => ({ value, title: MOMENT_WORDS[value] }));
+const moment = ref<Photo['moment']>('after');
+const words = (photo: Photo): string =>
+  `${writeShortDay(photo.at, household.where)}, ${MOMENT_WORDS[photo.moment]}${photo.words ? `: ${photo.words}` : ''}`;
+
+/** The earliest beside the newest, until others are chosen. */
+const leftId = ref<string>();
+const rightId = ref<string>();
+/** What can be chosen: those on the page, and the very first. */
+const known = computed(() => {
+  const start = first.value;
+  return start && !photos.value.some(({ id }) => id === start.id) ? [...photos.value, start] : photos.value;
+});
+const byId = (id: string | undefined): Photo | undefined => known.value.find((photo) => photo.id === id);
+const left = computed(() => byId(leftId.value) ?? known.value.at(-1));
+const right = computed(() => byId(rightId.value) ?? photos.value[0]);
+const items = computed(() => known.value.map((photo) => ({ value: photo.id, title: words(photo) })));
+
+const isSending = ref(false);
+async function bring(event: Event): Promise<void> {
+  const field = event.target as HTMLInputElement;
+  const files = [...(field.files ?? [])];
+  isSending.value = true;
+  try {
+    for (const file of files) {
+      const photo = await call(api.photos.add, {
+        params: { id: head.id },
+        query: { id: newId(), at: household.now().toISOString(), moment: moment.value, words: '' },
+        body: file.type.startsWith('image/') ? file : new Blob([file]),
+      });
+      leftId.value ??= left.value?.id;
+      rightId.value = photo.id;
+    }
+    if (files.length > 0) notice.show(files.length === 1 ? 'The picture is in.' : `${files.length} pictures are in.`);
+  } catch (error) {
+    notice.fail(error);
+  } finally {
+    isSending.value = false;
+    field.value = '';
+    await read();
+  }
+}
+async function remove(photo: Photo): Promise<void> {
+  try {
+    await call(api.photos.remove, { params: { id: photo.id } });
+    await read();
+    notice.show('The picture is taken out.', async () => {
+      await call(api.photos.restore, { params: { id: photo.id } });
+      await read();
+    });
+  } catch (error) {
+    notice.fail(error);
+  }
+}
+async function keepCrop(photo: Photo | undefined, crop: Photo['crop']): Promise<void> {
+  if (!photo) return;
+  try {
+    await call(api.photos.change, { params: { id: photo.id }, body: { crop } });
+  } catch (error) {
+    notice.fail(error);
+  }
+}
+</script>
+
+<template>
+  <section aria-labelledby="photos">
+    <h2 id="photos">Pictures</h2>
+    <div class="line">
+      <v-select v-model="moment" :items="moments" label="A picture" class="moment" hide-details />
+      <label class="choose">
+        <span class="sr-only">Pictures of {{ head.name }}</span>
+        <input
+          type="file"
+          accept="image/jpeg,image/png,image/webp,image/avif,image/tiff"
+          multiple
+          :disabled="isSending"
+          @change="bring"
+        />
+      </label>
+    </div>
+    <p class="quiet">
+      They stay on this machine. Turned upright and made smaller; where and with what they were taken is left out. The
+      same place, light and distance each time says most.
+    </p>
+    <p v-if="isReady && photos.length === 0">No picture yet. Take one before, one after, and look in three months.</p>
+    <template v-if="left && right && left.id !== right.id">
+      <div class="line">
+        <v-select
+          :model-value="left.id"
+          :items="items"
+          label="Left"
+          class="which"
+          hide-details
+          @update:model-value="leftId = $event"
+        />
+        <v-select
+          :model-value="right.id"
+          :items="items"
+          label="Right"
+          class="which"
+          hide-details
+          @update:model-value="rightId = $event"
+        />
+      </div>
+      <PhotoCompare
+        :key="`${left.id} ${right.id}`"
+        :left="left"
+        :right="right"
+        :left-words="words(left)"
+        :right-words="words(right)"
+        @crop="(side, crop) => keepCrop(side === 'left' ? left : right, crop)"
+      />
+    </template>
+    <ul class="plain-list all" data-test="photos">
+      <li v-for="photo in photos" :key="photo.id">
+        <button type="button" class="thumb" :aria-label="`Right: ${words(photo)}`" @click="rightId = photo.id">
+          <img
+            :src="linkTo(api.photos.picture, { id: photo.id, size: 'small' })"
+            :alt="words(photo)"
+            loading="lazy"
+            :width="photo.width"
+            :height="photo.height"
+          />
+        </button>
+        <span class="figures">{{ words(photo) }}</span>
+        <button type="button" class="tool" :aria-label="`Take out: ${words(photo)}`" @click="remove(photo)">
+          take out
+        </button>
+      </li>
+    </ul>
+    <v-btn v-if="photos.length < total" variant="tonal" color="primary" @click="readMore"
+      >{{ total - photos.length }} more</v-btn
+    >
+  </section>
+</template>
+
+<style scoped>
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+  align-items: center;
+  margin: 8px 0;
+}
+.moment {
+  max-width: 150px;
+  min-width: 130px;
+}
+.which {
+  max-width: 320px;
+  min-width: 220px;
+}
+.all {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+  gap: 14px;
+  margin-top: 18px;
+}
+.thumb {
+  display: block;
+  width: 100%;
+  padding: 0;
+  border: 1px solid var(--rule);
+  border-radius: 6px;
+  overflow: hidden;
+  background: none;
+  cursor: pointer;
+}
+.thumb img {
+  display: block;
+  width: 100%;
+  height: 150px;
+  object-fit: cover;
+}
+.all span {
+  font-size: 0.92rem;
+}
+</style>

@@ -1,0 +1,98 @@
+<script setup lang="ts">
+import { flowOfSpread, PLATE_CENTIMETRES } from '@amber-ladle/core/learn';
+import { textureClass } from '@amber-ladle/core/mask';
+import { computed, ref, watch } from 'vue';
+import PlateDrawing from './PlateDrawing.vue';
+import { TextureScale } from '../bowl';
+import { readNumber } from '../words/number';
+
+/** The plate test: how far a spoonful spreads in half a minute, and how thick that is. */
+const {
+  centimetres,
+  gramsPerMillilitre,
+  asks = 'More exactly, on a plate',
+} = defineProps<{
+  centimetres: number | undefined;
+  gramsPerMillilitre: number;
+  asks?: string;
+}>();
+const emit = defineEmits<{ change: [centimetres: number | undefined] }>();
+
+const written = ref('');
+watch(
+  () => centimetres,
+  (now) => {
+    if (readNumber(written.value) !== now) written.value = now === undefined ? '' : String(now);
+  },
+  { immediate: true },
+);
+const value = computed(() => readNumber(written.value));
+const isNone = computed(() => written.value.trim() === '');
+const { min, max } = PLATE_CENTIMETRES;
+const fault = computed(() => {
+  if (isNone.value) return '';
+  if (Number.isNaN(value.value)) return 'A number, in cm.';
+  if (value.value < min) return `A spoonful is ${min} cm across at the least.`;
+  return value.value > max ? `More than ${max} cm runs off the plate.` : '';
+});
+const flow = computed(() => (isNone.value || fault.value ? undefined : flowOfSpread(value.value, gramsPerMillilitre)));
+function take(): void {
+  if (fault.value) return;
+  const next = isNone.value ? undefined : value.value;
+  if (next !== centimetres) emit('change', next);
+}
+</script>
+
+<template>
+  <details class="plate-test" data-test="plate" :open="centimetres !== undefined">
+    <summary>{{ asks }}</summary>
+    <div class="row">
+      <PlateDrawing :across-centimetres="flow === undefined ? undefined : value" />
+      <div>
+        <p>
+          A level tablespoon onto the middle of a flat plate. Wait thirty seconds, lay a ruler across where it is
+          widest.
+        </p>
+        <v-text-field
+          v-model="written"
+          label="Across, after 30 s"
+          suffix="cm"
+          inputmode="decimal"
+          autocomplete="off"
+          class="figures"
+          density="compact"
+          hide-details="auto"
+          :error-messages="fault"
+          @change="take"
+        />
+        <template v-if="flow !== undefined">
+          <p aria-live="polite" data-test="plate-says">
+            That is <b>{{ textureClass(flow) }}</b>. The next bowl of this mask is reckoned with it.
+          </p>
+          <TextureScale :flow-log10="flow" />
+        </template>
+      </div>
+    </div>
+  </details>
+</template>
+
+<style scoped>
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 16px;
+  align-items: flex-start;
+  margin: 8px 0;
+}
+.row > div {
+  flex: 1 1 240px;
+  max-width: 380px;
+}
+p {
+  margin: 0 0 8px;
+}
+.figures {
+  max-width: 220px;
+  margin-bottom: 10px;
+}
+</style>

@@ -1,0 +1,253 @@
+<script setup lang="ts">
+import type { LoggedBowl } from '@amber-ladle/contract';
+import {
+  comparedOn,
+  MOMENTS,
+  pairsOffered,
+  TREND_FROM,
+  trendOf,
+  verdict,
+  whatWorks,
+  type JudgedBowl,
+} from '@amber-ladle/core/learn';
+import type { Average } from '@amber-ladle/core/statistic';
+import { Chart, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js';
+import { computed, ref, watch } from 'vue';
+import { Line } from 'vue-chartjs';
+import { useChartLook } from '../kit/useChartLook';
+import { useHousehold } from '../data/household';
+import { between, CHANGE_WORDS, MOMENT_WORDS } from '../words/notes';
+import { writeShortDay } from '../words/when';
+
+/** What works for this head: masks side by side, this against that, and how verdicts moved. */
+Chart.register(LinearScale, PointElement, LineElement, Tooltip);
+const { name, judged, logged } = defineProps<{
+  name: string;
+  judged: readonly JudgedBowl[];
+  logged: readonly LoggedBowl[];
+}>();
+const household = useHousehold();
+const { ink, look, axis } = useChartLook();
+
+const works = computed(() => whatWorks(judged));
+const nameOf = (maskId: string): string =>
+  household.maskById(maskId)?.name ?? logged.find(({ facts }) => facts.maskId === maskId)?.facts.maskName ?? maskId;
+const names = computed(() => works.value.map(({ maskId }) => ({ value: maskId, title: nameOf(maskId) })));
+const averageWords = (average: Average | undefined): string => (average ? average.mean.toFixed(1) : '–');
+const spanWords = ({ interval }: Average): string =>
+  interval ? `${Math.max(1, interval.low).toFixed(1)} to ${Math.min(5, interval.high).toFixed(1)}` : 'one bowl';
+const littleWords = (count: number): string =>
+  count === 1 ? 'One bowl says nothing yet.' : count === 2 ? 'Two bowls say little.' : '';
+
+const first = ref<string>();
+const second = ref<string>();
+/** What has been worn near each other can be held against each other; the most pairs are looked at first. */
+const offered = computed(() => pairsOffered(judged));
+watch(
+  offered,
+  ([best]) => {
+    first.value ??= best?.firstId;
+    second.value ??= best?.secondId;
+  },
+  { immediate: true },
+);
+/** What can stand against the first, with how often. */
+const others = computed(() =>
+  offered.value.flatMap(({ firstId, secondId, pairs }) => {
+    const other = firstId === first.value ? secondId : secondId === first.value ? firstId : undefined;
+    return other === undefined
+      ? []
+      : [{ value: other, title: `${nameOf(other)}, ${pairs === 1 ? 'one pair' : `${pairs} pairs`}` }];
+  }),
+);
+const paired = computed(() => {
+  const ids = new Set(offered.value.flatMap(({ firstId, secondId }) => [firstId, secondId]));
+  return names.value.filter(({ value }) => ids.has(value));
+});
+watch(first, () => {
+  if (!others.value.some(({ value }) => value === second.value)) second.value = others.value[0]?.value;
+});
+const compared = computed(() =>
+  first.value && second.value && first.value !== second.value
+    ? comparedOn(judged, first.value, second.value)
+    : undefined,
+);
+const answer = computed(() => {
+  if (!compared.value || !first.value || !second.value) return '';
+  const { answer: says, pairs, difference, confounders } = compared.value;
+  const [a, b] = [nameOf(first.value), nameOf(second.value)];
+  const pairWords = pairs.length === 1 ? 'one pair' : `${pairs.length} pairs`;
+  const changed =
+    confounders.length > 0
+      ? ` Also changed: ${confounders.map(({ change, count }) => `${CHANGE_WORDS[change]} (${count}×)`).join(', ')}.`
+      : '';
+  const by = difference ? Math.abs(difference.mean).toFixed(1) : '';
+  const span = difference?.interval ? ` (${between(difference.interval.low, difference.interval.high)})` : '';
+  if (says === 'first') return `${a} came out better by ${by} points of 4${span}, in ${pairWords}.${changed}`;
+  if (says === 'second') return `${b} came out better by ${by} points of 4${span}, in ${pairWords}.${changed}`;
+  if (says === 'too-close') return `Too close to call in ${pairWords}${span}.${changed}`;
+  return `${pairWords[0]?.toUpperCase()}${pairWords.slice(1)} of bowls: too few to say which.${changed}`;
+});
+
+const trend = computed(() => trendOf(judged));
+/** What few bowls tell: what they were, and that it is no trend. */
+const fewWords = computed(() => {
+  const scores = judged
+    .flatMap(({ at, said }) => {
+      const score = verdict(said);
+      return score === undefined ? [] : [{ at, score }];
+    })
+    .sort((a, b) => (a.at < b.at ? -1 : 1));
+  const missing = TREND_FROM - scores.length;
+  const so = scores.map(({ score }) => score.toFixed(1)).join(', then ');
+  if (missing <= 0) return `So far ${so}, all on one day: no trend to speak of.`;
+  return `So far ${so}. ${missing === 1 ? 'One more judged bowl' : `${missing} more judged bowls`}, and there is a trend to speak of.`;
+});
+const trendWords = computed(() => {
+  if (!trend.value) return fewWords.value;
+  const { answer: says, perMonth, interval } = trend.value;
+  const span = `${between(interval.low, interval.high, 2)} points a month`;
+  if (says === 'even') return `Neither better nor worse over these months (${span}).`;
+  return `It gets ${says}: ${Math.abs(perMonth).toFixed(2)} points a month (${span}).`;
+});
+const STYLES = ['circle', 'triangle', 'rect', 'rectRot', 'star', 'crossRot'] as const;
+const MARKS = ['●', '▲', '■', '◆', '✱', '✕'] as const;
+const data = computed(() => {
+  const colours = [ink.value.amber, ink.value.leaf, ink.value.plum, ink.value.clay, ink.value.ink, ink.value.quiet];
+  return {
+    datasets: works.value.slice(0, STYLES.length).map(({ maskId }, i) => ({
+      label: nameOf(maskId),
+      data: judged
+        .filter((bowl) => bowl.maskId === maskId)
+        .map(({ at, said }) => ({ x: Date.parse(at), y: verdict(said) ?? NaN }))
+        .filter(({ y }) => !Number.isNaN(y))
+        .sort((a, b) => a.x - b.x),
+      borderColor: colours[i],
+      backgroundColor: colours[i],
+      pointStyle: STYLES[i],
+      pointRadius: 6,
+      borderWidth: 1.2,
+    })),
+  };
+});
+const chart = computed(() => ({
+  ...look.value,
+  scales: {
+    x: {
+      type: 'linear' as const,
+      bounds: 'data' as const,
+      offset: true,
+      ...axis('', { grid: { display: false } }),
+      ticks: {
+        color: ink.value.quiet,
+        maxRotation: 0,
+        maxTicksLimit: 7,
+        callback: (at: string | number) => writeShortDay(Number(at), household.where),
+      },
+    },
+    y: axis('verdict, 1 to 5', { min: 1, max: 5 }),
+  },
+}));
+</script>
+
+<template>
+  <section aria-labelledby="works">
+    <h2 id="works">What works for {{ name }}</h2>
+    <p v-if="works.length === 0" class="quiet">
+      Nothing was judged yet. A tap or two after each bowl is enough; after three bowls of a mask it is held beside the
+      others.
+    </p>
+    <template v-else>
+      <!-- Wider than a phone: scrolled by keyboard, too. -->
+      <table class="figures" data-test="works" tabindex="0">
+        <thead>
+          <tr>
+            <th scope="col">Mask</th>
+            <th scope="col">Bowls</th>
+            <th v-for="moment in MOMENTS" :key="moment" scope="col">{{ MOMENT_WORDS[moment] }}</th>
+            <th scope="col">All together, 1 to 5</th>
+            <th scope="col">Careful</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="one in works" :key="one.maskId">
+            <th scope="row">{{ nameOf(one.maskId) }}</th>
+            <td>{{ one.count }}</td>
+            <td v-for="moment in MOMENTS" :key="moment">{{ averageWords(one.moments[moment]) }}</td>
+            <td>
+              <b>{{ one.overall.mean.toFixed(1) }}</b> <span class="quiet">{{ spanWords(one.overall) }}</span>
+            </td>
+            <td class="careful">
+              {{ littleWords(one.count) }}
+              <template v-if="one.confounders.length > 0"
+                >Also changed:
+                {{
+                  one.confounders.map(({ change, count }) => `${CHANGE_WORDS[change]} ${count}×`).join(', ')
+                }}.</template
+              >
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      <p class="quiet">
+        Spans hold the truth eight times in ten. Days differ in more than the mask: what else changed is named, not
+        reckoned out.
+      </p>
+      <h3>How it went over time</h3>
+      <div class="chart">
+        <Line
+          :data="data"
+          :options="chart"
+          role="img"
+          aria-label="Verdicts over time, a sign for each mask; the table above gives their means"
+        />
+      </div>
+      <p class="legend">
+        <span v-for="(one, i) in works.slice(0, MARKS.length)" :key="one.maskId"
+          >{{ MARKS[i] }} {{ nameOf(one.maskId) }}</span
+        >
+      </p>
+      <p data-test="trend">{{ trendWords }}</p>
+      <template v-if="names.length > 1 && offered.length === 0">
+        <h3>This against that</h3>
+        <p class="quiet" data-test="no-pairs">
+          Two masks that are worn within two months of each other can be held against each other; none were yet.
+        </p>
+      </template>
+      <template v-else-if="offered.length > 0">
+        <h3>This against that</h3>
+        <div class="line">
+          <v-select v-model="first" :items="paired" label="This" class="mask" hide-details />
+          <v-select v-model="second" :items="others" label="against that" class="mask" hide-details />
+        </div>
+        <p class="big" data-test="compared">{{ answer }}</p>
+      </template>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.chart {
+  height: 240px;
+}
+.legend {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 20px;
+  margin: 4px 0;
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+  margin: 8px 0;
+}
+.mask {
+  max-width: 260px;
+  min-width: 200px;
+}
+.careful {
+  font-size: 0.92rem;
+  color: var(--quiet);
+}
+</style>

@@ -1,0 +1,176 @@
+<script setup lang="ts">
+import { api, type Backup, type HouseholdFileAnswer } from '@amber-ladle/contract';
+import { computed, ref, shallowRef } from 'vue';
+import { call, linkTo } from '../data/client';
+import { useHousehold } from '../data/household';
+import { useNotice } from '../data/notice';
+import { writeDay, writeTime } from '../words/when';
+
+/** Everything in one file, out and in, and the dated copies that are made every day. */
+const household = useHousehold();
+const notice = useNotice();
+const backups = shallowRef<readonly Backup[]>([]);
+const read = async (): Promise<void> => {
+  backups.value = await call(api.household.backups).catch((error: unknown) => {
+    notice.fail(error);
+    return [];
+  });
+};
+void read();
+
+const WHY_WORDS: Readonly<Record<string, string>> = {
+  daily: 'of the day',
+  'by-hand': 'by hand',
+  'before-reading-a-file': 'before a file was read in',
+  'before-a-restore': 'before another copy was brought back',
+};
+const size = (bytes: number): string =>
+  bytes < 1e6 ? `${Math.max(1, Math.round(bytes / 1000))} kB` : `${(bytes / 1e6).toFixed(1)} MB`;
+const when = (at: string): string =>
+  `${writeDay(at, household.now(), household.where)}, ${writeTime(at, household.where)}`;
+
+/** What was looked over and waits for a yes: a file that was chosen, or one of the copies. */
+const asked = shallowRef<{ what: string; answer: HouseholdFileAnswer; doIt: () => Promise<HouseholdFileAnswer> }>();
+const isBusy = ref(false);
+const rowWords = computed(() => {
+  const counts = asked.value?.answer.counts ?? {};
+  const of = (table: string, one: string, more = `${one}s`): string[] => {
+    const count = counts[table] ?? 0;
+    return count === 0 ? [] : [`${count} ${count === 1 ? one : more}`];
+  };
+  return [
+    ...of('head', 'head'),
+    ...of('bowl', 'bowl'),
+    ...of('wear_log', 'page of the log', 'pages of the log'),
+    ...of('lot', 'lot'),
+    ...of('mask', 'own mask'),
+    ...of('photo', 'picture'),
+  ].join(', ');
+});
+async function busy(work: () => Promise<void>): Promise<void> {
+  isBusy.value = true;
+  try {
+    await work();
+  } catch (error) {
+    notice.fail(error);
+  } finally {
+    isBusy.value = false;
+  }
+}
+const send = (body: Blob, isForReal: boolean): Promise<HouseholdFileAnswer> =>
+  call(api.household.readFile, { query: { isForReal }, body });
+async function choose(event: Event): Promise<void> {
+  const field = event.target as HTMLInputElement;
+  const file = field.files?.[0];
+  asked.value = undefined;
+  if (!file) return;
+  await busy(async () => {
+    const body = new Blob([file], { type: 'application/json' });
+    asked.value = { what: 'that file', answer: await send(body, false), doIt: () => send(body, true) };
+  });
+  field.value = '';
+}
+const look = (backup: Backup): Promise<void> =>
+  busy(async () => {
+    const restore = (isForReal: boolean): Promise<HouseholdFileAnswer> =>
+      call(api.household.restoreBackup, { params: { name: backup.name }, body: { isForReal } });
+    asked.value = { what: `the copy of ${when(backup.at)}`, answer: await restore(false), doIt: () => restore(true) };
+  });
+const doIt = (): Promise<void> =>
+  busy(async () => {
+    const answer = await asked.value?.doIt();
+    if (answer?.isDone) {
+      asked.value = undefined;
+      notice.show('Everything is in its place. What was here before is among the copies.');
+    }
+    await read();
+  });
+const backUp = (): Promise<void> =>
+  busy(async () => {
+    backups.value = await call(api.household.backUp);
+    notice.show('A copy is made.');
+  });
+</script>
+
+<template>
+  <div data-test="copies">
+    <p>
+      <a class="quiet-link" :href="linkTo(api.household.file)" download>The whole household in one file</a> ·
+      <a class="quiet-link" :href="linkTo(api.household.file, {}, { photos: 'no' })" download
+        >the same without pictures</a
+      >
+      <span class="quiet"> · JSON, </span>
+      <a class="quiet-link" :href="linkTo(api.household.fileSchema)">its schema</a>
+    </p>
+    <label class="choose">
+      Read such a file in
+      <input type="file" accept=".json,application/json" :disabled="isBusy" @change="choose" />
+    </label>
+    <div aria-live="polite" data-test="asked">
+      <template v-if="asked">
+        <template v-if="asked.answer.faults.length > 0">
+          <p class="alert">Nothing was taken in; {{ asked.what }} does not work:</p>
+          <ul class="plain-list">
+            <li v-for="(fault, i) in asked.answer.faults.slice(0, 12)" :key="i">
+              <b v-if="fault.line > 0" class="figures">line {{ fault.line }}:</b> {{ fault.words }}
+            </li>
+          </ul>
+        </template>
+        <template v-else>
+          <p>
+            Tried out on a copy, and it works: {{ rowWords || 'an empty household' }}. It would stand in the place of
+            everything that is here now; that is backed up first.
+          </p>
+          <p class="line">
+            <v-btn color="primary" :loading="isBusy" @click="doIt">Put it in the place of what is here</v-btn>
+            <v-btn variant="text" @click="asked = undefined">Leave everything</v-btn>
+          </p>
+        </template>
+      </template>
+    </div>
+    <h3>Copies</h3>
+    <p class="quiet">
+      One is made every day and kept beside your data: a week of days, two months of weeks, a year of months.
+      <button type="button" class="tool" :disabled="isBusy" @click="backUp">Make one now</button>
+    </p>
+    <ul class="plain-list copies">
+      <li v-for="backup in backups" :key="backup.name">
+        <span
+          >{{ when(backup.at) }} <span class="quiet">{{ WHY_WORDS[backup.why] ?? backup.why }}</span></span
+        >
+        <span class="figures quiet">{{ size(backup.bytes) }}</span>
+        <button type="button" class="tool" :disabled="isBusy" @click="look(backup)">bring back…</button>
+      </li>
+    </ul>
+  </div>
+</template>
+
+<style scoped>
+.choose {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  align-items: center;
+  min-height: 44px;
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+.alert {
+  color: var(--clay);
+  font-weight: 600;
+}
+.copies li {
+  display: grid;
+  grid-template-columns: 1fr auto auto;
+  gap: 16px;
+  align-items: center;
+  border-bottom: 1px solid var(--rule);
+  min-height: 44px;
+}
+h3 {
+  margin-top: 18px;
+}
+</style>

@@ -1,0 +1,220 @@
+<script setup lang="ts">
+import { api, type KeptMovement, type Page } from '@amber-ladle/contract';
+import { kitchenRound } from '@amber-ladle/core/measure';
+import type { MonthOfWaste, MovementKind } from '@amber-ladle/core/shelf';
+import { BarElement, CategoryScale, Chart, LinearScale, Tooltip } from 'chart.js';
+import { computed, onMounted, ref, shallowRef } from 'vue';
+import { Bar } from 'vue-chartjs';
+import { call } from '../data/client';
+import CsvPanel from './CsvPanel.vue';
+import PlacesPanel from './PlacesPanel.vue';
+import { useChanges } from '../data/useChanges';
+import { useInk } from '../kit/useInk';
+import { useHousehold } from '../data/household';
+import { useNotice } from '../data/notice';
+import { useShelf } from '../data/shelf';
+import { writeDay, writeMonth, writeTime } from '../words/when';
+
+/** The book behind the shelf: every movement, what was thrown away and why, places, and files in and out. */
+Chart.register(LinearScale, CategoryScale, BarElement, Tooltip);
+type Line = KeptMovement & { ingredientId: string };
+const household = useHousehold();
+const shelf = useShelf();
+const notice = useNotice();
+const ink = useInk();
+const book = shallowRef<Page<Line>>({ items: [], total: 0, offset: 0 });
+const waste = shallowRef<readonly MonthOfWaste[]>([]);
+const isReady = ref(false);
+const MOST = 50;
+const offset = ref(0);
+
+async function read(): Promise<void> {
+  const [lines, months] = await Promise.all([
+    call(api.stock.book, { query: { limit: MOST, offset: offset.value } }),
+    call(api.stock.waste),
+  ]);
+  book.value = lines;
+  waste.value = months;
+  isReady.value = true;
+}
+const readAgain = (): void =>
+  void read().catch((error: unknown) => {
+    notice.fail(error);
+  });
+onMounted(() => {
+  void shelf.load().catch((error: unknown) => {
+    notice.fail(error);
+  });
+  readAgain();
+});
+useChanges(['shelf'], readAgain);
+function turn(by: number): void {
+  offset.value = Math.max(0, offset.value + by * MOST);
+  readAgain();
+}
+
+const KIND_WORDS: Readonly<Record<MovementKind, string>> = {
+  add: 'came in',
+  draw: 'for a bowl',
+  'cut-off': 'cut off',
+  'cut-in': 'stays, cut',
+  open: 'opened',
+  move: 'moved',
+  touch: 'felt',
+  correct: 'corrected',
+  discard: 'thrown away',
+  'use-otherwise': 'used otherwise',
+  undo: 'taken back',
+};
+const rows = computed(() =>
+  book.value.items.map((line) => ({
+    line,
+    when: `${writeDay(line.at, household.now(), household.where)} ${writeTime(line.at, household.where)}`,
+    name: household.catalogue.get(line.ingredientId)?.name ?? line.ingredientId,
+    words: [
+      KIND_WORDS[line.kind],
+      line.placeId ? `in: ${shelf.placeById(line.placeId)?.name ?? line.placeId}` : '',
+      line.stage ?? '',
+      line.reason ?? '',
+    ]
+      .filter(Boolean)
+      .join(' · '),
+    grams: line.grams === 0 ? '' : `${line.grams > 0 ? '+' : '−'}${kitchenRound(Math.abs(line.grams))} g`,
+  })),
+);
+const months = computed(() =>
+  waste.value.map((month) => ({
+    ...month,
+    name: writeMonth(month.month, household.where),
+    reasons: Object.entries(month.byReason)
+      .map(([reason, grams]) => `${reason || 'no reason said'} ${kitchenRound(grams)} g`)
+      .join(', '),
+  })),
+);
+const data = computed(() => ({
+  labels: months.value.map(({ name }) => name),
+  datasets: [
+    {
+      label: 'thrown away, g',
+      data: waste.value.map(({ grams }) => Math.round(grams)),
+      backgroundColor: ink.value.fill,
+    },
+  ],
+}));
+const options = computed(() => ({
+  responsive: true,
+  maintainAspectRatio: false,
+  animation: false as const,
+  plugins: { legend: { display: false } },
+  scales: {
+    x: { ticks: { color: ink.value.quiet }, grid: { display: false } },
+    y: {
+      beginAtZero: true,
+      title: { display: true, text: 'grams', color: ink.value.quiet },
+      ticks: { color: ink.value.quiet },
+      grid: { color: ink.value.rule },
+    },
+  },
+}));
+</script>
+
+<template>
+  <div class="page">
+    <RouterLink class="quiet-link" :to="{ name: 'shelf' }">The shelf</RouterLink>
+    <h1>Book of stock</h1>
+    <div class="two">
+      <section aria-labelledby="waste">
+        <h2 id="waste">Thrown away</h2>
+        <p v-if="isReady && months.length === 0" class="quiet">
+          Nothing so far. What goes in the bin is counted here, with why.
+        </p>
+        <template v-else>
+          <div class="chart">
+            <Bar
+              :data="data"
+              :options="options"
+              role="img"
+              aria-label="Grams thrown away by month; the table beside says the same"
+            />
+          </div>
+          <table class="figures" data-test="waste">
+            <tbody>
+              <tr v-for="month in months" :key="month.month">
+                <th scope="row">{{ month.name }}</th>
+                <td>{{ kitchenRound(month.grams) }} g</td>
+                <td>{{ month.money.toFixed(2) }}{{ month.unpricedGrams > 0 ? ' or more' : '' }}</td>
+                <td class="quiet">{{ month.reasons }}</td>
+              </tr>
+            </tbody>
+          </table>
+        </template>
+      </section>
+      <section aria-labelledby="files">
+        <h2 id="files">Files and calendar</h2>
+        <CsvPanel />
+        <PlacesPanel />
+      </section>
+    </div>
+    <section aria-labelledby="lines">
+      <h2 id="lines">Every movement</h2>
+      <table class="figures book">
+        <tbody>
+          <tr v-for="row in rows" :key="row.line.id">
+            <td class="quiet">{{ row.when }}</td>
+            <th scope="row">{{ row.name }}</th>
+            <td>{{ row.words }}</td>
+            <td class="number">{{ row.grams }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <p v-if="isReady && rows.length === 0" class="quiet">Nothing has moved yet.</p>
+      <p v-if="book.total > MOST" class="turn">
+        <v-btn variant="text" :disabled="offset === 0" @click="turn(-1)">Newer</v-btn>
+        <span class="figures">{{ offset + 1 }} to {{ Math.min(book.total, offset + MOST) }} of {{ book.total }}</span>
+        <v-btn variant="text" :disabled="offset + MOST >= book.total" @click="turn(1)">Older</v-btn>
+      </p>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.two {
+  display: grid;
+  grid-template-columns: 1.2fr 1fr;
+  gap: 40px;
+}
+h2 {
+  margin: 18px 0 10px;
+}
+.chart {
+  height: 190px;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+th,
+td {
+  text-align: left;
+  font-weight: 400;
+  padding: 7px 12px 7px 0;
+  border-bottom: 1px solid var(--rule);
+}
+th {
+  font-weight: 600;
+}
+.number {
+  text-align: right;
+  white-space: nowrap;
+}
+.turn {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+}
+@media (max-width: 900px) {
+  .two {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,104 @@
+<script setup lang="ts">
+import type { KeptPlace } from '@amber-ladle/contract';
+import { PLACE_KINDS, USUAL_CELSIUS, type PlaceKind } from '@amber-ladle/core/shelf';
+import { computed, ref } from 'vue';
+import NumberField from '../kit/NumberField.vue';
+import { useNotice } from '../data/notice';
+import { useShelf } from '../data/shelf';
+import { PLACE_WORDS } from '../words/shelf';
+import { readNumber } from '../words/number';
+
+/** The owner's list of places. */
+const shelf = useShelf();
+const notice = useNotice();
+const name = ref('');
+const kind = ref<PlaceKind>('counter');
+const celsius = ref<number>(USUAL_CELSIUS.counter);
+const kinds = PLACE_KINDS.map((value) => ({ value, title: PLACE_WORDS[value] }));
+const idFor = (words: string): string => {
+  const base =
+    words
+      .toLowerCase()
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^[^a-z]+|-+$/g, '') || 'place';
+  for (let i = 1; ; i++) {
+    const id = i === 1 ? base : `${base}-${i}`;
+    if (!shelf.places.some((place) => place.id === id)) return id;
+  }
+};
+const canAdd = computed(() => name.value.trim() !== '');
+async function tell(change: Promise<void>, words: string): Promise<void> {
+  try {
+    await change;
+    notice.show(words);
+  } catch (error) {
+    notice.fail(error);
+  }
+}
+async function add(): Promise<void> {
+  if (!canAdd.value) return;
+  const place = {
+    id: idFor(name.value),
+    name: name.value.trim(),
+    kind: kind.value,
+    celsius: celsius.value,
+    version: 0,
+  };
+  await tell(shelf.savePlace(place), `${place.name} is a place now.`);
+  name.value = '';
+}
+const remove = (place: KeptPlace): Promise<void> => tell(shelf.removePlace(place.id), `${place.name} is off the list.`);
+const warm = (place: KeptPlace, degrees: number): Promise<void> =>
+  tell(shelf.savePlace({ ...place, celsius: degrees }), `${place.name}: ${degrees} °C.`);
+</script>
+
+<template>
+  <details class="places">
+    <summary>Places ({{ shelf.places.length }})</summary>
+    <ul class="plain-list">
+      <li v-for="place in shelf.places" :key="place.id">
+        <b>{{ place.name }}</b>
+        <NumberField
+          :model-value="place.celsius"
+          :label="`usually, ${PLACE_WORDS[place.kind]}`"
+          unit="°C"
+          :min="-40"
+          :max="60"
+          class="degrees"
+          @change="warm(place, readNumber(($event.target as HTMLInputElement).value))"
+        />
+        <button type="button" class="tool" :aria-label="`Take ${place.name} off the list`" @click="remove(place)">
+          off the list
+        </button>
+      </li>
+    </ul>
+    <div class="add">
+      <v-text-field v-model="name" label="A new place" maxlength="40" />
+      <v-select v-model="kind" :items="kinds" label="Like a" @update:model-value="celsius = USUAL_CELSIUS[$event]" />
+      <v-btn variant="tonal" color="primary" :disabled="!canAdd" @click="add">Add</v-btn>
+    </div>
+  </details>
+</template>
+
+<style scoped>
+li {
+  display: grid;
+  grid-template-columns: 110px 1fr auto;
+  gap: 10px;
+  align-items: center;
+  padding: 8px 0 4px;
+}
+.add {
+  display: grid;
+  grid-template-columns: 1fr 1fr auto;
+  gap: 8px;
+  align-items: center;
+  margin-top: 10px;
+}
+@media (max-width: 600px) {
+  .add,
+  li {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,143 @@
+<script setup lang="ts">
+import type { NewLot, NewMovement } from '@amber-ladle/contract';
+import { lexiconOf, readLot } from '@amber-ladle/core/exchange';
+import { kitchenRound } from '@amber-ladle/core/measure';
+import { computed, ref } from 'vue';
+import { v4 as newId } from 'uuid';
+import { questionWords } from '../words/draft';
+import { STAGE_WORDS, STATE_WORDS } from '../words/shelf';
+import { untilWords } from '../words/when';
+import { useHousehold } from '../data/household';
+import { useNotice } from '../data/notice';
+import { useShelf } from '../data/shelf';
+
+/** "3 hard avocados 180 g today 4.20": one line and one key. */
+const household = useHousehold();
+const shelf = useShelf();
+const notice = useNotice();
+const text = ref('');
+const isAdding = ref(false);
+
+const lexicon = computed(() => lexiconOf(household.catalogue));
+const draft = computed(() =>
+  text.value.trim() === ''
+    ? undefined
+    : readLot(
+        text.value,
+        household.catalogue,
+        {
+          system: household.settings.measureSystem,
+          places: shelf.places,
+          timeZone: household.settings.timeZone,
+          now: household.now().toISOString(),
+        },
+        lexicon.value,
+      ),
+);
+const isClear = computed(
+  () => draft.value !== undefined && draft.value.questions.length === 0 && (draft.value.grams ?? 0) > 0,
+);
+const reading = computed(() => {
+  const read = draft.value;
+  if (!read) return '';
+  if (read.questions.length > 0)
+    return questionWords({ ...read, questions: read.questions, unknownWords: read.unknownWords });
+  const row = household.catalogue.get(read.ingredientId ?? '');
+  const parts = [
+    row?.name,
+    read.grams ? `${kitchenRound(read.grams)} g usable` : '',
+    read.pieceGrams && read.grams
+      ? `in ${Math.round(read.grams / read.pieceGrams)} of ${kitchenRound(read.pieceGrams)} g`
+      : '',
+    read.state === 'whole' ? '' : STATE_WORDS[read.state],
+    read.stage ? STAGE_WORDS[read.stage] : '',
+    shelf.placeById(read.placeId)?.name,
+    untilWords(Date.parse(read.since), household.moment, household.where),
+    read.price === undefined ? '' : `for ${read.price.toFixed(2)}`,
+  ];
+  return parts.filter(Boolean).join(' · ');
+});
+
+async function add(): Promise<void> {
+  const read = draft.value;
+  if (!read || !isClear.value || !read.ingredientId || !read.grams || isAdding.value) return;
+  isAdding.value = true;
+  const lot: NewLot = {
+    id: newId(),
+    ingredientId: read.ingredientId,
+    state: read.state,
+    since: read.since,
+    label: '',
+    ...(read.pieceGrams ? { pieceGrams: read.pieceGrams } : {}),
+    ...(read.price === undefined ? {} : { pricePerGram: read.price / read.grams }),
+  };
+  const movement: NewMovement = {
+    lotId: lot.id,
+    kind: 'add',
+    grams: read.grams,
+    placeId: read.placeId,
+    ...(read.stage ? { stage: read.stage } : {}),
+  };
+  try {
+    await shelf.change(`On the shelf: ${text.value.trim().slice(0, 120)}.`, [movement], [lot]);
+    text.value = '';
+  } catch (error) {
+    notice.fail(error);
+  } finally {
+    isAdding.value = false;
+  }
+}
+</script>
+
+<template>
+  <form class="quick" @submit.prevent="add">
+    <input
+      v-model="text"
+      class="line"
+      placeholder="3 hard avocados 180 g today 4.20"
+      aria-label="What came in, in one line"
+      autocomplete="off"
+      maxlength="200"
+    />
+    <v-btn type="submit" color="primary" height="52" :disabled="!isClear" :loading="isAdding">Put on the shelf</v-btn>
+    <p class="reading figures" :class="{ asks: draft && !isClear }" aria-live="polite" data-test="reading">
+      {{ reading || 'How many, what, how ripe, weight, day, price, place; in any order.' }}
+    </p>
+  </form>
+</template>
+
+<style scoped>
+.quick {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 6px 10px;
+}
+.line {
+  min-height: 52px;
+  padding: 0 14px;
+  border: 1px solid var(--quiet);
+  border-radius: 6px;
+  background: rgb(var(--v-theme-surface));
+  color: var(--ink);
+  font: 500 1.2rem var(--sans);
+}
+.line::placeholder {
+  color: var(--quiet);
+  opacity: 1;
+}
+.reading {
+  grid-column: 1 / -1;
+  margin: 0 0 6px 2px;
+  color: var(--quiet);
+  font-size: 0.97rem;
+  min-height: 1.5em;
+}
+.asks {
+  color: var(--clay);
+}
+@media (max-width: 600px) {
+  .quick {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,105 @@
+<script setup lang="ts">
+import { api } from '@amber-ladle/contract';
+import { readReading, type ReadingQuestion } from '@amber-ladle/core/exchange';
+import { READING_HOLDS_MILLISECONDS } from '@amber-ladle/core/shelf';
+import { computed, ref } from 'vue';
+import { call } from '../data/client';
+import { useHousehold } from '../data/household';
+import { useNotice } from '../data/notice';
+import { useShelf } from '../data/shelf';
+import { writeCelsius } from '../words/shelf';
+import { writeTime } from '../words/when';
+
+/** How warm each place is: what a thermometer said of late, else what it usually has; and a line to say what one shows. */
+const household = useHousehold();
+const shelf = useShelf();
+const notice = useNotice();
+const text = ref('');
+const zone = computed(() => household.settings.timeZone);
+
+const ASKS: Readonly<Record<ReadingQuestion, string>> = {
+  'which-place': 'Which place?',
+  'how-warm': 'How many degrees?',
+  'not-possible': 'No kitchen is so cold or warm.',
+};
+const read = computed(() =>
+  text.value.trim() === ''
+    ? undefined
+    : readReading(text.value, { places: shelf.places, timeZone: zone.value, now: household.now().toISOString() }),
+);
+const hint = computed(() => {
+  const found = read.value;
+  if (!found) return 'Such as “fridge 6 °C at 18:30”.';
+  if (found.celsius === undefined || found.questions.length > 0)
+    return found.questions.map((question) => ASKS[question]).join(' ');
+  return `${shelf.placeById(found.placeId ?? '')?.name}: ${writeCelsius(found.celsius)} at ${writeTime(found.at, household.where)}`;
+});
+const rows = computed(() =>
+  shelf.places.map((place) => {
+    const last = shelf.readings.filter(({ placeId }) => placeId === place.id).at(-1);
+    const holds = last !== undefined && household.moment - Date.parse(last.at) < READING_HOLDS_MILLISECONDS;
+    return {
+      id: place.id,
+      name: place.name,
+      words: holds
+        ? `${writeCelsius(last.celsius)}, read ${writeTime(last.at, household.where)}`
+        : `taken as ${writeCelsius(place.celsius)}, its usual; not measured`,
+    };
+  }),
+);
+async function tell(): Promise<void> {
+  const { placeId, celsius, at, questions } = read.value ?? { questions: ['how-warm'] as const };
+  if (questions.length > 0 || placeId === undefined || celsius === undefined || at === undefined) return;
+  try {
+    await call(api.stock.tellReading, { body: { placeId, celsius, at } });
+    notice.show(`${shelf.placeById(placeId)?.name}: ${writeCelsius(celsius)} is noted. It holds for two hours.`);
+    text.value = '';
+  } catch (error) {
+    notice.fail(error);
+  }
+}
+</script>
+
+<template>
+  <section aria-labelledby="readings" class="readings" data-test="readings">
+    <h2 id="readings">How warm it is</h2>
+    <ul class="plain-list">
+      <li v-for="row in rows" :key="row.id">
+        <b>{{ row.name }}</b> <span class="quiet figures">{{ row.words }}</span>
+      </li>
+    </ul>
+    <form novalidate @submit.prevent="tell">
+      <v-text-field
+        v-model="text"
+        label="A thermometer shows"
+        :hint="hint"
+        persistent-hint
+        maxlength="80"
+        autocomplete="off"
+        data-test="thermometer-reading"
+      />
+      <v-btn type="submit" variant="tonal" color="primary" :disabled="!read || read.questions.length > 0"
+        >Note it</v-btn
+      >
+    </form>
+  </section>
+</template>
+
+<style scoped>
+.readings {
+  margin-top: 26px;
+}
+h2 {
+  margin: 0 0 6px;
+}
+li {
+  padding: 3px 0;
+}
+form {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 10px;
+  align-items: start;
+  margin-top: 8px;
+}
+</style>

@@ -1,0 +1,168 @@
+<script setup lang="ts">
+import { api, type Thermometer } from '@amber-ladle/contract';
+import { CategoryScale, Chart, Filler, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js';
+import { computed, onMounted, ref, shallowRef } from 'vue';
+import { Line } from 'vue-chartjs';
+import { call } from '../data/client';
+import { useHousehold } from '../data/household';
+import { useNotice } from '../data/notice';
+import { useShelf } from '../data/shelf';
+import { useChanges } from '../data/useChanges';
+import { useInk } from '../kit/useInk';
+import { writeTime } from '../words/when';
+import { TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
+
+/** What the thermometer in the fridge says, of late and now; a stand-in whose door and power hands can turn. */
+Chart.register(LinearScale, CategoryScale, PointElement, LineElement, Filler, Tooltip);
+const household = useHousehold();
+const shelf = useShelf();
+const notice = useNotice();
+const ink = useInk();
+const all = shallowRef<readonly Thermometer[]>([]);
+const first = computed(() => all.value[0]);
+const isBusy = ref(false);
+const counts = computed(() => household.deviceMode === 'demo');
+
+async function read(): Promise<void> {
+  all.value = await call(api.devices.thermometers);
+}
+onMounted(() =>
+  read().catch((error: unknown) => {
+    notice.fail(error);
+  }),
+);
+useChanges(['climate', 'clock', 'settings'], () => void read().catch(() => undefined));
+async function turn(change: { isDoorOpen?: boolean; hasPower?: boolean }): Promise<void> {
+  if (!first.value) return;
+  try {
+    all.value = await call(api.devices.turnThermometer, {
+      params: { placeId: first.value.placeId },
+      body: change,
+    });
+  } catch (error) {
+    notice.fail(error);
+  }
+}
+async function pass(minutes: number): Promise<void> {
+  isBusy.value = true;
+  try {
+    await call(api.devices.moveClock, { body: { minutes } });
+  } catch (error) {
+    notice.fail(error);
+  } finally {
+    isBusy.value = false;
+  }
+}
+
+const points = computed(() =>
+  shelf.readings.filter(
+    ({ placeId, at }) => placeId === first.value?.placeId && household.moment - Date.parse(at) < TWENTY_FOUR_HOURS,
+  ),
+);
+const data = computed(() => ({
+  labels: points.value.map(({ at }) => writeTime(at, household.where)),
+  datasets: [
+    {
+      label: '°C',
+      data: points.value.map(({ celsius }) => celsius),
+      borderColor: ink.value.amber,
+      backgroundColor: ink.value.wash,
+      borderWidth: 2,
+      pointRadius: 2,
+      fill: false,
+      tension: 0.2,
+    },
+    {
+      label: '5 °C',
+      data: points.value.map(() => 5),
+      borderColor: ink.value.clay,
+      borderWidth: 1.4,
+      borderDash: [4, 4],
+      pointRadius: 0,
+    },
+  ],
+}));
+const options = computed(() => ({
+  responsive: true,
+  maintainAspectRatio: false,
+  animation: false as const,
+  plugins: { legend: { display: false } },
+  scales: {
+    x: { ticks: { color: ink.value.quiet, maxTicksLimit: 5, maxRotation: 0 }, grid: { display: false } },
+    y: {
+      suggestedMin: 0,
+      suggestedMax: 10,
+      title: { display: true, text: '°C', color: ink.value.quiet },
+      ticks: { color: ink.value.quiet },
+      grid: { color: ink.value.rule },
+    },
+  },
+}));
+</script>
+
+<template>
+  <section v-if="first" aria-labelledby="thermometer" class="thermometer" data-test="thermometer">
+    <h2 id="thermometer">
+      {{ first.name }} <span class="figures" data-test="celsius">{{ first.celsius.toFixed(1) }} °C</span>
+    </h2>
+    <div v-if="counts && points.length > 1" class="chart">
+      <Line
+        :data="data"
+        :options="options"
+        :aria-label="`Temperature of the last day, now ${first.celsius.toFixed(1)} °C`"
+        role="img"
+      />
+    </div>
+    <p v-else-if="counts" class="quiet">The course of the day appears with the next readings.</p>
+    <p class="quiet">
+      {{
+        counts
+          ? 'A simulated thermometer; its fridge obeys these:'
+          : 'A thermometer to practise with: what it shows counts for nothing. Its fridge obeys these:'
+      }}
+    </p>
+    <div class="line">
+      <button
+        type="button"
+        class="pill"
+        :aria-pressed="first.isDoorOpen"
+        @click="turn({ isDoorOpen: !first.isDoorOpen })"
+      >
+        door {{ first.isDoorOpen ? 'open' : 'shut' }}
+      </button>
+      <button type="button" class="pill" :aria-pressed="!first.hasPower" @click="turn({ hasPower: !first.hasPower })">
+        power {{ first.hasPower ? 'on' : 'cut' }}
+      </button>
+    </div>
+    <div v-if="household.isDemo" class="line" role="group" aria-label="Time of the demo">
+      <span class="quiet">Demo time</span>
+      <button type="button" class="pill" :disabled="isBusy" @click="pass(60)">+ 1 h</button>
+      <button type="button" class="pill" :disabled="isBusy" @click="pass(60 * 24)">+ 1 day</button>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.thermometer {
+  margin-top: 26px;
+}
+h2 {
+  display: flex;
+  justify-content: space-between;
+  margin: 0 0 6px;
+}
+.chart {
+  height: 150px;
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+  margin: 6px 0;
+}
+p {
+  margin: 6px 0;
+  font-size: 0.92rem;
+}
+</style>

@@ -1,0 +1,62 @@
+import type { NewMovement } from '@amber-ladle/contract';
+import { ingredientById } from '@amber-ladle/core/ingredient';
+import { cutDraft, type Lot, type Place, type Stage } from '@amber-ladle/core/shelf';
+import { v4 as newId } from 'uuid';
+import { useHousehold } from '../data/household';
+import { useNotice } from '../data/notice';
+import { useShelf } from '../data/shelf';
+import { amountWords, lotName, STAGE_WORDS } from '../words/shelf';
+
+/** What hands do with a lot; each is one change of stock with a way back. */
+export function useLotActions() {
+  const household = useHousehold();
+  const shelf = useShelf();
+  const notice = useNotice();
+  const rowOf = (lot: Lot) => ingredientById(household.catalogue, lot.ingredientId);
+  const called = (lot: Lot): string => lotName(lot, rowOf(lot));
+
+  async function change(note: string, ...movements: NewMovement[]): Promise<void> {
+    try {
+      await shelf.change(note, movements);
+    } catch (error) {
+      notice.fail(error);
+    }
+  }
+  const move = (lot: Lot, place: Place): Promise<void> =>
+    change(`${called(lot)} stands in: ${place.name}.`, { lotId: lot.id, kind: 'move', grams: 0, placeId: place.id });
+  const touch = (lot: Lot, stage: Stage): Promise<void> =>
+    change(`${called(lot)}: ${STAGE_WORDS[stage]}.`, { lotId: lot.id, kind: 'touch', grams: 0, stage });
+  const open = (lot: Lot): Promise<void> =>
+    change(`${called(lot)} is opened.`, { lotId: lot.id, kind: 'open', grams: 0, state: 'opened' });
+  const correct = (lot: Lot, grams: number): Promise<void> =>
+    change(`${called(lot)}: ${Math.round(grams)} g.`, { lotId: lot.id, kind: 'correct', grams: grams - lot.grams });
+  const discard = (lot: Lot, grams: number, reason: string): Promise<void> =>
+    change(`${amountWords({ ...lot, grams }, rowOf(lot))} of ${called(lot).toLowerCase()} thrown away.`, {
+      lotId: lot.id,
+      kind: 'discard',
+      grams: -grams,
+      reason,
+    });
+  const useOtherwise = (lot: Lot, grams: number): Promise<void> =>
+    change(`${amountWords({ ...lot, grams }, rowOf(lot))} of ${called(lot).toLowerCase()} used otherwise.`, {
+      lotId: lot.id,
+      kind: 'use-otherwise',
+      grams: -grams,
+    });
+  /** Cuts one whole piece; what is cut goes to the cold. */
+  async function cut(lot: Lot): Promise<void> {
+    const row = rowOf(lot);
+    const { lots, movements } = cutDraft(lot, row, shelf.places, household.now().toISOString(), newId);
+    const place = shelf.placeById(movements.at(-1)?.placeId ?? '');
+    try {
+      await shelf.change(
+        `One ${row.pieces?.noun ?? row.name} is cut, and stands in: ${place?.name ?? ''}.`,
+        [...movements],
+        [...lots],
+      );
+    } catch (error) {
+      notice.fail(error);
+    }
+  }
+  return { cut, move, touch, open, correct, discard, useOtherwise };
+}

@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useRunningBowls } from '../day';
+import { useHousehold } from '../data/household';
+import { leftWords } from '../words/shelf';
+import { untilWords } from '../words/when';
+
+/** Bowls whose clock runs, and those that are planned. */
+const household = useHousehold();
+const { bowls } = useRunningBowls();
+const planned = computed(() =>
+  household.bowls.items.filter(
+    ({ life }) => life?.plannedFor && !life.isDrawn && !life.endedAt && life.stays.length === 0,
+  ),
+);
+const rows = computed(() =>
+  bowls.value.flatMap(({ summary, budget }) => (budget === undefined ? [] : [{ summary, budget }])),
+);
+const until = (at: number): string => untilWords(at, household.moment, household.where);
+</script>
+
+<template>
+  <div v-if="rows.length > 0 || planned.length > 0" class="running" data-test="running">
+    <h2>Bowls</h2>
+    <ul class="plain-list">
+      <li v-for="{ summary, budget } in rows" :key="summary.id">
+        <RouterLink class="quiet-link" :to="{ name: 'kept-bowl', params: { id: summary.id } }"
+          >{{ summary.maskName }} for {{ summary.headName }}</RouterLink
+        >
+        <span class="figures" :class="{ over: budget.isPast }">
+          {{
+            budget.isPast
+              ? 'past its time'
+              : `${leftWords(budget.endsAt - household.moment)} left, till ${until(budget.endsAt)}`
+          }}
+        </span>
+      </li>
+      <li v-for="one in planned" :key="one.id">
+        <RouterLink class="quiet-link" :to="{ name: 'kept-bowl', params: { id: one.id } }"
+          >{{ one.maskName }} for {{ one.headName }}</RouterLink
+        >
+        <span class="quiet">planned for {{ until(Date.parse(one.life?.plannedFor ?? '')) }}</span>
+      </li>
+    </ul>
+  </div>
+</template>
+
+<style scoped>
+h2 {
+  margin: 20px 0 4px;
+}
+li {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  gap: 4px 12px;
+  padding: 8px 0;
+  border-bottom: 1px solid var(--rule);
+}
+.over {
+  color: var(--clay);
+  font-weight: 600;
+}
+</style>
