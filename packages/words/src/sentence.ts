@@ -22,12 +22,18 @@ export interface Reader {
 /** Until a household has said otherwise. */
 export const USUAL_READER: Reader = { locale: 'en-GB', spoons: SPOON_SETS.us };
 
+/** The sentences of each language there is, by its tag. */
+const LANGUAGES: Readonly<Record<string, Readonly<Record<MessageId, string>>>> = { en: ENGLISH };
+/** Those of a reader; English for one whose language is not here. */
+const sentencesFor = (locale: string): Readonly<Record<MessageId, string>> =>
+  LANGUAGES[new Intl.Locale(locale).language] ?? ENGLISH;
+
 const patterns = new Map<string, IntlMessageFormat>();
 function patternOf(id: MessageId, locale: string): IntlMessageFormat {
   const key = `${locale} ${id}`;
   const known = patterns.get(key);
   if (known) return known;
-  const pattern = new IntlMessageFormat(ENGLISH[id], locale, undefined, { ignoreTag: true });
+  const pattern = new IntlMessageFormat(sentencesFor(locale)[id], locale, undefined, { ignoreTag: true });
   patterns.set(key, pattern);
   return pattern;
 }

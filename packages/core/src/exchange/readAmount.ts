@@ -1,5 +1,12 @@
 import { parseIngredient } from 'parse-ingredient';
-import { DROPS_PER_MILLILITRE, GRAMS_PER, MILLILITRES_PER, type MeasureSystem, type VolumeUnit } from '../measure';
+import {
+  CENTIMETRES_PER_INCH,
+  DROPS_PER_MILLILITRE,
+  GRAMS_PER,
+  MILLILITRES_PER,
+  type MeasureSystem,
+  type VolumeUnit,
+} from '../measure';
 
 /** An amount as it was written, in a unit that can be reckoned with. */
 export interface WrittenAmount {
@@ -217,7 +224,6 @@ const OWN_UNITS = {
   knob: own('knob', 'knobs'),
 };
 
-const CENTIMETRES_PER_INCH = 2.54;
 /** A liquid pint, mL: NIST Handbook 44, Appendix C, and the Weights and Measures Act 1985, Schedule 1. */
 const US_PINT = 473.176473;
 const UK_PINT = 568.26125;

@@ -5,3 +5,4 @@ export * from './drops';
 export * from './fraction';
 export * from './spoons';
 export * from './rounding';
+export * from './quantity';

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import TogglePill from '../kit/TogglePill.vue';
+import ChoicePills from '../kit/ChoicePills.vue';
 import { addDays, daysLater, localDay } from '@amber-ladle/core/time';
 import type { StockChange, StopDecision } from '@amber-ladle/contract';
 import { overshootOf, type SizedLine } from '@amber-ladle/core/batch';
@@ -324,16 +326,13 @@ async function saveToHead(): Promise<void> {
     <h1 class="sr-only">Bowl: {{ mask.name }} for {{ names }}</h1>
     <section class="pick" aria-label="Head and mask">
       <div class="who" role="group" aria-label="Head">
-        <button
-          v-for="person in household.heads"
-          :key="person.id"
-          type="button"
-          class="pill"
-          :aria-pressed="person.id === head.id"
-          @click="headId = person.id"
-        >
-          {{ person.name }}
-        </button>
+        <ChoicePills
+          :of="household.heads"
+          :says="(person) => person.name"
+          look="name"
+          :is-chosen="(person) => person.id === head?.id"
+          @choose="(person) => (headId = person.id)"
+        />
       </div>
       <SharePanel
         v-model="isApart"
@@ -366,36 +365,18 @@ async function saveToHead(): Promise<void> {
       />
       <div v-if="wishes.length > 0 || isMissing || lighter || asWritten" class="wishes" role="group" aria-label="Swaps">
         <button v-if="isMissing" type="button" class="pill" @click="bench.swaps.fromHand">with what is here</button>
-        <button
-          v-if="asWritten"
-          type="button"
-          class="pill"
-          data-test="as-written"
-          :aria-pressed="asWritten.isKept"
-          @click="bench.toggleWritten()"
+        <TogglePill v-if="asWritten" data-test="as-written" :is-on="asWritten.isKept" @toggle="bench.toggleWritten()"
+          >as I write it: {{ kitchenRound(asWritten.millilitres) }} mL</TogglePill
         >
-          as I write it: {{ kitchenRound(asWritten.millilitres) }} mL
-        </button>
-        <button
-          v-if="lighter"
-          type="button"
-          class="pill"
-          data-test="lighter"
-          :aria-pressed="lighter.isMade"
-          @click="bench.swaps.toggleLighter()"
-        >
-          {{ lighterWords(lighter) }}
-        </button>
-        <button
-          v-for="{ wish, isMet } in wishes"
-          :key="wish"
-          type="button"
-          class="pill"
-          :aria-pressed="isMet"
-          @click="bench.swaps.toggleWish(wish, isMet)"
-        >
-          {{ WISH_WORDS[wish] }}
-        </button>
+        <TogglePill v-if="lighter" data-test="lighter" :is-on="lighter.isMade" @toggle="bench.swaps.toggleLighter()">{{
+          lighterWords(lighter)
+        }}</TogglePill>
+        <ChoicePills
+          :of="wishes"
+          :says="({ wish }) => WISH_WORDS[wish]"
+          :is-chosen="({ isMet }) => isMet"
+          @choose="({ wish, isMet }) => bench.swaps.toggleWish(wish, isMet)"
+        />
       </div>
       <div v-if="consequences" class="swapped" aria-live="polite" data-test="swapped">
         <ul class="plain-list">
@@ -588,11 +569,6 @@ async function saveToHead(): Promise<void> {
   flex-wrap: wrap;
   gap: 6px;
   margin-bottom: 12px;
-}
-.who .pill {
-  min-height: 44px;
-  padding: 0 16px;
-  font: 560 1.1rem var(--serif);
 }
 .mask-pick {
   margin-bottom: 8px;

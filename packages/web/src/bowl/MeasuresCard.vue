@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ChoicePills from '../kit/ChoicePills.vue';
 import { neighbouringGrams, type FittedAmounts, type SizedLine } from '@amber-ladle/core/batch';
 import { writeLine, writeSize } from '@amber-ladle/words';
 import { ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
@@ -9,7 +10,7 @@ import { useWords } from '../data/useWords';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { makingWords, type Makings } from '../words/making';
-import { readNumber } from '../words/number';
+import { readQuantity } from '@amber-ladle/core/measure';
 import AmountStepper from '../kit/AmountStepper.vue';
 import DriftMark from './DriftMark.vue';
 
@@ -104,7 +105,7 @@ function step(row: Row, direction: 1 | -1): void {
 /** A weight that is none is put back as it was. */
 function onWeigh(ingredientId: string, event: Event): void {
   const input = event.target as HTMLInputElement;
-  const grams = readNumber(input.value);
+  const grams = readQuantity(input.value, 'g');
   if (grams >= 1 && grams <= 3000) emit('weigh', ingredientId, grams);
   else {
     if (input.value.trim() !== '') notice.show(`“${input.value}” is no weight of a piece: 1 to 3000 g.`);
@@ -143,16 +144,12 @@ function toggleLock({ line }: Row): void {
         </span>
       </div>
       <div v-if="editable && row.line.isLocked" class="means" role="group" :aria-label="`Fixed ${row.ingredient}`">
-        <button
-          v-for="isAll in [false, true]"
-          :key="String(isAll)"
-          type="button"
-          class="pill"
-          :aria-pressed="isAll === (aroundId === row.line.ingredientId)"
-          @click="emit('lock', row.line.ingredientId, row.line.grams, isAll)"
-        >
-          {{ isAll ? 'it is all I have' : 'exactly this, fill up the rest' }}
-        </button>
+        <ChoicePills
+          :of="[false, true]"
+          :says="(isAll) => (isAll ? 'it is all I have' : 'exactly this, fill up the rest')"
+          :is-chosen="(isAll) => isAll === (aroundId === row.line.ingredientId)"
+          @choose="(isAll) => emit('lock', row.line.ingredientId, row.line.grams, isAll)"
+        />
       </div>
       <p v-if="row.line.heldBy" class="held figures" data-test="held">
         the limit for this head: {{ say(row.line.heldBy) }}
@@ -161,17 +158,13 @@ function toggleLock({ line }: Row): void {
       <p v-if="row.making" class="making figures">{{ row.making }}</p>
       <div v-if="editable && row.sizes.length > 1" class="lower">
         <span class="sizes" role="group" :aria-label="`Size of ${row.ingredient}`">
-          <button
-            v-for="size in row.sizes"
-            :key="size.id"
-            type="button"
-            class="pill"
-            :aria-pressed="size.id === row.chosen"
-            :title="size.words"
-            @click="emit('piece', row.line.ingredientId, size.id)"
-          >
-            {{ size.name }}
-          </button>
+          <ChoicePills
+            :of="row.sizes"
+            :title-of="(size) => size.words"
+            :says="(size) => size.name"
+            :is-chosen="(size) => size.id === row.chosen"
+            @choose="(size) => emit('piece', row.line.ingredientId, size.id)"
+          />
           <label class="weigh quiet">
             or
             <input

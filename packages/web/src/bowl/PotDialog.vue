@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import TogglePill from '../kit/TogglePill.vue';
+import ChoicePills from '../kit/ChoicePills.vue';
 import type { MakingChoice } from '@amber-ladle/contract';
 import { ingredientById, rawRecipeOf, type Catalogue } from '@amber-ladle/core/ingredient';
 import { madeFromRaw, potFaults, potsOf } from '@amber-ladle/core/recipe';
@@ -6,7 +8,7 @@ import { kitchenRound, type Spoon } from '@amber-ladle/core/measure';
 import { computed, ref } from 'vue';
 import { useWords } from '../data/useWords';
 import { makingWords, type AmountToMake, type Makings } from '../words/making';
-import { readNumber } from '../words/number';
+import { readQuantity } from '@amber-ladle/core/measure';
 
 /** The pot behind a made ingredient: the ways of the schools, and what a cooked amount comes to. */
 const { ingredientId, amounts, makings, spoons, catalogue } = defineProps<{
@@ -54,7 +56,7 @@ function choose(part: { [K in keyof MakingChoice]: MakingChoice[K] | undefined }
 
 const cooked = ref('');
 const fromCooked = computed(() => {
-  const raw = readNumber(cooked.value);
+  const raw = readQuantity(cooked.value, 'g');
   return recipe.value && raw > 0 && raw <= 5000 ? madeFromRaw(recipe.value, raw, making.value) : undefined;
 });
 </script>
@@ -73,49 +75,33 @@ const fromCooked = computed(() => {
         <template v-if="recipe.pot.minutes > 0">
           <div class="line" role="group" aria-label="Water">
             <span class="quiet">Water</span>
-            <button
-              v-for="water in WATERS"
-              :key="water.title"
-              type="button"
-              class="pill"
-              :aria-pressed="making.volumes === water.volumes"
-              @click="choose({ volumes: water.volumes })"
-            >
-              {{ water.title }}
-            </button>
+            <ChoicePills
+              :of="WATERS"
+              :says="(water) => water.title"
+              :is-chosen="(water) => making.volumes === water.volumes"
+              @choose="(water) => choose({ volumes: water.volumes })"
+            />
           </div>
           <div class="line" role="group" aria-label="Lid">
             <span class="quiet">Lid</span>
-            <button
-              v-for="one in LIDS"
-              :key="one.lid"
-              type="button"
-              class="pill"
-              :aria-pressed="(making.lid ?? recipe.pot.lid) === one.lid"
-              @click="choose({ lid: one.lid })"
-            >
-              {{ one.title }}
-            </button>
+            <ChoicePills
+              :of="LIDS"
+              :says="(one) => one.title"
+              :is-chosen="(one) => (making.lid ?? recipe?.pot.lid) === one.lid"
+              @choose="(one) => choose({ lid: one.lid })"
+            />
           </div>
           <div class="line" role="group" aria-label="Ways">
             <span class="quiet">Way</span>
-            <button
-              type="button"
-              class="pill"
-              :aria-pressed="making.soaked === true"
-              @click="choose({ soaked: making.soaked ? undefined : true })"
+            <TogglePill :is-on="making.soaked === true" @toggle="choose({ soaked: making.soaked ? undefined : true })"
+              >soaked an hour</TogglePill
             >
-              soaked an hour
-            </button>
-            <button
+            <TogglePill
               v-if="recipe.yield.kind === 'solids'"
-              type="button"
-              class="pill"
-              :aria-pressed="making.byHand === true"
-              @click="choose({ byHand: making.byHand ? undefined : true })"
+              :is-on="making.byHand === true"
+              @toggle="choose({ byHand: making.byHand ? undefined : true })"
+              >mashed by hand</TogglePill
             >
-              mashed by hand
-            </button>
           </div>
         </template>
         <div class="reverse">

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import TogglePill from '../kit/TogglePill.vue';
+import ChoicePills from '../kit/ChoicePills.vue';
 import type { Head } from '@amber-ladle/contract';
 import type { TogetherOrApart } from '@amber-ladle/core/batch';
 import { kitchenRound } from '@amber-ladle/core/measure';
@@ -32,21 +34,17 @@ const words = computed(() => {
   <div v-if="candidates.length > 0" class="share">
     <div class="line" role="group" aria-label="Also for">
       <span class="quiet">also for</span>
-      <button
-        v-for="person in candidates"
-        :key="person.id"
-        type="button"
-        class="pill"
-        :aria-pressed="chosenIds.includes(person.id)"
-        @click="emit('toggle', person.id)"
-      >
-        {{ person.name }}
-      </button>
+      <ChoicePills
+        :of="candidates"
+        :says="(person) => person.name"
+        :is-chosen="(person) => chosenIds.includes(person.id)"
+        @choose="(person) => emit('toggle', person.id)"
+      />
     </div>
     <template v-if="chosenIds.length > 0">
       <div class="line" role="group" aria-label="One bowl or a bowl each">
-        <button type="button" class="pill" :aria-pressed="!isApart" @click="isApart = false">one bowl</button>
-        <button type="button" class="pill" :aria-pressed="isApart" @click="isApart = true">a bowl each</button>
+        <TogglePill :is-on="!isApart" @toggle="isApart = false">one bowl</TogglePill>
+        <TogglePill :is-on="isApart" @toggle="isApart = true">a bowl each</TogglePill>
       </div>
       <p class="figures words" aria-live="polite" data-test="share">{{ words || 'comparing…' }}</p>
     </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ChoicePills from '../kit/ChoicePills.vue';
 import type { FittedAmounts } from '@amber-ladle/core/batch';
 import { ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
 import { textureFixes } from '@amber-ladle/core/mask';
@@ -62,16 +63,11 @@ const pulls = computed(() => {
     </p>
     <div class="wish" role="group" aria-label="Texture to have instead">
       <span class="quiet">Rather</span>
-      <button
-        v-for="texture in TEXTURES.filter((one) => one !== bowl.texture.texture && one !== 'stiff')"
-        :key="texture"
-        type="button"
-        class="pill"
-        :aria-pressed="wanted === texture"
-        @click="wanted = wanted === texture ? undefined : texture"
-      >
-        {{ texture }}
-      </button>
+      <ChoicePills
+        :of="TEXTURES.filter((one) => one !== bowl.texture.texture && one !== 'stiff')"
+        :is-chosen="(texture) => wanted === texture"
+        @choose="(texture) => (wanted = wanted === texture ? undefined : texture)"
+      />
     </div>
     <p v-if="wanted" aria-live="polite" data-test="texture-fix" class="figures">
       <template v-if="fixes.length > 0">To have it {{ wanted }}: {{ fixes.join('; or ') }}.</template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ChoicePills from '../kit/ChoicePills.vue';
 import { waterPartsOf } from '@amber-ladle/core/judge';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { acidRinse, RINSE_PERCENT } from '@amber-ladle/core/washday';
@@ -31,16 +32,7 @@ const caution = computed(() =>
     </div>
     <div class="line" role="group" aria-label="Parts of water to one of vinegar">
       <span class="quiet">one part to</span>
-      <button
-        v-for="one in PARTS"
-        :key="one"
-        type="button"
-        class="pill"
-        :aria-pressed="parts === one"
-        @click="parts = one"
-      >
-        {{ one }}
-      </button>
+      <ChoicePills :of="PARTS" :is-chosen="(one) => parts === one" @choose="(one) => (parts = one)" />
       <span class="quiet">of water</span>
     </div>
     <p class="big figures" data-test="acid">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ChoicePills from '../kit/ChoicePills.vue';
 import { api, type Bowl, type BowlLife, type Fate, type LeftOver } from '@amber-ladle/contract';
 import { computed, onMounted, ref } from 'vue';
 import NumberField from '../kit/NumberField.vue';
@@ -73,16 +74,15 @@ const settle = (fate: Fate, rest: FateWhere = {}): Promise<void> =>
   <section class="left" aria-labelledby="left" data-test="left-over">
     <h2 id="left">What is left in the bowl?</h2>
     <div class="line" role="group" aria-label="Judged by eye">
-      <button
-        v-for="one in SHARES"
-        :key="one.share"
-        type="button"
-        class="pill big"
-        :aria-pressed="isJudged(one.share)"
-        @click="judge(one.share)"
+      <ChoicePills
+        :of="SHARES"
+        look="big"
+        :is-chosen="(one) => isJudged(one.share)"
+        @choose="(one) => judge(one.share)"
+        v-slot="{ one }"
       >
         {{ one.words }}<span v-if="one.share > 0" class="figures"> · about {{ Math.round(one.share * made) }} mL</span>
-      </button>
+      </ChoicePills>
       <NumberField
         :model-value="measured ?? (said?.how === 'measured' ? said.millilitres : 0)"
         label="or measured"
@@ -139,12 +139,6 @@ const settle = (fate: Fate, rest: FateWhere = {}): Promise<void> =>
   align-items: center;
   gap: 10px;
   margin: 12px 0;
-}
-.big {
-  min-height: 52px;
-  padding: 0 18px;
-  font-size: 1.1rem;
-  border-radius: 26px;
 }
 .measured {
   max-width: 170px;

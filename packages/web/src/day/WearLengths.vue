@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ChoicePills from '../kit/ChoicePills.vue';
 import { isOvernight, type WearTime } from '@amber-ladle/core/mask';
 import { message } from '@amber-ladle/core/message';
 import type { WearLength } from './useLengths';
@@ -26,17 +27,16 @@ const nameOf = (wear: WearTime): string => (isOvernight(wear) ? 'overnight' : wr
   <div v-if="lengths.length > 0" class="lengths" data-test="lengths">
     <div class="row" role="group" aria-label="How long it is worn">
       <span class="quiet">worn</span>
-      <button
-        v-for="{ wear, isChosen } in lengths"
-        :key="wear.aimMinutes"
-        type="button"
-        class="pill big"
-        :aria-pressed="isChosen"
-        @click="$emit('choose', wear.aimMinutes)"
+      <ChoicePills
+        :of="lengths"
+        look="big"
+        :is-chosen="({ isChosen }) => isChosen"
+        @choose="({ wear }) => $emit('choose', wear.aimMinutes)"
+        v-slot="{ one: { wear } }"
       >
         {{ nameOf(wear)
         }}<span v-if="costs.get(wear.aimMinutes)" class="figures cost">{{ costs.get(wear.aimMinutes) }}</span>
-      </button>
+      </ChoicePills>
     </div>
     <p v-for="{ wear, names } in stopped" :key="wear.aimMinutes" class="quiet stopped">
       {{ say(stoppedWords(wear, names)) }}
@@ -51,7 +51,7 @@ const nameOf = (wear: WearTime): string => (isOvernight(wear) ? 'overnight' : wr
   align-items: center;
   gap: 8px;
 }
-.big {
+.row :deep(.pill) {
   min-height: 52px;
   padding: 4px 18px;
   border-radius: 26px;

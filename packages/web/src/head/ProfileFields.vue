@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ChoicePills from '../kit/ChoicePills.vue';
 import {
   PROFILE_LIMITS,
   STRAND_DIAMETER_MICROMETRES,
@@ -95,16 +96,12 @@ const styles = [
         @update:model-value="set({ strandDiameterMicrometres: $event })"
       />
       <div class="classes" role="group" aria-label="Strand thickness by class">
-        <button
-          v-for="[name, diameter] in strandClasses"
-          :key="name"
-          type="button"
-          class="pill"
-          :aria-pressed="modelValue.strandDiameterMicrometres === diameter"
-          @click="set({ strandDiameterMicrometres: diameter })"
-        >
-          {{ name }}
-        </button>
+        <ChoicePills
+          :of="strandClasses"
+          :says="([name]) => name"
+          :is-chosen="([, diameter]) => modelValue.strandDiameterMicrometres === diameter"
+          @choose="([, diameter]) => set({ strandDiameterMicrometres: diameter })"
+        />
       </div>
     </div>
     <v-select
@@ -147,7 +144,7 @@ const styles = [
   gap: 4px;
   margin-top: 4px;
 }
-.classes .pill {
+.classes :deep(.pill) {
   flex: 1;
   padding: 0 4px;
 }

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import TogglePill from '../kit/TogglePill.vue';
+import ChoicePills from '../kit/ChoicePills.vue';
 import { ALLERGENS, type Allergen } from '@amber-ladle/core/ingredient';
 import { HAIR_COLOURS, PATCH_HOURS, TREATMENTS, type HeadStory, type Treatment } from '@amber-ladle/core/judge';
 import { NEEDS, type Need } from '@amber-ladle/core/mask';
@@ -69,53 +71,30 @@ const allergens = ALLERGENS as readonly Allergen[];
   <fieldset class="story">
     <legend class="serif">What it asks for</legend>
     <div class="line">
-      <button
-        v-for="need in needs"
-        :key="need"
-        type="button"
-        class="pill"
-        :aria-pressed="story.needs.includes(need)"
-        @click="set({ needs: toggled(story.needs, need) })"
+      <ChoicePills
+        :of="needs"
+        :says="(need) => NEED_WORDS[need]"
+        :is-chosen="(need) => story.needs.includes(need)"
+        @choose="(need) => set({ needs: toggled(story.needs, need) })"
+      />
+      <TogglePill :is-on="story.isWeighedDown" @toggle="set({ isWeighedDown: !story.isWeighedDown })"
+        >goes limp easily</TogglePill
       >
-        {{ NEED_WORDS[need] }}
-      </button>
-      <button
-        type="button"
-        class="pill"
-        :aria-pressed="story.isWeighedDown"
-        @click="set({ isWeighedDown: !story.isWeighedDown })"
+      <TogglePill :is-on="story.isProteinSensitive" @toggle="set({ isProteinSensitive: !story.isProteinSensitive })"
+        >stiff after protein</TogglePill
       >
-        goes limp easily
-      </button>
-      <button
-        type="button"
-        class="pill"
-        :aria-pressed="story.isProteinSensitive"
-        @click="set({ isProteinSensitive: !story.isProteinSensitive })"
-      >
-        stiff after protein
-      </button>
     </div>
     <legend class="serif">Careful with</legend>
     <div class="line">
-      <button
-        v-for="allergen in allergens"
-        :key="allergen"
-        type="button"
-        class="pill"
-        :aria-pressed="story.allergies.includes(allergen)"
-        @click="set({ allergies: toggled(story.allergies, allergen) })"
+      <ChoicePills
+        :of="allergens"
+        :says="(allergen) => ALLERGEN_WORDS[allergen]"
+        :is-chosen="(allergen) => story.allergies.includes(allergen)"
+        @choose="(allergen) => set({ allergies: toggled(story.allergies, allergen) })"
+      />
+      <TogglePill :is-on="story.hasLatexAllergy" @toggle="set({ hasLatexAllergy: !story.hasLatexAllergy })"
+        >latex</TogglePill
       >
-        {{ ALLERGEN_WORDS[allergen] }}
-      </button>
-      <button
-        type="button"
-        class="pill"
-        :aria-pressed="story.hasLatexAllergy"
-        @click="set({ hasLatexAllergy: !story.hasLatexAllergy })"
-      >
-        latex
-      </button>
     </div>
     <div class="line">
       <v-select

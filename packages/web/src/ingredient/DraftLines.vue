@@ -6,7 +6,8 @@ import type { Draft, DraftRow } from './useDraft';
 import { useHousehold } from '../data/household';
 import { questionWords, remarkWords } from '../words/draft';
 import { useWords } from '../data/useWords';
-import { readNumber } from '../words/number';
+import { readQuantity } from '@amber-ladle/core/measure';
+import { useNotice } from '../data/notice';
 
 const { say } = useWords();
 
@@ -37,16 +38,23 @@ const rows = computed(() =>
   }),
 );
 const percent = (share: number): string => `${(share * 100).toFixed(share < 0.02 ? 1 : 0)} %`;
-const numberIn = (event: Event): number => readNumber((event.target as HTMLInputElement).value);
+const notice = useNotice();
+/** What is written in a field, where it fits; else it is said, and put back as it was. */
+function takenFrom(event: Event, unit: string, most: number, before: number | null | undefined): number | undefined {
+  const input = event.target as HTMLInputElement;
+  const value = readQuantity(input.value, unit);
+  if (value > 0 && value <= most) return value;
+  if (input.value.trim() !== '') notice.show(`“${input.value}” will not do: above 0, up to ${most} ${unit}.`);
+  input.value = String(before ?? '');
+  return undefined;
+}
 function setGrams(row: DraftRow, event: Event): void {
-  const grams = numberIn(event);
-  if (grams > 0 && grams <= 5000) draft.replace(row.key, { grams });
-  else (event.target as HTMLInputElement).value = String(row.grams ?? '');
+  const grams = takenFrom(event, 'g', 5000, row.grams);
+  if (grams !== undefined) draft.replace(row.key, { grams });
 }
 function setTolerance(row: DraftRow, event: Event): void {
-  const percentOff = numberIn(event);
-  if (percentOff > 0 && percentOff <= 200) draft.replace(row.key, { tolerancePercent: percentOff });
-  else (event.target as HTMLInputElement).value = String(row.tolerancePercent ?? '');
+  const tolerancePercent = takenFrom(event, '%', 200, row.tolerancePercent);
+  if (tolerancePercent !== undefined) draft.replace(row.key, { tolerancePercent });
 }
 const setRole = (row: DraftRow, event: Event): void => {
   draft.replace(row.key, { role: (event.target as HTMLSelectElement).value as Role });

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ChoicePills from '../kit/ChoicePills.vue';
 import { ALLERGENS, CATALOGUE, SMELLS, type Allergen, type Smell } from '@amber-ladle/core/ingredient';
 import { spoonName } from '@amber-ladle/core/measure';
 import { computed, ref, watch } from 'vue';
@@ -129,16 +130,12 @@ async function remove(): Promise<void> {
       </div>
       <div class="line" role="group" aria-label="How its weight is known">
         <span class="quiet">Known by</span>
-        <button
-          v-for="way in WEIGHTS"
-          :key="way.value"
-          type="button"
-          class="pill"
-          :aria-pressed="form.weight === way.value"
-          @click="form.weight = way.value"
-        >
-          {{ way.title }}
-        </button>
+        <ChoicePills
+          :of="WEIGHTS"
+          :says="(way) => way.title"
+          :is-chosen="(way) => form.weight === way.value"
+          @choose="(way) => (form.weight = way.value)"
+        />
       </div>
       <div v-if="form.weight === 'spoon'" class="grid">
         <v-select v-model="form.spoonId" :items="spoons" label="Spoon" />
@@ -211,29 +208,20 @@ async function remove(): Promise<void> {
       </div>
       <div class="line" role="group" aria-label="Smells of">
         <span class="quiet">Smells of</span>
-        <button
-          v-for="smell in SMELLS"
-          :key="smell"
-          type="button"
-          class="pill"
-          :aria-pressed="form.smells.includes(smell)"
-          @click="toggleSmell(smell)"
-        >
-          {{ smell }}
-        </button>
+        <ChoicePills
+          :of="SMELLS"
+          :is-chosen="(smell) => form.smells.includes(smell)"
+          @choose="(smell) => toggleSmell(smell)"
+        />
       </div>
       <div class="line" role="group" aria-label="Contains">
         <span class="quiet">Contains</span>
-        <button
-          v-for="allergen in ALLERGENS"
-          :key="allergen"
-          type="button"
-          class="pill"
-          :aria-pressed="form.allergens.includes(allergen)"
-          @click="toggle(allergen)"
-        >
-          {{ allergen.replace('-', ' ') }}
-        </button>
+        <ChoicePills
+          :of="ALLERGENS"
+          :says="(allergen) => allergen.replace('-', ' ')"
+          :is-chosen="(allergen) => form.allergens.includes(allergen)"
+          @choose="(allergen) => toggle(allergen)"
+        />
       </div>
       <div class="line">
         <v-switch v-model="form.crossesWithLatex" label="latex allergy can cross" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ChoicePills from '../kit/ChoicePills.vue';
 import type { Lid } from '@amber-ladle/core/ingredient';
 import type { PotForm } from './useIngredientForm';
 import NumberField from '../kit/NumberField.vue';
@@ -24,16 +25,12 @@ const isStrained = (): boolean => pot.value.method === 'boil-and-strain' || pot.
 <template>
   <div class="pot" data-test="pot-fields">
     <div class="line" role="group" aria-label="How it is made">
-      <button
-        v-for="way in WAYS"
-        :key="way.value"
-        type="button"
-        class="pill"
-        :aria-pressed="pot.method === way.value"
-        @click="pot.method = way.value"
-      >
-        {{ way.title }}
-      </button>
+      <ChoicePills
+        :of="WAYS"
+        :says="(way) => way.title"
+        :is-chosen="(way) => pot.method === way.value"
+        @choose="(way) => (pot.method = way.value)"
+      />
     </div>
     <div class="grid">
       <v-text-field v-model="pot.rawName" label="What goes in" maxlength="60" />

@@ -1,5 +1,6 @@
 <script setup lang="ts" generic="T extends string | number">
 import { useId } from 'vue';
+import ChoicePills from './ChoicePills.vue';
 
 /** A question with a few answers beside it, of which one is pressed at the most. A press on the pressed one is told as well. */
 const { label, options, modelValue } = defineProps<{
@@ -15,16 +16,12 @@ const id = useId();
   <div class="row">
     <span :id="id">{{ label }}</span>
     <span role="group" :aria-labelledby="id" class="pills">
-      <button
-        v-for="one in options"
-        :key="one.value"
-        type="button"
-        class="pill"
-        :aria-pressed="one.value === modelValue"
-        @click="emit('update:modelValue', one.value)"
-      >
-        {{ one.title }}
-      </button>
+      <ChoicePills
+        :of="options"
+        :says="({ title }) => title"
+        :is-chosen="({ value }) => value === modelValue"
+        @choose="({ value }) => emit('update:modelValue', value)"
+      />
     </span>
   </div>
 </template>

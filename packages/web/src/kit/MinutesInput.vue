@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useNotice } from '../data/notice';
-import { readNumber } from '../words/number';
+import { readNumber } from '@amber-ladle/core/measure';
 
 /** Whole minutes, told once they are written; what is no number of minutes is said and put back as it was. */
 const { modelValue, label } = defineProps<{ modelValue: number; label: string; disabled?: boolean }>();

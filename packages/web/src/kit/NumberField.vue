@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue';
-import { readNumber } from '../words/number';
+import { readQuantity, unitsFor } from '@amber-ladle/core/measure';
 
 /**
  * A number that is edited where it stands. While what is written is not a number within the limits, it says so
- * and the value from before the edit is back in force: 9 and 90 on the way to 900 leave no trace.
+ * and the value from before the edit is back in force: 9 and 90 on the way to 900 leave no trace. "18 in" is taken where
+ * centimetres are asked, and stands there in centimetres once it is left.
  */
 const { modelValue, label, unit, min, max } = defineProps<{
   modelValue: number;
@@ -25,15 +26,18 @@ watch(
   (value) => {
     // Going back to the value from before a slip leaves what was written to be mended.
     if (message.value && value === beforeEdit) return;
-    if (readNumber(text.value) !== value) text.value = String(value);
+    if (readQuantity(text.value, unit) !== value) text.value = String(value);
     message.value = '';
   },
 );
 
+/** Units that it may be written in instead. */
+const others = unitsFor(unit).slice(1).join(', ');
+
 /** What is wrong with a written number; nothing when it will do. */
 function fault(written: string): string {
-  const value = readNumber(written);
-  if (written.trim() === '' || Number.isNaN(value)) return `A number, in ${unit}.`;
+  const value = readQuantity(written, unit);
+  if (Number.isNaN(value)) return others ? `A number in ${unit}, or with ${others}.` : `A number, in ${unit}.`;
   if (value < min) return `At least ${min} ${unit}.`;
   return value > max ? `At most ${max} ${unit}; check the unit.` : '';
 }
@@ -41,8 +45,12 @@ function fault(written: string): string {
 function onInput(written: string): void {
   text.value = written;
   message.value = fault(written);
-  const value = message.value ? beforeEdit : readNumber(written);
+  const value = message.value ? beforeEdit : readQuantity(written, unit);
   if (value !== modelValue) emit('update:modelValue', value);
+}
+/** What was written in another unit is shown in this one. */
+function onLeave(): void {
+  if (!message.value) text.value = String(modelValue);
 }
 </script>
 
@@ -57,6 +65,7 @@ function onInput(written: string): void {
     inputmode="decimal"
     class="figures"
     @focus="beforeEdit = modelValue"
+    @blur="onLeave"
     @update:model-value="onInput"
   />
 </template>

@@ -140,8 +140,4 @@ li {
   gap: 12px;
   color: var(--quiet);
 }
-.big {
-  min-height: 52px;
-  padding: 0 18px;
-}
 </style>

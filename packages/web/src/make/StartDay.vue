@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import TogglePill from '../kit/TogglePill.vue';
+import ChoicePills from '../kit/ChoicePills.vue';
 import { maskWorn, type Bowl, type KeptWish } from '@amber-ladle/contract';
 import { isChild, nextAt } from '@amber-ladle/core/washday';
 import { useLocalStorage } from '@vueuse/core';
@@ -113,12 +115,8 @@ async function saveRings(count: number): Promise<void> {
     <h1>Make</h1>
     <div class="wish">
       <div class="line" role="group" aria-label="When">
-        <button type="button" class="pill big" :aria-pressed="kind === 'start-at'" @click="kind = 'start-at'">
-          start now
-        </button>
-        <button type="button" class="pill big" :aria-pressed="kind === 'rinsed-by'" @click="kind = 'rinsed-by'">
-          rinsed by
-        </button>
+        <TogglePill :is-on="kind === 'start-at'" look="big" @toggle="kind = 'start-at'">start now</TogglePill>
+        <TogglePill :is-on="kind === 'rinsed-by'" look="big" @toggle="kind = 'rinsed-by'">rinsed by</TogglePill>
         <input
           v-if="kind === 'rinsed-by'"
           v-model="by"
@@ -137,28 +135,17 @@ async function saveRings(count: number): Promise<void> {
         class="second"
       />
       <div v-if="isFamily" class="line" role="group" aria-label="Whose turn">
-        <button
-          type="button"
-          class="pill big"
-          :aria-pressed="childrenFirst"
+        <TogglePill
           data-test="children-first"
-          @click="childrenFirst = !childrenFirst"
+          :is-on="childrenFirst"
+          look="big"
+          @toggle="childrenFirst = !childrenFirst"
+          >children first</TogglePill
         >
-          children first
-        </button>
       </div>
       <div class="line" role="group" aria-label="Rings of the stove">
         <span class="quiet">rings</span>
-        <button
-          v-for="count in 4"
-          :key="count"
-          type="button"
-          class="pill"
-          :aria-pressed="rings === count"
-          @click="saveRings(count)"
-        >
-          {{ count }}
-        </button>
+        <ChoicePills :of="[1, 2, 3, 4]" :is-chosen="(count) => rings === count" @choose="(count) => saveRings(count)" />
       </div>
     </div>
     <WearLengths :lengths="lengths" :stopped="stopped" :costs="costs" @choose="choose" />
@@ -241,12 +228,6 @@ async function saveRings(count: number): Promise<void> {
   flex-wrap: wrap;
   align-items: center;
   gap: 8px;
-}
-.big {
-  min-height: 52px;
-  padding: 0 20px;
-  font-size: 1.1rem;
-  border-radius: 26px;
 }
 .time {
   min-height: 52px;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ChoicePills from '../kit/ChoicePills.vue';
 import { HAIR_STATES, NEEDS, SLOTS, type Mask } from '@amber-ladle/core/mask';
 import { ingredientById } from '@amber-ladle/core/ingredient';
 import { kitchenRound } from '@amber-ladle/core/measure';
@@ -261,22 +262,19 @@ function throwAway(): void {
         </li>
       </ul>
       <div class="needs" role="group" aria-label="Used for">
-        <button
-          v-for="need in needs"
-          :key="need.value"
-          type="button"
-          class="pill"
-          :aria-pressed="fields.needs.includes(need.value)"
-          @click="
-            set({
-              needs: fields.needs.includes(need.value)
-                ? fields.needs.filter((one) => one !== need.value)
-                : [...fields.needs, need.value],
-            })
+        <ChoicePills
+          :of="needs"
+          :says="(need) => need.title"
+          :is-chosen="(need) => fields.needs.includes(need.value)"
+          @choose="
+            (need) =>
+              set({
+                needs: fields.needs.includes(need.value)
+                  ? fields.needs.filter((one) => one !== need.value)
+                  : [...fields.needs, need.value],
+              })
           "
-        >
-          {{ need.title }}
-        </button>
+        />
       </div>
       <div class="grid">
         <v-select :model-value="fields.slot" :items="slots" label="When" @update:model-value="set({ slot: $event })" />

@@ -1,10 +1,12 @@
 <script setup lang="ts">
+import TogglePill from '../kit/TogglePill.vue';
+import ChoicePills from '../kit/ChoicePills.vue';
 import type { LastedOnHead, LoggedBowl, WearLog } from '@amber-ladle/contract';
 import { kitchenRound, spoonMillilitres, spoonName } from '@amber-ladle/core/measure';
 import { computed, ref } from 'vue';
 import { useHousehold } from '../data/household';
 import { lastedWords } from '../words/notes';
-import { readNumber } from '../words/number';
+import { readNumber } from '@amber-ladle/core/measure';
 
 /** How the bowl lasted: what was left, by eye, spoon, scale or jug, or after which section it ran out. */
 const { page, log } = defineProps<{ page: LoggedBowl; log: WearLog }>();
@@ -59,24 +61,15 @@ const said = computed(() => lastedWords({ ...page, log }));
   <div class="lasted" data-test="lasted">
     <div class="line" role="group" aria-label="What was left">
       <span class="what">Left over</span>
-      <button
-        v-for="one in SHARES"
-        :key="one.share"
-        type="button"
-        class="pill"
-        :aria-pressed="isShare(one.share)"
-        @click="judge(one.share)"
+      <ChoicePills
+        :of="SHARES"
+        :says="(one) => one.words"
+        :is-chosen="(one) => isShare(one.share)"
+        @choose="(one) => judge(one.share)"
+      />
+      <TogglePill :is-on="ranOut !== undefined" @toggle="emit('change', ranOut ? undefined : { kind: 'ran-out' })"
+        >ran out</TogglePill
       >
-        {{ one.words }}
-      </button>
-      <button
-        type="button"
-        class="pill"
-        :aria-pressed="ranOut !== undefined"
-        @click="emit('change', ranOut ? undefined : { kind: 'ran-out' })"
-      >
-        ran out
-      </button>
       <v-text-field
         v-model="measured"
         label="measured"
@@ -90,16 +83,13 @@ const said = computed(() => lastedWords({ ...page, log }));
     </div>
     <div v-if="ranOut" class="line" role="group" aria-label="After how many sections">
       <span class="what">after</span>
-      <button
-        v-for="n in page.facts.sections.length"
-        :key="n"
-        type="button"
-        class="pill number figures"
-        :aria-pressed="ranOut.afterSections === n"
-        @click="emit('change', { kind: 'ran-out', ...(ranOut.afterSections === n ? {} : { afterSections: n }) })"
-      >
-        {{ n }}
-      </button>
+      <ChoicePills
+        :of="page.facts.sections.map((_, i) => i + 1)"
+        :is-chosen="(n) => ranOut?.afterSections === n"
+        @choose="
+          (n) => emit('change', { kind: 'ran-out', ...(ranOut?.afterSections === n ? {} : { afterSections: n }) })
+        "
+      />
       <span class="quiet">of {{ page.facts.sections.length }} sections</span>
     </div>
     <p v-if="said" class="quiet figures said" aria-live="polite">{{ kitchenRound(made) }} mL made, {{ said }}.</p>
@@ -114,15 +104,13 @@ const said = computed(() => lastedWords({ ...page, log }));
   gap: 8px;
   padding: 5px 0;
 }
-.line .pill {
+.line :deep(.pill) {
+  min-width: 44px;
   min-height: 44px;
 }
 .what {
   width: 100px;
   font-weight: 600;
-}
-.number {
-  min-width: 44px;
 }
 .measured {
   max-width: 130px;

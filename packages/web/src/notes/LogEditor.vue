@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ChoicePills from '../kit/ChoicePills.vue';
 import type { LoggedBowl } from '@amber-ladle/contract';
 import {
   CONFOUNDERS,
@@ -71,16 +72,12 @@ const STATE_WORDS = { still: '', saving: 'Writing it down…', saved: 'Written d
         :aria-label="QUALITY_WORDS[quality].asks"
       >
         <span class="what">{{ QUALITY_WORDS[quality].asks }}</span>
-        <button
-          v-for="level in LEVELS"
-          :key="level"
-          type="button"
-          class="pill answer"
-          :aria-pressed="log.said[quality] === level"
-          @click="say(quality, level)"
-        >
-          {{ QUALITY_WORDS[quality].levels[level - 1] }}
-        </button>
+        <ChoicePills
+          :of="LEVELS"
+          :says="(level) => QUALITY_WORDS[quality].levels[level - 1] ?? ''"
+          :is-chosen="(level) => log.said[quality] === level"
+          @choose="(level) => say(quality, level)"
+        />
       </div>
       <p v-if="moment === 'rinsing' && page.coatedStill" class="quiet" data-test="coated-still">
         Still coated under the water: {{ listed(page.coatedStill.map((id) => sectionWords.get(id) ?? id)) }}.
@@ -93,16 +90,11 @@ const STATE_WORDS = { still: '', saving: 'Writing it down…', saved: 'Written d
       >
         <span class="what">It was</span>
         <div class="many">
-          <button
-            v-for="texture in textures"
-            :key="texture"
-            type="button"
-            class="pill"
-            :aria-pressed="log.textureWas === texture"
-            @click="change({ textureWas: log.textureWas === texture ? undefined : texture })"
-          >
-            {{ texture }}
-          </button>
+          <ChoicePills
+            :of="textures"
+            :is-chosen="(texture) => log.textureWas === texture"
+            @choose="(texture) => change({ textureWas: log.textureWas === texture ? undefined : texture })"
+          />
         </div>
       </div>
       <PlateField
@@ -126,31 +118,23 @@ const STATE_WORDS = { still: '', saving: 'Writing it down…', saved: 'Written d
       <div class="ask wide" role="group" aria-label="What else changed that day">
         <span class="what">Changed too</span>
         <div class="many">
-          <button
-            v-for="what in CONFOUNDERS"
-            :key="what"
-            type="button"
-            class="pill"
-            :aria-pressed="log.changes.includes(what)"
-            @click="toggle(what)"
-          >
-            {{ CHANGE_WORDS[what] }}
-          </button>
+          <ChoicePills
+            :of="CONFOUNDERS"
+            :says="(what) => CHANGE_WORDS[what]"
+            :is-chosen="(what) => log.changes.includes(what)"
+            @choose="(what) => toggle(what)"
+          />
         </div>
       </div>
       <div class="ask wide" role="group" aria-label="Shed hair">
         <span class="what">Shed hair</span>
         <div class="many">
-          <button
-            v-for="shed in SHEDDING"
-            :key="shed"
-            type="button"
-            class="pill"
-            :aria-pressed="log.shed === shed"
-            @click="change({ shed: log.shed === shed ? undefined : shed })"
-          >
-            {{ SHED_WORDS[shed] }}
-          </button>
+          <ChoicePills
+            :of="SHEDDING"
+            :says="(shed) => SHED_WORDS[shed]"
+            :is-chosen="(shed) => log.shed === shed"
+            @choose="(shed) => change({ shed: log.shed === shed ? undefined : shed })"
+          />
           <v-text-field
             :model-value="log.shedCount ?? ''"
             label="or counted"
@@ -219,7 +203,7 @@ const STATE_WORDS = { still: '', saving: 'Writing it down…', saved: 'Written d
 .what {
   font-weight: 600;
 }
-.answer {
+.ask :deep(.pill) {
   min-height: 48px;
   font-size: 1rem;
 }
@@ -229,8 +213,9 @@ const STATE_WORDS = { still: '', saving: 'Writing it down…', saved: 'Written d
   gap: 8px;
   align-items: center;
 }
-.many .pill {
+.many :deep(.pill) {
   min-height: 44px;
+  font-size: 0.9rem;
 }
 .count {
   max-width: 130px;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ChoicePills from '../kit/ChoicePills.vue';
 import { localDay } from '@amber-ladle/core/time';
 import { api, type OpenLog } from '@amber-ladle/contract';
 import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue';
@@ -123,32 +124,27 @@ const masks = computed(() => {
         <v-btn variant="text" color="primary" @click="notNow">Do not ask again</v-btn>
       </div>
       <div v-if="open.length > 1" class="others" role="group" aria-label="Which bowl">
-        <button
-          v-for="one in open"
-          :key="key(one)"
-          type="button"
-          class="pill"
-          :aria-pressed="chosen === key(one)"
-          @click="chosen = key(one)"
+        <ChoicePills
+          v-slot="{ one }"
+          :of="open"
+          :is-chosen="(one) => chosen === key(one)"
+          @choose="(one) => (chosen = key(one))"
         >
           {{ one.facts.headName }}, {{ day(one.at) }}
-        </button>
+        </ChoicePills>
       </div>
       <LogEditor :key="`${key(shown)} ${shown.wants}`" :page="shown" :begin="shown.wants" />
     </section>
 
     <template v-if="head">
       <div class="who" role="group" aria-label="Whose notes">
-        <button
-          v-for="one in household.heads"
-          :key="one.id"
-          type="button"
-          class="pill name"
-          :aria-pressed="one.id === head.id"
-          @click="to({ head: one.id })"
-        >
-          {{ one.name }}
-        </button>
+        <ChoicePills
+          :of="household.heads"
+          :says="(one) => one.name"
+          look="name"
+          :is-chosen="(one) => one.id === head?.id"
+          @choose="(one) => to({ head: one.id })"
+        />
       </div>
       <nav class="looks" aria-label="What the notes say">
         <RouterLink
@@ -228,11 +224,6 @@ const masks = computed(() => {
   flex-wrap: wrap;
   gap: 8px;
   margin: 6px 0 10px;
-}
-.name {
-  min-height: 44px;
-  padding: 0 16px;
-  font: 560 1.1rem var(--serif);
 }
 .looks {
   display: flex;

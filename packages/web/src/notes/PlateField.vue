@@ -4,7 +4,7 @@ import { textureClass } from '@amber-ladle/core/mask';
 import { computed, ref, watch } from 'vue';
 import PlateDrawing from './PlateDrawing.vue';
 import { TextureScale } from '../bowl';
-import { readNumber } from '../words/number';
+import { readQuantity } from '@amber-ladle/core/measure';
 
 /** The plate test: how far a spoonful spreads in half a minute, and how thick that is. */
 const {
@@ -22,16 +22,16 @@ const written = ref('');
 watch(
   () => centimetres,
   (now) => {
-    if (readNumber(written.value) !== now) written.value = now === undefined ? '' : String(now);
+    if (readQuantity(written.value, 'cm') !== now) written.value = now === undefined ? '' : String(now);
   },
   { immediate: true },
 );
-const value = computed(() => readNumber(written.value));
+const value = computed(() => readQuantity(written.value, 'cm'));
 const isNone = computed(() => written.value.trim() === '');
 const { min, max } = PLATE_CENTIMETRES;
 const fault = computed(() => {
   if (isNone.value) return '';
-  if (Number.isNaN(value.value)) return 'A number, in cm.';
+  if (Number.isNaN(value.value)) return 'A number in cm, or as “3 in”.';
   if (value.value < min) return `A spoonful is ${min} cm across at the least.`;
   return value.value > max ? `More than ${max} cm runs off the plate.` : '';
 });

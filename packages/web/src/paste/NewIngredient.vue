@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import TogglePill from '../kit/TogglePill.vue';
 import { ingredientSchema, checked } from '@amber-ladle/contract';
 import { gramsPerMillilitre, newcomer } from '@amber-ladle/core/ingredient';
 import { spoonMillilitres, spoonName } from '@amber-ladle/core/measure';
@@ -77,9 +78,9 @@ async function add(): Promise<void> {
       @update:model-value="weighed = $event"
     />
     <div class="pills">
-      <button type="button" class="pill" :aria-pressed="!byDrop" @click="drops = false">by spoon</button>
-      <button type="button" class="pill" :aria-pressed="byDrop" @click="drops = true">by drops</button>
-      <button type="button" class="pill" :aria-pressed="isNut" @click="isNut = !isNut">made of nuts</button>
+      <TogglePill :is-on="!byDrop" @toggle="drops = false">by spoon</TogglePill>
+      <TogglePill :is-on="byDrop" @toggle="drops = true">by drops</TogglePill>
+      <TogglePill :is-on="isNut" @toggle="isNut = !isNut">made of nuts</TogglePill>
     </div>
     <p class="quiet">
       As careful as with {{ like?.name.toLowerCase() ?? 'it' }}, and with the same limits, until you say otherwise on

@@ -1,11 +1,13 @@
 <script setup lang="ts">
+import ChoicePills from '../kit/ChoicePills.vue';
 import { usualGrams, type LineAnswer } from '@amber-ladle/core/exchange';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed, ref } from 'vue';
 import type { ReadLine } from './usePastedMask';
 import { useHousehold } from '../data/household';
 import { questionWords } from '../words/draft';
-import { readNumber } from '../words/number';
+import { readQuantity } from '@amber-ladle/core/measure';
+import { useNotice } from '../data/notice';
 import NewIngredient from './NewIngredient.vue';
 
 /** What must be asked, most costly first, all in one place: what a thing is, how much of it, or that it is left out. */
@@ -28,9 +30,12 @@ const rows = computed(() =>
     needsGrams: one.ingredientId !== undefined && one.grams === undefined,
   })),
 );
+const notice = useNotice();
 function setGrams(key: string, event: Event): void {
-  const grams = readNumber((event.target as HTMLInputElement).value);
+  const { value } = event.target as HTMLInputElement;
+  const grams = readQuantity(value, 'g');
   if (grams > 0 && grams <= 5000) emit('answer', key, { grams });
+  else if (value.trim() !== '') notice.show(`“${value}” is no weight: above 0, up to 5000 g.`);
 }
 </script>
 
@@ -49,16 +54,12 @@ function setGrams(key: string, event: Event): void {
           @cancel="adding = undefined"
         />
         <div v-else class="ways">
-          <button
-            v-for="one in row.likely"
-            :key="one.id"
-            type="button"
-            class="pill"
-            :aria-pressed="row.ingredientId === one.id"
-            @click="emit('answer', row.key, { ingredientId: one.id })"
-          >
-            {{ one.name }}
-          </button>
+          <ChoicePills
+            :of="row.likely"
+            :says="(one) => one.name"
+            :is-chosen="(one) => row.ingredientId === one.id"
+            @choose="(one) => emit('answer', row.key, { ingredientId: one.id })"
+          />
           <v-autocomplete
             v-if="row.isUnknown"
             :model-value="row.ingredientId ?? null"

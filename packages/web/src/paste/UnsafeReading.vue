@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import TogglePill from '../kit/TogglePill.vue';
 import type { UnderstoodMask } from '@amber-ladle/core/exchange';
 import { computed } from 'vue';
 import { caredWords } from '../words/paste';
@@ -22,7 +23,7 @@ const odds = computed(() =>
       <b>Stop.</b> {{ isSafe ? one.safe : one.written }}
       <span class="quiet">{{ isSafe ? 'Taken instead of what is written.' : `Safer: ${one.safe}` }}</span>
     </p>
-    <button type="button" class="pill" :aria-pressed="isSafe" @click="isSafe = !isSafe">take the safer reading</button>
+    <TogglePill :is-on="isSafe" @toggle="isSafe = !isSafe">take the safer reading</TogglePill>
   </div>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ChoicePills from '../kit/ChoicePills.vue';
 import { LOCALES, type Settings } from '@amber-ladle/contract';
 import { SPOON_SETS, spoonMillilitres, spoonName, type MeasureSystem } from '@amber-ladle/core/measure';
 import { computed } from 'vue';
@@ -81,16 +82,11 @@ const zones = Intl.supportedValuesOf('timeZone');
       <h2>Stove</h2>
       <p class="quiet">Rings that may be used at once; a wash day is planned with these.</p>
       <div class="rings" role="group" aria-label="Rings of the stove">
-        <button
-          v-for="count in 6"
-          :key="count"
-          type="button"
-          class="pill"
-          :aria-pressed="settings.rings === count"
-          @click="change({ rings: count })"
-        >
-          {{ count }}
-        </button>
+        <ChoicePills
+          :of="[1, 2, 3, 4, 5, 6]"
+          :is-chosen="(count) => settings.rings === count"
+          @choose="(count) => change({ rings: count })"
+        />
       </div>
     </section>
     <section>

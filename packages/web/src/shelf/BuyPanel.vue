@@ -13,7 +13,7 @@ import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
 import { untilWords } from '../words/when';
 import { useWords } from '../data/useWords';
-import { readNumber } from '../words/number';
+import { readQuantity } from '@amber-ladle/core/measure';
 
 const { say } = useWords();
 
@@ -94,7 +94,7 @@ const items = computed(() => [...household.catalogue.values()].map(({ id, name }
 const levelId = ref<string | null>(null);
 const levelGrams = ref('250');
 async function addLevel(): Promise<void> {
-  const grams = readNumber(levelGrams.value);
+  const grams = readQuantity(levelGrams.value, 'g');
   if (!levelId.value || !(grams >= 0)) return;
   try {
     await shelf.setRestock({ ingredientId: levelId.value, grams });

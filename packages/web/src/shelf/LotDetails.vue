@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ChoicePills from '../kit/ChoicePills.vue';
 import { ingredientById } from '@amber-ladle/core/ingredient';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { lotPast, STAGES, windowIfMoved, type Place } from '@amber-ladle/core/shelf';
@@ -9,7 +10,7 @@ import { useHousehold } from '../data/household';
 import { useShelf, type ShelvedLot } from '../data/shelf';
 import { STAGE_WORDS, windowReason } from '../words/shelf';
 import { tillWords, untilWords } from '../words/when';
-import { readNumber } from '../words/number';
+import { readQuantity } from '@amber-ladle/core/measure';
 
 /** A lane explains itself, and hands do what hands do: feel, move, weigh, open, use, throw away. */
 const { shelved } = defineProps<{ shelved: ShelvedLot }>();
@@ -38,13 +39,13 @@ const moves = computed(() =>
 const REASONS = ['past its time', 'mouldy', 'brown', 'too much cut', 'smells'];
 const grams = ref('');
 const wanted = computed(() => {
-  const value = readNumber(grams.value);
+  const value = readQuantity(grams.value, 'g');
   return grams.value.trim() !== '' && value > 0 && value <= lot.value.grams ? value : lot.value.grams;
 });
 const weighed = ref('');
 const fault = ref('');
 async function correct(): Promise<void> {
-  const value = readNumber(weighed.value);
+  const value = readQuantity(weighed.value, 'g');
   if (weighed.value.trim() === '' || !(value >= 0) || value > 100_000) {
     fault.value = 'Usable grams, 0 or more.';
     return;
@@ -63,16 +64,12 @@ async function correct(): Promise<void> {
     </p>
     <div v-if="shelved.window.ripeness" class="line" role="group" aria-label="How it feels">
       <span class="quiet">It feels</span>
-      <button
-        v-for="stage in STAGES"
-        :key="stage"
-        type="button"
-        class="pill"
-        :aria-pressed="shelved.window.ripeness.stage === stage"
-        @click="actions.touch(lot, stage)"
-      >
-        {{ STAGE_WORDS[stage] }}
-      </button>
+      <ChoicePills
+        :of="STAGES"
+        :says="(stage) => STAGE_WORDS[stage]"
+        :is-chosen="(stage) => shelved.window.ripeness?.stage === stage"
+        @choose="(stage) => actions.touch(lot, stage)"
+      />
     </div>
     <div class="line" role="group" aria-label="Move to">
       <span class="quiet">Move to</span>

@@ -6,7 +6,7 @@ import NumberField from '../kit/NumberField.vue';
 import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
 import { PLACE_WORDS } from '../words/shelf';
-import { readNumber } from '../words/number';
+import { readQuantity } from '@amber-ladle/core/measure';
 
 /** The owner's list of places. */
 const shelf = useShelf();
@@ -65,7 +65,7 @@ const warm = (place: KeptPlace, degrees: number): Promise<void> =>
           :min="-40"
           :max="60"
           class="degrees"
-          @change="warm(place, readNumber(($event.target as HTMLInputElement).value))"
+          @change="warm(place, readQuantity(($event.target as HTMLInputElement).value, '°C'))"
         />
         <button type="button" class="tool" :aria-label="`Take ${place.name} off the list`" @click="remove(place)">
           off the list

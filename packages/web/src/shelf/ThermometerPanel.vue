@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import TogglePill from '../kit/TogglePill.vue';
 import { api, type Thermometer } from '@amber-ladle/contract';
 import { CategoryScale, Chart, Filler, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js';
 import { computed, onMounted, ref, shallowRef } from 'vue';
@@ -122,17 +123,12 @@ const options = computed(() => ({
       }}
     </p>
     <div class="line">
-      <button
-        type="button"
-        class="pill"
-        :aria-pressed="first.isDoorOpen"
-        @click="turn({ isDoorOpen: !first.isDoorOpen })"
+      <TogglePill :is-on="first.isDoorOpen" @toggle="turn({ isDoorOpen: !first.isDoorOpen })"
+        >door {{ first.isDoorOpen ? 'open' : 'shut' }}</TogglePill
       >
-        door {{ first.isDoorOpen ? 'open' : 'shut' }}
-      </button>
-      <button type="button" class="pill" :aria-pressed="!first.hasPower" @click="turn({ hasPower: !first.hasPower })">
-        power {{ first.hasPower ? 'on' : 'cut' }}
-      </button>
+      <TogglePill :is-on="!first.hasPower" @toggle="turn({ hasPower: !first.hasPower })"
+        >power {{ first.hasPower ? 'on' : 'cut' }}</TogglePill
+      >
     </div>
     <div v-if="household.isDemo" class="line" role="group" aria-label="Time of the demo">
       <span class="quiet">Demo time</span>

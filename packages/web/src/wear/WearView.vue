@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ChoicePills from '../kit/ChoicePills.vue';
 import { kitchenRound, writeFraction } from '@amber-ladle/core/measure';
 import { hoodMinutes } from '@amber-ladle/core/washday';
 import { computed } from 'vue';
@@ -96,16 +97,13 @@ const advice = computed(() => {
     <p class="quiet">{{ bowl.maskName }} for {{ bowl.headName }}</p>
     <h1>Wear</h1>
     <div v-if="heads.length > 1" class="line" role="group" aria-label="Whose head">
-      <button
-        v-for="one in heads"
-        :key="one.id"
-        type="button"
-        class="pill whose"
-        :aria-pressed="one.id === head?.id"
-        @click="choose(one.id)"
-      >
-        {{ one.name }}
-      </button>
+      <ChoicePills
+        :of="heads"
+        :says="(one) => one.name"
+        look="big"
+        :is-chosen="(one) => one.id === head?.id"
+        @choose="(one) => choose(one.id)"
+      />
     </div>
 
     <section v-if="life?.endedAt || isRinsed" data-test="rinsed">
@@ -164,16 +162,12 @@ const advice = computed(() => {
         <p>{{ rinseWords(mask.rinse) }}</p>
         <div v-if="state.phase !== 'early'" class="left" role="group" aria-label="Still coated under the water">
           <span class="quiet">Still coated?</span>
-          <button
-            v-for="one in amounts"
-            :key="one.id"
-            type="button"
-            class="pill"
-            :aria-pressed="coated.includes(one.id)"
-            @click="wearing.feel(one.id)"
-          >
-            {{ SECTION_WORDS[one.id] }}
-          </button>
+          <ChoicePills
+            :of="amounts"
+            :says="(one) => SECTION_WORDS[one.id]"
+            :is-chosen="(one) => coated.includes(one.id)"
+            @choose="(one) => wearing.feel(one.id)"
+          />
           <p v-if="residue" aria-live="polite" data-test="residue">{{ residue }}</p>
         </div>
         <div class="buttons in-reach">
@@ -224,16 +218,12 @@ const advice = computed(() => {
         />
         <div v-if="doneIds.length >= 3 && next" class="left" role="group" aria-label="What is left in the bowl">
           <span class="quiet">Left in the bowl</span>
-          <button
-            v-for="one in LEFT"
-            :key="one.share"
-            type="button"
-            class="pill"
-            :aria-pressed="leftShare === one.share"
-            @click="wearing.seeLeft(one.share)"
-          >
-            {{ one.words }}
-          </button>
+          <ChoicePills
+            :of="LEFT"
+            :says="(one) => one.words"
+            :is-chosen="(one) => leftShare === one.share"
+            @choose="(one) => wearing.seeLeft(one.share)"
+          />
           <p v-if="advice" aria-live="polite" data-test="pace">{{ advice }}</p>
         </div>
         <div class="buttons in-reach">
@@ -290,11 +280,6 @@ const advice = computed(() => {
   flex-wrap: wrap;
   gap: 8px;
   margin: 8px 0;
-}
-.whose {
-  min-height: 48px;
-  padding: 0 20px;
-  font-size: 1.05rem;
 }
 .where::first-letter {
   text-transform: uppercase;

@@ -1,0 +1,86 @@
+import { readFraction } from './fraction';
+import { CENTIMETRES_PER_INCH } from './length';
+import { GRAMS_PER } from './mass';
+import { MILLILITRES_PER } from './volume';
+
+/**
+ * The number that somebody wrote, as digits with a point or a comma before the decimals or as a cook's fraction. "1,250" may be
+ * a thousand or a little over one, so it is none.
+ * @returns NaN for anything else
+ * @example readNumber('12,5') // 12.5
+ * @example readNumber('1½') // 1.5
+ */
+export function readNumber(written: string): number {
+  const text = written.trim().replace('−', '-');
+  const isBelowZero = text.startsWith('-');
+  const size = (isBelowZero ? text.slice(1) : text).trim();
+  if (/^[1-9]\d{0,2},\d{3}$/.test(size)) return NaN;
+  const value = /^(?:\d*[.,])?\d+$|^\d+[.,]$/.test(size) ? Number(size.replace(',', '.')) : readFraction(size);
+  return value === undefined ? NaN : isBelowZero ? -value : value;
+}
+
+/** Units that stand for each other, each as so many of the smallest. */
+const LENGTHS = { mm: 0.1, cm: 1, m: 100, in: CENTIMETRES_PER_INCH } as const;
+const MASSES = { g: GRAMS_PER.gram, kg: GRAMS_PER.kilogram, oz: GRAMS_PER.ounce, lb: GRAMS_PER.pound } as const;
+const VOLUMES = { mL: MILLILITRES_PER.millilitre, cL: 10, dL: 100, L: MILLILITRES_PER.litre } as const;
+const FAMILIES: readonly Readonly<Record<string, number>>[] = [LENGTHS, MASSES, VOLUMES];
+
+/** How people write a unit, small and without a full stop, by the unit meant. Cups, spoons and fluid ounces are not among them: whose? */
+const SPELLINGS: Readonly<Record<string, readonly string[]>> = {
+  mm: ['mm', 'millimetre', 'millimeter'],
+  cm: ['cm', 'centimetre', 'centimeter'],
+  m: ['m', 'metre', 'meter'],
+  in: ['in', 'inch', 'inche', '"', '″', '”'],
+  g: ['g', 'gr', 'gram', 'gramme'],
+  kg: ['kg', 'kilo', 'kilogram'],
+  oz: ['oz', 'ounce'],
+  lb: ['lb', 'pound'],
+  mL: ['ml', 'millilitre', 'milliliter'],
+  cL: ['cl', 'centilitre', 'centiliter'],
+  dL: ['dl', 'decilitre', 'deciliter'],
+  L: ['l', 'litre', 'liter'],
+  '°C': ['°c', 'c', '°', 'degree', 'celsius'],
+  '°F': ['°f', 'f', 'fahrenheit'],
+};
+const UNIT_OF: ReadonlyMap<string, string> = new Map(
+  Object.entries(SPELLINGS).flatMap(([unit, spellings]) => spellings.map((one): [string, string] => [one, unit])),
+);
+
+/** The unit that a word means; the word itself where none of ours is. */
+function unitIn(word: string): string {
+  const plain = word.toLowerCase().replace(/\.$/, '');
+  return UNIT_OF.get(plain) ?? UNIT_OF.get(plain.replace(/s$/, '')) ?? word;
+}
+
+/** Units that a quantity in a unit may be written in instead, that one first. @example unitsFor('cm') // ['cm', 'mm', 'm', 'in'] */
+export function unitsFor(unit: string): readonly string[] {
+  const family = FAMILIES.find((one) => unit in one);
+  const others = family ? Object.keys(family) : unit === '°C' ? ['°C', '°F'] : [];
+  return [unit, ...others.filter((one) => one !== unit)];
+}
+
+/** Rounded, so that no digit is told that the conversion made up. */
+const LAST_PLACE = 1e4;
+const rounded = (value: number): number => Math.round(value * LAST_PLACE) / LAST_PLACE;
+
+/**
+ * A quantity as somebody wrote it, in the unit that is wanted: a number alone, or with that unit, or with another that is
+ * turned into it. Inch and pound are exact (NIST Handbook 44, appendix C).
+ * @param unit such as `cm`, `g`, `mL`, `°C`; any other takes a number alone, or with that very word
+ * @returns NaN for what is no number, or in a unit that does not fit
+ * @example readQuantity('18 in', 'cm') // 45.72
+ * @example readQuantity('68 °F', '°C') // 20
+ * @example readQuantity('2 oz', 'cm') // NaN
+ */
+export function readQuantity(written: string, unit: string): number {
+  const [, number = '', word = ''] = /^([-−]?\s*[\d.,/⁄\s⅛¼⅓⅜½⅝⅔¾⅞]*)(.*)$/u.exec(written.trim()) ?? [];
+  const value = readNumber(number);
+  const said = word.trim();
+  if (said === '' || said === unit) return value;
+  const from = unitIn(said);
+  if (from === unit) return value;
+  if (unit === '°C' && from === '°F') return rounded(((value - 32) * 5) / 9);
+  const family = FAMILIES.find((one) => unit in one);
+  const [of, into] = [family?.[from], family?.[unit]];
+  return of === undefined || into === undefined ? NaN : rounded((value * of) / into);
+}
