@@ -21,7 +21,11 @@ it.each(DOCUMENTS)('%s leads to what is there', (path) => {
 });
 
 /** Where a path in a document may begin: at the root, or within one of the packages, whose name may be left out. */
-const BEGINNINGS = ['', 'packages', ...['core', 'words', 'contract', 'server', 'web'].map((one) => `packages/${one}/src`)];
+const BEGINNINGS = [
+  '',
+  'packages',
+  ...['core', 'words', 'contract', 'server', 'web'].map((one) => `packages/${one}/src`),
+];
 /** `web/bowl/useSizing.ts` is written for `packages/web/src/bowl/useSizing.ts`. */
 const isThere = (path) => {
   const [first, ...rest] = path.split('/');
@@ -31,7 +35,9 @@ const isThere = (path) => {
 };
 
 it.each(DOCUMENTS)('%s names files that are there', (path) => {
-  const named = [...textOf(path).matchAll(/`([\w.-]+(?:\/[\w.-]+)+\.(?:ts|vue|mjs|css|json))`/g)].map(([, file]) => file);
+  const named = [...textOf(path).matchAll(/`([\w.-]+(?:\/[\w.-]+)+\.(?:ts|vue|mjs|css|json))`/g)].map(
+    ([, file]) => file,
+  );
   expect(named.filter((file) => !isThere(file))).toEqual([]);
 });
 

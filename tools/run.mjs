@@ -126,7 +126,7 @@ async function serve(demo) {
 
 async function test() {
   install();
-  await import('./check.mjs').then(({ check }) => check(tool, fail, say));
+  await import('./check.mjs').then(({ check }) => check(fail, say));
   build();
   await chromium();
   say('Tests: core, contract, server, web and the real interface in Chromium. About two minutes.');
@@ -141,7 +141,7 @@ else if (what === 'start') await serve(false);
 else if (what === 'test') await test();
 else if (what === 'lint') {
   install();
-  await import('./check.mjs').then(({ check }) => check(tool, fail, say));
+  await import('./check.mjs').then(({ check }) => check(fail, say));
 } else if (what === 'bench') {
   install();
   build();

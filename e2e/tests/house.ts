@@ -145,10 +145,11 @@ export async function made(page: Page): Promise<number> {
   return millilitres(await textWhen(page, '[data-test="made"]', /\d mL/));
 }
 
-/** Accessibility faults that axe finds on the page as it stands. */
-export async function axeFaults(page: Page): Promise<string[]> {
-  await page.evaluate(axe.source);
-  const { violations } = (await page.evaluate('axe.run(document, { resultTypes: ["violations"] })')) as {
+/** Accessibility faults that axe finds on the page as it stands. @param rules those to look at; all of them where it is left out */
+export async function axeFaults(page: Page, rules?: readonly string[]): Promise<string[]> {
+  if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axe.source);
+  const options = { resultTypes: ['violations'], ...(rules ? { runOnly: { type: 'rule', values: rules } } : {}) };
+  const { violations } = (await page.evaluate(`axe.run(document, ${JSON.stringify(options)})`)) as {
     violations: { id: string; nodes: { html: string; failureSummary?: string }[] }[];
   };
   return violations.map(
@@ -157,28 +158,56 @@ export async function axeFaults(page: Page): Promise<string[]> {
   );
 }
 
-/** What axe and a phone find wrong with screens: faults in either light, and anything wider than the phone. */
+/** What axe and a phone find wrong with screens: faults in either light, and anything wider than the phone. Each is opened once. */
 export async function screenFaults({ page, open }: House, screens: readonly string[]): Promise<[string, unknown][]> {
   const faults: [string, unknown][] = [];
-  const settle = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 400));
-  for (const scheme of ['light', 'dark']) {
-    await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: scheme }]);
-    for (const path of screens) {
-      await open(path);
-      await settle();
-      const found = await axeFaults(page);
-      if (found.length > 0) faults.push([`${path} (${scheme})`, found]);
-    }
-  }
-  await page.setViewport({ width: 390, height: 844, hasTouch: true, isMobile: true });
+  const found = (where: string, what: unknown, isFault: boolean): unknown => isFault && faults.push([where, what]);
+  const client = await page.createCDPSession();
+  /** A phone in the hand, or the wide screen again, without a reload. */
+  const inHand = async (isInHand: boolean): Promise<void> => {
+    await client.send('Emulation.setTouchEmulationEnabled', { enabled: isInHand });
+    const size = isInHand ? { width: 390, height: 844 } : { width: 1280, height: 800 };
+    await client.send('Emulation.setDeviceMetricsOverride', { ...size, deviceScaleFactor: 1, mobile: isInHand });
+  };
+  const light = (value: string): Promise<void> => page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value }]);
+  await light('light');
   for (const path of screens) {
     await open(path);
-    await settle();
+    await settled(page);
+    const byDay = await axeFaults(page);
+    found(`${path} (light)`, byDay, byDay.length > 0);
+    await light('dark');
+    await page.waitForSelector('.v-theme--evening');
+    await settled(page);
+    // Of all that axe looks at, the light changes the colours.
+    const byNight = await axeFaults(page, ['color-contrast']);
+    found(`${path} (dark)`, byNight, byNight.length > 0);
+    await light('light');
+    await inHand(true);
+    await settled(page);
     const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
-    if (over !== 0) faults.push([path, `${over} px too wide`]);
+    found(path, `${over} px too wide`, over !== 0);
+    await inHand(false);
   }
+  await client.detach();
   await page.setViewport({ width: 1280, height: 800 });
   return faults;
+}
+/** Waits until the page has come to rest: nothing is added any more, and nothing moves but what moves for ever. */
+async function settled(page: Page): Promise<void> {
+  let before = '';
+  for (let looks = 0; looks < 30; looks++) {
+    const { size, moving } = await page.evaluate(() => ({
+      size: document.body.innerHTML.length,
+      moving: document
+        .getAnimations()
+        .filter((one) => one.playState === 'running' && one.effect?.getComputedTiming().iterations !== Infinity).length,
+    }));
+    const now = `${size} ${moving}`;
+    if (now === before && moving === 0) return;
+    before = now;
+    await new Promise((resolve) => setTimeout(resolve, 120));
+  }
 }
 
 /** Keeps the bowl on the bench without taking from the shelf, whether or not there is something to take. */

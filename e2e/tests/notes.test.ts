@@ -107,13 +107,13 @@ it('is written with one thumb, keeps itself through a reload, and asks of the dr
   await house.open('/notes');
   await textWhen(page, '#asks', /rinse out of Uma’s hair/);
   await tapOn(page, '.moment ::-p-text(Going on)');
-  await tapOn(page, '.answer ::-p-text(glides)');
-  await tapOn(page, '.answer ::-p-text(runs down)');
+  await tapOn(page, '.answers .pill ::-p-text(glides)');
+  await tapOn(page, '.answers .pill ::-p-text(runs down)');
   await tapOn(page, '.moment ::-p-text(Rinsing out)');
-  await tapOn(page, '.answer ::-p-text(at once)');
+  await tapOn(page, '.answers .pill ::-p-text(at once)');
   await tapOn(page, '[data-test="lasted"] .pill ::-p-text(ran out)');
-  await page.waitForSelector('.number');
-  await tapOn(page, '.number:nth-of-type(5)');
+  await page.waitForSelector('[aria-label="After how many sections"] .pill');
+  await tapOn(page, '[aria-label="After how many sections"] .pill:nth-of-type(5)');
   await written();
   const [page1] = await read<{ log: { said: object; lasted: object } }[]>(`/bowls/${id}/logs`);
   expect(page1?.log.said).toEqual({ slip: 3, drip: 1, ease: 3 });
@@ -128,7 +128,7 @@ it('is written with one thumb, keeps itself through a reload, and asks of the dr
   );
   await house.open(`/bowls/${id}`);
   await textWhen(page, '[data-test="lasted"]', /ran out after 5 of \d sections/);
-  expect(await page.$$eval('.answer[aria-pressed="true"]', (all) => all.length)).toBe(2);
+  expect(await page.$$eval('.answers .pill[aria-pressed="true"]', (all) => all.length)).toBe(2);
 
   await house.pass(24 * 60);
   await house.open('/notes');

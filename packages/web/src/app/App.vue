@@ -50,6 +50,9 @@ async function load(): Promise<void> {
   failure.value = '';
   try {
     await household.load();
+    // Where nobody is known yet, the bench says more than an empty page.
+    if (household.heads.length === 0 && household.bowls.total === 0 && router.currentRoute.value.name === 'today')
+      await router.replace({ name: 'bowl' });
   } catch (error) {
     failure.value = error instanceof Error ? error.message : String(error);
   }

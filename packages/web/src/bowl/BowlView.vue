@@ -2,7 +2,7 @@
 import TogglePill from '../kit/TogglePill.vue';
 import ChoicePills from '../kit/ChoicePills.vue';
 import { addDays, daysLater, localDay } from '@amber-ladle/core/time';
-import type { StockChange, StopDecision } from '@amber-ladle/contract';
+import type { HeadInput, StockChange, StopDecision } from '@amber-ladle/contract';
 import { overshootOf, type SizedLine } from '@amber-ladle/core/batch';
 import { OVERNIGHT_MINUTES } from '@amber-ladle/core/mask';
 import { writeFraction, kitchenRound, fromMillilitres } from '@amber-ladle/core/measure';
@@ -13,14 +13,14 @@ import { useSessionStorage } from '@vueuse/core';
 import { computed, defineAsyncComponent, nextTick, ref, watch } from 'vue';
 import { v4 as newId } from 'uuid';
 import { useRoute, useRouter } from 'vue-router';
-import { HeadDrawing } from '../head';
+import { GUEST, HeadDrawing, isGuest, ProfileFields } from '../head';
 import VesselDrawing from './VesselDrawing.vue';
 import ChoiceRow from '../kit/ChoiceRow.vue';
+import HintLine from '../kit/HintLine.vue';
 import DrawDialog from './DrawDialog.vue';
 import MeasuresCard from './MeasuresCard.vue';
 import MindList from './MindList.vue';
 import PotDialog from './PotDialog.vue';
-import { ProfileFields } from '../head';
 import SharePanel from './SharePanel.vue';
 import SwapMenu from './SwapMenu.vue';
 import TexturePanel from './TexturePanel.vue';
@@ -45,6 +45,8 @@ import { weekdayWord } from '../words/when';
 
 const { say } = useWords();
 
+/** Comes when a bowl is kept for somebody who has no name yet. */
+const NameHead = defineAsyncComponent(async () => (await import('../head')).NameHead);
 /** Not needed for the first look; nothing is kept before it has spoken. */
 const CautionPanel = defineAsyncComponent(async () => (await import('../caution')).CautionPanel);
 
@@ -62,7 +64,9 @@ const maskId = computed({
   get: () => String(route.query['mask'] ?? last.value.maskId),
   set: (id) => void router.replace({ query: { ...route.query, mask: id } }),
 });
-const head = computed(() => household.headById(headId.value) ?? household.heads[0]);
+const head = computed(() => household.headById(headId.value) ?? household.heads[0] ?? GUEST);
+/** Hints are for the first bowl. */
+const isFirst = computed(() => household.bowls.total === 0);
 const book = computed(() => household.maskById(maskId.value) ?? household.masks[0]);
 watch([head, book], () => (last.value = { headId: head.value?.id ?? '', maskId: book.value?.id ?? '' }), {
   immediate: true,
@@ -235,6 +239,10 @@ const wearers = computed(() => [
 
 /** A bowl for now takes from the shelf, after a look; one for another day is planned. */
 function keepOrAsk(): void {
+  if (isGuest(head.value)) {
+    isNaming.value = true;
+    return;
+  }
   wantsToKeep = openStops.value === undefined;
   if (openStops.value === undefined) return;
   if (openStops.value > 0) {
@@ -243,6 +251,26 @@ function keepOrAsk(): void {
   }
   if (dayOffset.value === 0 && drawPlan.hasAny.value && apart.value.length === 0) isDrawing.value = true;
   else void keep();
+}
+
+const isNaming = ref(false);
+const isNamed = ref(false);
+/** Gives the head at the bench its name, and keeps its bowl unless something stops it now that more is known of it. */
+async function name(said: HeadInput): Promise<void> {
+  const before = openStops.value;
+  isNamed.value = true;
+  openStops.value = undefined;
+  wantsToKeep = true;
+  try {
+    await household.saveHead(said);
+    isNaming.value = false;
+  } catch (error) {
+    wantsToKeep = false;
+    openStops.value = before;
+    notice.fail(error);
+  } finally {
+    isNamed.value = false;
+  }
 }
 
 const isKeeping = ref(false);
@@ -317,15 +345,14 @@ async function saveToHead(): Promise<void> {
 </script>
 
 <template>
-  <div v-if="!head" class="page">
-    <h1>Bowl</h1>
-    <p>A bowl is sized to a head. Measure one first; it takes a minute.</p>
-    <v-btn color="primary" :to="{ name: 'head', params: { id: 'new' } }">Add a head</v-btn>
-  </div>
-  <div v-else-if="profile && book && mask && need" class="bench">
+  <div v-if="profile && book && mask && need" class="bench" :class="{ guest: isGuest(head) }">
     <h1 class="sr-only">Bowl: {{ mask.name }} for {{ names }}</h1>
     <section class="pick" aria-label="Head and mask">
-      <div class="who" role="group" aria-label="Head">
+      <HintLine v-if="isFirst" id="mask">
+        Any mask of the book, or
+        <RouterLink class="quiet-link" :to="{ name: 'mask-paste' }">paste the one you always make</RouterLink>.
+      </HintLine>
+      <div v-if="household.heads.length > 0" class="who" role="group" aria-label="Head">
         <ChoicePills
           :of="household.heads"
           :says="(person) => person.name"
@@ -389,9 +416,14 @@ async function saveToHead(): Promise<void> {
       </div>
     </section>
     <section class="hair" aria-label="Hair">
+      <HintLine v-if="isFirst" id="length">Pull the ring down to where a stretched strand ends.</HintLine>
+      <p v-if="bowl" class="comes-to" aria-hidden="true">
+        <span class="serif figures">{{ kitchenRound(bowl.madeMillilitres) }} mL</span>
+        <span class="quiet">{{ cups }}, {{ profile.stretchedLengthCentimetres }} cm</span>
+      </p>
       <HeadDrawing :profile="profile" @length="setLength" />
       <ProfileFields v-model="profile" />
-      <p v-if="isChanged" class="changed">
+      <p v-if="isChanged && !isGuest(head)" class="changed">
         <v-btn variant="tonal" color="primary" @click="saveToHead">Save to {{ head.name }}</v-btn>
         <v-btn variant="text" @click="profile = undefined">Put back</v-btn>
       </p>
@@ -412,7 +444,8 @@ async function saveToHead(): Promise<void> {
         :high-millilitres="need.highMillilitres"
       />
       <p class="needline">
-        {{ names }} usually {{ others.sharing.value.length > 0 ? 'take' : 'takes' }}
+        {{ names[0]?.toUpperCase() }}{{ names.slice(1) }} usually
+        {{ others.sharing.value.length > 0 ? 'take' : 'takes' }}
         <b class="figures" data-test="usual">{{ kitchenRound(need.usualMillilitres) }} mL</b>, seven times in ten
         <span class="figures">{{ kitchenRound(need.lowMillilitres) }} to {{ kitchenRound(need.highMillilitres) }}</span
         >. <span class="key" aria-hidden="true" /> To be enough {{ enoughWords(1 - choices.enoughChance) }} it needs
@@ -456,7 +489,7 @@ async function saveToHead(): Promise<void> {
       >
         <template #source="{ line }">
           <p
-            v-if="drawPlan.sourceWords(line.ingredientId).words"
+            v-if="shelf.lots.length > 0 && drawPlan.sourceWords(line.ingredientId).words"
             class="from figures"
             :class="{ short: drawPlan.sourceWords(line.ingredientId).isShort }"
           >
@@ -514,6 +547,9 @@ async function saveToHead(): Promise<void> {
       <ul v-if="remarks.length > 0" class="plain-list remarks">
         <li v-for="remark in remarks" :key="remark">{{ remark }}</li>
       </ul>
+      <HintLine v-if="isFirst" id="keep">
+        Kept, the bowl is put in the record with its steps and its clocks; then it is asked whose head it is.
+      </HintLine>
       <v-btn
         v-if="bowl"
         color="primary"
@@ -526,6 +562,7 @@ async function saveToHead(): Promise<void> {
       >
         {{ dayOffset > 0 ? 'Plan it' : apart.length > 0 ? 'Keep these bowls' : 'Keep this bowl' }}
       </v-btn>
+      <NameHead v-if="isNaming" v-model="isNaming" :profile="profile" :is-saving="isNamed" @named="name" />
       <DrawDialog
         v-model="isDrawing"
         :draw-plan="drawPlan"
@@ -657,6 +694,9 @@ async function saveToHead(): Promise<void> {
 .right .v-btn {
   margin-top: 14px;
 }
+.comes-to {
+  display: none;
+}
 @media (max-width: 1060px) {
   .bench {
     grid-template: 'pick vessel' auto 'hair vessel' 1fr 'measures measures' auto / 1fr 1fr;
@@ -669,6 +709,26 @@ async function saveToHead(): Promise<void> {
 @media (max-width: 700px) {
   .bench {
     grid-template: 'pick' auto 'measures' auto 'hair' auto 'vessel' auto / 1fr;
+  }
+  /* Nobody is known yet: the hair to be pulled comes before what it comes to, which goes along with it. */
+  .bench.guest {
+    grid-template: 'pick' auto 'hair' auto 'measures' auto 'vessel' auto / 1fr;
+  }
+  .guest .comes-to {
+    position: sticky;
+    z-index: 2;
+    top: 0;
+    display: flex;
+    align-items: baseline;
+    gap: 10px;
+    margin: 0 -14px;
+    padding: 6px 14px;
+    background: rgb(var(--v-theme-background));
+    border-bottom: 1px solid var(--rule);
+    font-size: 1.5rem;
+  }
+  .comes-to .quiet {
+    font-size: 1rem;
   }
   .bench > section {
     border-left: 0;

@@ -5,6 +5,7 @@ import { wearsOf, type Mask } from '@amber-ladle/core/mask';
 import { useSessionStorage } from '@vueuse/core';
 import { computed, watch, type Ref } from 'vue';
 import { useHousehold } from '../data/household';
+import { isGuest } from '../head';
 import { useSizing } from './useSizing';
 import { useSwaps } from './useSwaps';
 
@@ -58,7 +59,8 @@ export function useBench(head: Ref<Head | undefined>, book: Ref<Mask | undefined
 
   /** Exactly two yolks, oat milk for milk, a pot, a spare: said of one mask and one head; the next one starts free. */
   watch([() => book.value?.id, () => head.value?.id], (_ids, [maskBefore, headBefore]) => {
-    if (maskBefore === undefined || headBefore === undefined) return;
+    // Whoever was at the bench has a name now; what was chosen for that head stays.
+    if (maskBefore === undefined || headBefore === undefined || isGuest({ id: headBefore })) return;
     const { pieceSizes, pieceGrams } = choices.value;
     choices.value = { ...NO_CHOICES, pieceSizes, pieceGrams };
   });

@@ -26,6 +26,7 @@ import { latestOf, localDay, startOfDay } from '@amber-ladle/core/time';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { listening, onChange } from './changes';
+import { inTurn } from './inTurn';
 import type { Where } from '../words/when';
 import { call } from './client';
 import { plain, sizing } from './sizing';
@@ -89,33 +90,42 @@ export const useHousehold = defineStore('household', () => {
   /** Settings on their way to the server. */
   let storing: Promise<unknown> = Promise.resolve();
 
-  async function readMasks(): Promise<void> {
-    // Together, so that no mask ever calls for an ingredient that is not here yet.
-    const [own, book] = await Promise.all([call(api.ingredients.list), call(api.masks.list)]);
-    ownIngredients.value = own;
-    masks.value = book;
-  }
+  // Together, so that no mask ever calls for an ingredient that is not here yet.
+  const readMasks = inTurn(
+    () => Promise.all([call(api.ingredients.list), call(api.masks.list)]),
+    ([own, book]) => {
+      ownIngredients.value = own;
+      masks.value = book;
+    },
+  );
 
   const readers = {
     masks: readMasks,
     ingredients: readMasks,
-    heads: async () => void (heads.value = await call(api.heads.list)),
-    bowls: async () => {
-      const [page, wore] = await Promise.all([
-        call(api.bowls.list, { query: { limit: 50 } }),
-        call(api.heads.histories),
-      ]);
-      bowls.value = page;
-      histories.value = wore;
-      seen(
-        latestOf(page.items.flatMap(({ life }) => (life ? [life.madeAt, ...life.stays.map(({ from }) => from)] : []))),
-      );
-    },
-    notes: async () => void (learning.value = await call(api.notes.learning)),
-    settings: async () => {
-      await storing;
-      settings.value = await call(api.household.settings);
-    },
+    heads: inTurn(
+      () => call(api.heads.list),
+      (list) => (heads.value = list),
+    ),
+    bowls: inTurn(
+      () => Promise.all([call(api.bowls.list, { query: { limit: 50 } }), call(api.heads.histories)]),
+      ([page, wore]) => {
+        bowls.value = page;
+        histories.value = wore;
+        seen(
+          latestOf(
+            page.items.flatMap(({ life }) => (life ? [life.madeAt, ...life.stays.map(({ from }) => from)] : [])),
+          ),
+        );
+      },
+    ),
+    notes: inTurn(
+      () => call(api.notes.learning),
+      (taught) => (learning.value = taught),
+    ),
+    settings: inTurn(
+      () => storing.then(() => call(api.household.settings)),
+      (all) => (settings.value = all),
+    ),
   };
 
   /** Reads everything, and hears of changes from before that on. */
@@ -232,6 +242,7 @@ export const useHousehold = defineStore('household', () => {
     const names = Object.keys(part) as (keyof Settings)[];
     const seen = Object.fromEntries(names.map((name) => [name, before[name]]));
     settings.value = { ...before, ...part };
+    readers.settings.outdate();
     const stored = storing.then(() => call(api.household.changeSettings, { body: { change: part, seen } }));
     storing = stored.catch(() => undefined);
     try {

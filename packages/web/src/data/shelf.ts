@@ -22,6 +22,7 @@ import { v4 as newId } from 'uuid';
 import { onChange } from './changes';
 import { call } from './client';
 import { useHousehold } from './household';
+import { inTurn } from './inTurn';
 import { useNotice } from './notice';
 
 /** So many lots are drawn; a household that has more sees what ends first. */
@@ -54,18 +55,17 @@ export const useShelf = defineStore('shelf', () => {
   const isReady = ref(false);
   let isFollowing = false;
 
-  async function read(): Promise<void> {
-    const [shelf, levels] = await Promise.all([
-      call(api.stock.shelf, { query: { limit: MOST_LOTS } }),
-      call(api.stock.levels),
-    ]);
-    lots.value = shelf.lots;
-    total.value = shelf.total;
-    household.climate = { places: shelf.places, readings: shelf.readings };
-    restock.value = levels;
-    isReady.value = true;
-    household.seen(latestOf([...shelf.lots.flatMap(momentsOf), ...shelf.readings.map(({ at }) => at)]));
-  }
+  const read = inTurn(
+    () => Promise.all([call(api.stock.shelf, { query: { limit: MOST_LOTS } }), call(api.stock.levels)]),
+    ([shelf, levels]) => {
+      lots.value = shelf.lots;
+      total.value = shelf.total;
+      household.climate = { places: shelf.places, readings: shelf.readings };
+      restock.value = levels;
+      isReady.value = true;
+      household.seen(latestOf([...shelf.lots.flatMap(momentsOf), ...shelf.readings.map(({ at }) => at)]));
+    },
+  );
   /** Reads the shelf, once, and follows it from then on. */
   async function load(): Promise<void> {
     if (!isFollowing) {
@@ -93,6 +93,7 @@ export const useShelf = defineStore('shelf', () => {
 
   /** The answer to a change says how its lots stand now; the whole shelf is read anew when its turn comes. */
   function show({ lots: changed }: StockAnswer): void {
+    read.outdate();
     const now = new Map(changed.map((lot) => [lot.id, lot] as const));
     const known = new Set(lots.value.map(({ id }) => id));
     lots.value = [

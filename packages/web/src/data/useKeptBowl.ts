@@ -2,6 +2,7 @@ import type { Bowl } from '@amber-ladle/contract';
 import type { Catalogue } from '@amber-ladle/core/ingredient';
 import { computed, ref, watch, type Ref } from 'vue';
 import { useHousehold } from './household';
+import { inTurn } from './inTurn';
 
 /** A kept bowl by id, read afresh whenever the id changes. */
 export function useKeptBowl(id: Ref<string | undefined>) {
@@ -15,7 +16,8 @@ export function useKeptBowl(id: Ref<string | undefined>) {
       bowl.value = undefined;
       if (!wanted) return;
       try {
-        bowl.value = await household.readBowl(wanted);
+        const found = await household.readBowl(wanted);
+        if (wanted === id.value) bowl.value = found;
       } catch (error) {
         failure.value = error instanceof Error ? error.message : String(error);
       }
@@ -23,11 +25,12 @@ export function useKeptBowl(id: Ref<string | undefined>) {
     { immediate: true },
   );
   /** Looks again at the same bowl, without taking it off the screen meanwhile. */
-  async function reread(): Promise<void> {
-    const wanted = id.value;
-    const fresh = wanted ? await household.readBowl(wanted).catch(() => undefined) : undefined;
-    if (fresh && wanted === id.value) bowl.value = fresh;
-  }
+  const reread = inTurn(
+    async () => (id.value ? household.readBowl(id.value).catch(() => undefined) : undefined),
+    (fresh) => {
+      if (fresh && fresh.id === id.value) bowl.value = fresh;
+    },
+  );
   /** The rows the bowl was reckoned with, whatever was corrected since. */
   const catalogue = computed<Catalogue>(
     () =>

@@ -7,6 +7,7 @@ import { onChange } from './changes';
 import { ApiError, call } from './client';
 import { useHeld, type DayHeld } from './held';
 import { useHousehold } from './household';
+import { inTurn } from './inTurn';
 import { useNotice } from './notice';
 
 /**
@@ -37,10 +38,17 @@ export const useWashDay = defineStore('washday', () => {
     day.value && known.value ? { ...day.value, steps: known.value.steps } : undefined,
   );
 
-  async function read(): Promise<void> {
-    const { day: running } = await call(api.washDays.running);
-    known.value = running ?? undefined;
-    isReady.value = true;
+  const read = inTurn(
+    () => call(api.washDays.running),
+    ({ day: running }) => {
+      known.value = running ?? undefined;
+      isReady.value = true;
+    },
+  );
+  /** How it stands now, as the answer to something told says. */
+  function know(answer: WashDay): void {
+    read.outdate();
+    known.value = answer;
   }
   async function load(): Promise<void> {
     if (!isFollowing) {
@@ -52,7 +60,7 @@ export const useWashDay = defineStore('washday', () => {
 
   async function begin(asking: Omit<BeginDay, 'id'>): Promise<void> {
     const asked: BeginDay = { id: newId(), ...asking };
-    known.value = await call(api.washDays.begin, { body: asked });
+    know(await call(api.washDays.begin, { body: asked }));
   }
 
   /** Tells what a press means. */
@@ -66,7 +74,7 @@ export const useWashDay = defineStore('washday', () => {
 
   async function told(press: Omit<DayHeld, 'kind'>): Promise<void> {
     try {
-      known.value = await held.tellDay(press);
+      know(await held.tellDay(press));
       needsDecision.value = false;
     } catch (error) {
       needsDecision.value = error instanceof ApiError && error.problem.fields?.['decision'] !== undefined;

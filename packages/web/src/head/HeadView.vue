@@ -7,6 +7,7 @@ import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import HeadDrawing from './HeadDrawing.vue';
 import ProfileFields from './ProfileFields.vue';
+import { newHead } from './newHead';
 import RhythmPanel from './RhythmPanel.vue';
 import StoryFields from './StoryFields.vue';
 import { ApiError } from '../data/client';
@@ -21,23 +22,8 @@ const router = useRouter();
 const isNew = computed(() => props.id === 'new');
 const saved = computed(() => household.headById(props.id));
 
-const blank = (): HeadInput => ({
-  name: '',
-  note: '',
-  ageYears: 30,
-  sensitiveSkin: false,
-  profile: {
-    amount: { kind: 'density', density: 'medium' },
-    strandDiameterMicrometres: 70,
-    stretchedLengthCentimetres: 30,
-    evenness: 'long-layers',
-    scalpAreaSquareCentimetres: scalpAreaAtAge(30),
-    style: 'loose',
-  },
-  story: NO_STORY,
-});
 const inputOf = (): HeadInput => {
-  if (!saved.value) return blank();
+  if (!saved.value) return newHead();
   const { name, note, ageYears, sensitiveSkin, profile, story } = saved.value;
   return { name, note, ageYears, sensitiveSkin, profile, story };
 };

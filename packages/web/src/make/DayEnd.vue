@@ -5,6 +5,7 @@ import { DayRecord } from '../day';
 import { LeftOverPanel } from '../day';
 import { useChanges } from '../data/useChanges';
 import { useHousehold } from '../data/household';
+import { inTurn } from '../data/inTurn';
 import { useNotice } from '../data/notice';
 import { useWashDay } from '../data/washday';
 
@@ -14,13 +15,14 @@ const household = useHousehold();
 const store = useWashDay();
 const notice = useNotice();
 const bowls = ref<Bowl[]>([]);
-async function read(): Promise<void> {
-  try {
-    bowls.value = await Promise.all(day.bowlIds.map((id) => household.readBowl(id)));
-  } catch (error) {
+const readBowls = inTurn(
+  () => Promise.all(day.bowlIds.map((id) => household.readBowl(id))),
+  (all) => (bowls.value = all),
+);
+const read = (): Promise<void> =>
+  readBowls().catch((error: unknown) => {
     notice.fail(error);
-  }
-}
+  });
 onMounted(read);
 useChanges(['bowls'], read);
 const open = computed(() =>

@@ -6,6 +6,7 @@ import type { Mask } from '@amber-ladle/core/mask';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed, ref, watch } from 'vue';
 import { call } from '../data/client';
+import { inTurn } from '../data/inTurn';
 import { useChanges } from '../data/useChanges';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
@@ -18,9 +19,10 @@ const household = useHousehold();
 const notice = useNotice();
 
 const told = ref<readonly ToldUse[]>([]);
-async function readTold(): Promise<void> {
-  told.value = await call(api.masks.told, { params: { id: mask.id } }).catch(() => told.value);
-}
+const readTold = inTurn(
+  () => call(api.masks.told, { params: { id: mask.id } }).catch(() => told.value),
+  (all) => (told.value = all),
+);
 watch(() => mask.id, readTold, { immediate: true });
 useChanges(['notes'], readTold);
 

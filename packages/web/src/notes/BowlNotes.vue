@@ -5,6 +5,7 @@ import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed, shallowRef, watch } from 'vue';
 import LogEditor from './LogEditor.vue';
 import { call } from '../data/client';
+import { inTurn } from '../data/inTurn';
 import { useChanges } from '../data/useChanges';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
@@ -15,12 +16,14 @@ const { bowl } = defineProps<{ bowl: Bowl }>();
 const household = useHousehold();
 const notice = useNotice();
 const pages = shallowRef<readonly LoggedBowl[]>([]);
-const read = async (): Promise<void> => {
-  pages.value = await call(api.notes.ofBowl, { params: { id: bowl.id } }).catch((error: unknown) => {
-    notice.fail(error);
-    return [];
-  });
-};
+const read = inTurn(
+  () =>
+    call(api.notes.ofBowl, { params: { id: bowl.id } }).catch((error: unknown) => {
+      notice.fail(error);
+      return [];
+    }),
+  (all) => (pages.value = all),
+);
 watch(() => bowl.id, read, { immediate: true });
 useChanges(['notes', 'bowls'], read);
 

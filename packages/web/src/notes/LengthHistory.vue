@@ -9,6 +9,7 @@ import { Line } from 'vue-chartjs';
 import { v4 as newId } from 'uuid';
 import NumberField from '../kit/NumberField.vue';
 import { call } from '../data/client';
+import { inTurn } from '../data/inTurn';
 import { useChanges } from '../data/useChanges';
 import { useChartLook } from '../kit/useChartLook';
 import { useHousehold } from '../data/household';
@@ -24,12 +25,14 @@ const notice = useNotice();
 const { ink, look, axis } = useChartLook();
 const measures = shallowRef<readonly HeadMeasure[]>([]);
 const params = computed(() => ({ params: { id: head.id } }));
-const read = async (): Promise<void> => {
-  measures.value = await call(api.heads.measures, params.value).catch((error: unknown) => {
-    notice.fail(error);
-    return [];
-  });
-};
+const read = inTurn(
+  () =>
+    call(api.heads.measures, params.value).catch((error: unknown) => {
+      notice.fail(error);
+      return [];
+    }),
+  (all) => (measures.value = all),
+);
 watch(() => head.id, read, { immediate: true });
 useChanges(['notes'], read);
 

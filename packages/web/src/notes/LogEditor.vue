@@ -67,7 +67,7 @@ const STATE_WORDS = { still: '', saving: 'Writing it down…', saved: 'Written d
       <div
         v-for="quality in QUALITIES[moment]"
         :key="quality"
-        class="ask"
+        class="ask answers"
         role="group"
         :aria-label="QUALITY_WORDS[quality].asks"
       >

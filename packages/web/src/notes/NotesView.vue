@@ -8,6 +8,7 @@ import { BowlList } from '../bowl';
 import LogEditor from './LogEditor.vue';
 import LogTable from './LogTable.vue';
 import { call } from '../data/client';
+import { inTurn } from '../data/inTurn';
 import { useChanges } from '../data/useChanges';
 import { useHistory } from './useHistory';
 import { useHousehold } from '../data/household';
@@ -45,14 +46,16 @@ const to = (query: Record<string, string>): unknown => router.replace({ query: {
 const open = shallowRef<readonly OpenLog[]>([]);
 const key = ({ bowlId, headId }: Pick<OpenLog, 'bowlId' | 'headId'>): string => `${bowlId} ${headId}`;
 const chosen = ref<string>();
-async function readOpen(): Promise<void> {
-  const fresh = await call(api.notes.open).catch(() => undefined);
-  if (!fresh) return;
-  const kept = open.value.find((one) => key(one) === chosen.value);
-  open.value = kept && !fresh.some((one) => key(one) === key(kept)) ? [kept, ...fresh] : fresh;
-  const first = meant.value ?? fresh[0];
-  chosen.value ??= first && key(first);
-}
+const readOpen = inTurn(
+  () => call(api.notes.open).catch(() => undefined),
+  (fresh) => {
+    if (!fresh) return;
+    const kept = open.value.find((one) => key(one) === chosen.value);
+    open.value = kept && !fresh.some((one) => key(one) === key(kept)) ? [kept, ...fresh] : fresh;
+    const first = meant.value ?? fresh[0];
+    chosen.value ??= first && key(first);
+  },
+);
 void readOpen();
 useChanges(['notes', 'bowls', 'clock'], readOpen);
 const shown = computed(() => open.value.find((one) => key(one) === chosen.value));

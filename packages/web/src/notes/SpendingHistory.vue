@@ -5,6 +5,7 @@ import { BarElement, CategoryScale, Chart, LinearScale, Tooltip } from 'chart.js
 import { computed, shallowRef } from 'vue';
 import { Bar } from 'vue-chartjs';
 import { call } from '../data/client';
+import { inTurn } from '../data/inTurn';
 import { useChanges } from '../data/useChanges';
 import { useChartLook } from '../kit/useChartLook';
 import { useHousehold } from '../data/household';
@@ -18,12 +19,14 @@ const household = useHousehold();
 const notice = useNotice();
 const { ink, look, axis } = useChartLook();
 const months = shallowRef<readonly MonthOfSpending[]>([]);
-const read = async (): Promise<void> => {
-  months.value = await call(api.notes.spending).catch((error: unknown) => {
-    notice.fail(error);
-    return [];
-  });
-};
+const read = inTurn(
+  () =>
+    call(api.notes.spending).catch((error: unknown) => {
+      notice.fail(error);
+      return [];
+    }),
+  (all) => (months.value = all),
+);
 void read();
 useChanges(['shelf', 'notes', 'bowls'], read);
 const money = (amount: number): string => amount.toFixed(2);

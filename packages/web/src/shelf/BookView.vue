@@ -6,6 +6,7 @@ import { BarElement, CategoryScale, Chart, LinearScale, Tooltip } from 'chart.js
 import { computed, onMounted, ref, shallowRef } from 'vue';
 import { Bar } from 'vue-chartjs';
 import { call } from '../data/client';
+import { inTurn } from '../data/inTurn';
 import CsvPanel from './CsvPanel.vue';
 import PlacesPanel from './PlacesPanel.vue';
 import { useChanges } from '../data/useChanges';
@@ -28,15 +29,14 @@ const isReady = ref(false);
 const MOST = 50;
 const offset = ref(0);
 
-async function read(): Promise<void> {
-  const [lines, months] = await Promise.all([
-    call(api.stock.book, { query: { limit: MOST, offset: offset.value } }),
-    call(api.stock.waste),
-  ]);
-  book.value = lines;
-  waste.value = months;
-  isReady.value = true;
-}
+const read = inTurn(
+  () => Promise.all([call(api.stock.book, { query: { limit: MOST, offset: offset.value } }), call(api.stock.waste)]),
+  ([lines, months]) => {
+    book.value = lines;
+    waste.value = months;
+    isReady.value = true;
+  },
+);
 const readAgain = (): void =>
   void read().catch((error: unknown) => {
     notice.fail(error);

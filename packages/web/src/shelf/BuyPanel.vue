@@ -7,6 +7,7 @@ import { usualPlace } from '@amber-ladle/core/exchange';
 import { computed, onMounted, ref, shallowRef } from 'vue';
 import { v4 as newId } from 'uuid';
 import { call } from '../data/client';
+import { inTurn } from '../data/inTurn';
 import { useChanges } from '../data/useChanges';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
@@ -23,10 +24,13 @@ const shelf = useShelf();
 const notice = useNotice();
 const lines = shallowRef<readonly BuyLine[]>([]);
 const isReady = ref(false);
-async function read(): Promise<void> {
-  lines.value = await call(api.stock.buy);
-  isReady.value = true;
-}
+const read = inTurn(
+  () => call(api.stock.buy),
+  (list) => {
+    lines.value = list;
+    isReady.value = true;
+  },
+);
 onMounted(() =>
   read().catch((error: unknown) => {
     notice.fail(error);

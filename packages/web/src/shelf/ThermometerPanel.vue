@@ -5,6 +5,7 @@ import { CategoryScale, Chart, Filler, LinearScale, LineElement, PointElement, T
 import { computed, onMounted, ref, shallowRef } from 'vue';
 import { Line } from 'vue-chartjs';
 import { call } from '../data/client';
+import { inTurn } from '../data/inTurn';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
@@ -24,9 +25,10 @@ const first = computed(() => all.value[0]);
 const isBusy = ref(false);
 const counts = computed(() => household.deviceMode === 'demo');
 
-async function read(): Promise<void> {
-  all.value = await call(api.devices.thermometers);
-}
+const read = inTurn(
+  () => call(api.devices.thermometers),
+  (shown) => (all.value = shown),
+);
 onMounted(() =>
   read().catch((error: unknown) => {
     notice.fail(error);

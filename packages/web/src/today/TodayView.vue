@@ -10,6 +10,7 @@ import { BowlList } from '../bowl';
 import { CautionPanel } from '../caution';
 import RunningBowls from './RunningBowls.vue';
 import { call } from '../data/client';
+import { inTurn } from '../data/inTurn';
 import { useChanges } from '../data/useChanges';
 import { useSuggestion } from './useSuggestion';
 import { useHousehold } from '../data/household';
@@ -100,9 +101,10 @@ const worth = computed(() => {
 
 /** Bowls that ask for a word: how they went, and from the next day on how the hair is dry. */
 const open = shallowRef<readonly OpenLog[]>([]);
-const readOpen = async (): Promise<void> => {
-  open.value = await call(api.notes.open).catch(() => open.value);
-};
+const readOpen = inTurn(
+  () => call(api.notes.open).catch(() => open.value),
+  (all) => (open.value = all),
+);
 void readOpen();
 useChanges(['notes', 'bowls', 'clock'], readOpen);
 const asks = computed(() =>
@@ -143,8 +145,8 @@ const people = computed(() =>
     <h1>Today</h1>
     <p v-if="people.length === 0" class="empty">
       Nobody is measured yet.
-      <RouterLink class="quiet-link" :to="{ name: 'head', params: { id: 'new' } }">Add a head</RouterLink>
-      and the first bowl is a minute away.
+      <RouterLink class="quiet-link" :to="{ name: 'bowl' }">Size a first bowl</RouterLink>; it asks for a name when it
+      is kept.
     </p>
     <section v-if="worth" class="worth" aria-labelledby="worth" data-test="suggestion">
       <h2 id="worth">{{ worth.found.mask.name }} for {{ worth.head?.name }}</h2>

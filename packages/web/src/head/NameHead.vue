@@ -1,0 +1,88 @@
+<script setup lang="ts">
+import { headInputSchema, type HeadInput } from '@amber-ladle/contract';
+import { scalpAreaAtAge, type HairProfile } from '@amber-ladle/core/hair';
+import { ALLERGENS, type Allergen } from '@amber-ladle/core/ingredient';
+import { NO_STORY } from '@amber-ladle/core/judge';
+import { useForm } from 'vee-validate';
+import ChoicePills from '../kit/ChoicePills.vue';
+import NumberField from '../kit/NumberField.vue';
+import { ALLERGEN_WORDS } from '../words/judge';
+import { GUEST, newHead } from './newHead';
+
+/** Whose head it is that was sized for: the least that has to be known before a bowl is kept for it. */
+const isOpen = defineModel<boolean>({ required: true });
+const { profile, isSaving } = defineProps<{
+  /** As it was measured at the bench. */
+  profile: HairProfile;
+  isSaving: boolean;
+}>();
+const emit = defineEmits<{ named: [head: HeadInput] }>();
+
+const { defineField, errors, handleSubmit, values, setFieldValue } = useForm<HeadInput>({
+  validationSchema: headInputSchema,
+  initialValues: newHead(),
+});
+const [name] = defineField('name');
+const [ageYears] = defineField('ageYears');
+const [sensitiveSkin] = defineField('sensitiveSkin');
+const allergies = (): readonly Allergen[] => values.story?.allergies ?? [];
+function toggle(one: Allergen): void {
+  const now = allergies();
+  const next = now.includes(one) ? now.filter((other) => other !== one) : [...now, one];
+  setFieldValue('story', { ...(values.story ?? NO_STORY), allergies: next });
+}
+/** A scalp that nobody measured follows the age. */
+const isScalpAssumed = (): boolean => profile.scalpAreaSquareCentimetres === GUEST.profile.scalpAreaSquareCentimetres;
+const save = handleSubmit((said) => {
+  const scalp = isScalpAssumed() ? { scalpAreaSquareCentimetres: Math.round(scalpAreaAtAge(said.ageYears)) } : {};
+  emit('named', { ...said, profile: { ...profile, ...scalp } });
+});
+</script>
+
+<template>
+  <v-dialog v-model="isOpen" max-width="560" aria-labelledby="whose">
+    <form class="sheet paper" data-test="name-head" @submit.prevent="save">
+      <h2 id="whose">Whose head is it?</h2>
+      <p class="quiet">The measurements are those of the bench. All of this can be changed under Heads.</p>
+      <div class="two">
+        <v-text-field v-model="name" label="Name" autofocus maxlength="60" :error-messages="errors.name ?? null" />
+        <NumberField v-model="ageYears" label="Age" unit="years" :min="0" :max="110" />
+      </div>
+      <p id="allergies">Anything this skin or stomach does not take? A food allergy counts on the skin too.</p>
+      <div class="line" role="group" aria-labelledby="allergies">
+        <ChoicePills
+          :of="ALLERGENS"
+          :says="(one) => ALLERGEN_WORDS[one]"
+          :is-chosen="(one) => allergies().includes(one)"
+          @choose="toggle"
+        />
+      </div>
+      <v-switch v-model="sensitiveSkin" label="Sensitive skin" />
+      <div class="buttons">
+        <v-btn type="submit" color="primary" size="large" :loading="isSaving">Name it and keep the bowl</v-btn>
+        <v-btn variant="text" @click="isOpen = false">Not yet</v-btn>
+      </div>
+    </form>
+  </v-dialog>
+</template>
+
+<style scoped>
+.sheet {
+  padding: 22px 24px;
+  border-radius: 10px;
+}
+h2 {
+  margin: 0 0 4px;
+}
+.two {
+  display: grid;
+  grid-template-columns: 2fr 1fr;
+  gap: 12px;
+}
+.line,
+.buttons {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+</style>

@@ -1,0 +1,35 @@
+import type { Head, HeadInput } from '@amber-ladle/contract';
+import { scalpAreaAtAge } from '@amber-ladle/core/hair';
+import { NO_STORY } from '@amber-ladle/core/judge';
+
+/** A grown-up's age until one is said. */
+const USUAL_YEARS = 30;
+
+/** A head before anything is said of it: middling hair to the shoulder. */
+export const newHead = (): HeadInput => ({
+  name: '',
+  note: '',
+  ageYears: USUAL_YEARS,
+  sensitiveSkin: false,
+  profile: {
+    amount: { kind: 'density', density: 'medium' },
+    strandDiameterMicrometres: 70,
+    stretchedLengthCentimetres: 30,
+    evenness: 'long-layers',
+    scalpAreaSquareCentimetres: scalpAreaAtAge(USUAL_YEARS),
+    style: 'loose',
+  },
+  story: NO_STORY,
+});
+
+/** Whoever stands at the bench before anybody was named. Nothing of it is kept; it is named when a bowl is. */
+export const GUEST: Head = {
+  ...newHead(),
+  story: NO_STORY,
+  id: 'guest',
+  name: 'this head',
+  version: 0,
+  createdAt: '',
+  updatedAt: '',
+};
+export const isGuest = (head: Pick<Head, 'id'> | undefined): boolean => head?.id === GUEST.id;
