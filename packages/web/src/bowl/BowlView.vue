@@ -68,7 +68,7 @@ const head = computed(() => household.headById(headId.value) ?? household.heads[
 /** Hints are for the first bowl. */
 const isFirst = computed(() => household.bowls.total === 0);
 const book = computed(() => household.maskById(maskId.value) ?? household.masks[0]);
-watch([head, book], () => (last.value = { headId: head.value?.id ?? '', maskId: book.value?.id ?? '' }), {
+watch([head, book], () => (last.value = { headId: head.value.id, maskId: book.value?.id ?? '' }), {
   immediate: true,
 });
 
@@ -101,7 +101,7 @@ const apart = computed(() =>
       })
     : [],
 );
-const names = computed(() => [head.value, ...others.sharing.value].map((person) => person?.name ?? '').join(' and '));
+const names = computed(() => [head.value, ...others.sharing.value].map((person) => person.name).join(' and '));
 const { shortfall, isPending } = useShortfall(
   computed(() =>
     bowl.value && mask.value
@@ -231,11 +231,7 @@ function onDecided(said: StopDecision[], open: number): void {
   openStops.value = open;
   if (wantsToKeep) keepOrAsk();
 }
-const wearers = computed(() => [
-  ...(head.value ? [head.value] : []),
-  ...others.sharing.value,
-  ...apart.value.map(({ person }) => person),
-]);
+const wearers = computed(() => [head.value, ...others.sharing.value, ...apart.value.map(({ person }) => person)]);
 
 /** A bowl for now takes from the shelf, after a look; one for another day is planned. */
 function keepOrAsk(): void {
@@ -278,11 +274,11 @@ const isKeeping = ref(false);
 let keepingIds: string[] = [];
 watch(
   () =>
-    JSON.stringify([head.value?.id, mask.value, profile.value, choices.value, others.chosenIds.value, isApart.value]),
+    JSON.stringify([head.value.id, mask.value, profile.value, choices.value, others.chosenIds.value, isApart.value]),
   () => (keepingIds = []),
 );
 async function keep(draw?: StockChange): Promise<void> {
-  if (!head.value || !book.value || !profile.value || isKeeping.value) return;
+  if (!book.value || !profile.value || isKeeping.value) return;
   isKeeping.value = true;
   const { lockedGrams: _locked, ...free } = choices.value;
   const wishes = [
@@ -332,7 +328,7 @@ async function keep(draw?: StockChange): Promise<void> {
   }
 }
 async function saveToHead(): Promise<void> {
-  if (!head.value || !profile.value) return;
+  if (!profile.value) return;
   const { name, note, ageYears, sensitiveSkin } = head.value;
   try {
     await household.saveHead({ name, note, ageYears, sensitiveSkin, profile: profile.value }, head.value);

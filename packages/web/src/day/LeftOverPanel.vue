@@ -75,11 +75,11 @@ const settle = (fate: Fate, rest: FateWhere = {}): Promise<void> =>
     <h2 id="left">What is left in the bowl?</h2>
     <div class="line" role="group" aria-label="Judged by eye">
       <ChoicePills
+        v-slot="{ one }"
         :of="SHARES"
         look="big"
         :is-chosen="(one) => isJudged(one.share)"
         @choose="(one) => judge(one.share)"
-        v-slot="{ one }"
       >
         {{ one.words }}<span v-if="one.share > 0" class="figures"> · about {{ Math.round(one.share * made) }} mL</span>
       </ChoicePills>

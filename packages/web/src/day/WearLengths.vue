@@ -28,11 +28,11 @@ const nameOf = (wear: WearTime): string => (isOvernight(wear) ? 'overnight' : wr
     <div class="row" role="group" aria-label="How long it is worn">
       <span class="quiet">worn</span>
       <ChoicePills
+        v-slot="{ one: { wear } }"
         :of="lengths"
         look="big"
         :is-chosen="({ isChosen }) => isChosen"
         @choose="({ wear }) => $emit('choose', wear.aimMinutes)"
-        v-slot="{ one: { wear } }"
       >
         {{ nameOf(wear)
         }}<span v-if="costs.get(wear.aimMinutes)" class="figures cost">{{ costs.get(wear.aimMinutes) }}</span>

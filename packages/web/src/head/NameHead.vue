@@ -45,7 +45,7 @@ const save = handleSubmit((said) => {
       <h2 id="whose">Whose head is it?</h2>
       <p class="quiet">The measurements are those of the bench. All of this can be changed under Heads.</p>
       <div class="two">
-        <v-text-field v-model="name" label="Name" autofocus maxlength="60" :error-messages="errors.name ?? null" />
+        <v-text-field v-model="name" label="Name" maxlength="60" :error-messages="errors.name ?? null" />
         <NumberField v-model="ageYears" label="Age" unit="years" :min="0" :max="110" />
       </div>
       <p id="allergies">Anything this skin or stomach does not take? A food allergy counts on the skin too.</p>
