@@ -84,9 +84,9 @@ describe('sizing a bowl', () => {
     await house.open('/bowl?mask=flax-slip');
     const own = await made(page);
     const length = (): Promise<string | null> =>
-      page.$eval('[aria-valuetext$="centimetres"]', (one) => one.getAttribute('aria-valuenow'));
+      page.$eval('[aria-label="Hair length"]', (one) => one.getAttribute('aria-valuenow'));
     const before = await length();
-    await page.$eval('[aria-valuetext$="centimetres"]', (handle) => {
+    await page.$eval('[aria-label="Hair length"]', (handle) => {
       (handle as SVGElement).focus();
     });
     for (let press = 0; press < 8; press++) await page.keyboard.press('ArrowUp');

@@ -115,3 +115,30 @@ it('has been seen once: Today says where to begin, and never sends anybody away'
   await textWhen(page, '.right h2', /\d mL/);
   expect(house.complaints).toEqual([]);
 });
+
+it('is heard as well as seen: the length with how far down it is, all keys of a slider, and which screen has come', async () => {
+  const { page } = house;
+  const length = (): Promise<string> =>
+    page.$eval('.hair [role="slider"]', (e) => e.getAttribute('aria-valuetext') ?? '');
+  expect(await length()).toBe('30 centimetres, about shoulder');
+  await page.$eval('.hair [role="slider"]', (e) => {
+    (e as SVGElement).focus();
+  });
+  for (const [key, said] of [
+    ['End', /^1\d\d centimetres, about hip$/],
+    ['Home', /^1 centimetres, about ear$/],
+    ['PageDown', /^11 centimetres, about ear$/],
+    ['ArrowRight', /^12 centimetres/],
+    ['ArrowUp', /^11 centimetres/],
+  ] as const) {
+    await page.keyboard.press(key);
+    await page.waitForFunction(
+      (source) =>
+        new RegExp(source).test(document.querySelector('.hair [role="slider"]')?.getAttribute('aria-valuetext') ?? ''),
+      { timeout: 15_000 },
+      said.source,
+    );
+  }
+  await clickOn(page, 'a ::-p-text(Masks)');
+  await textWhen(page, '[data-test="announced"]', /^Masks$/);
+});

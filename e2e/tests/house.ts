@@ -147,6 +147,8 @@ export async function made(page: Page): Promise<number> {
 
 /** Accessibility faults that axe finds on the page as it stands. @param rules those to look at; all of them where it is left out */
 export async function axeFaults(page: Page, rules?: readonly string[]): Promise<string[]> {
+  // What is fading in has the contrast of neither before nor after.
+  await settled(page);
   if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axe.source);
   const options = { resultTypes: ['violations'], ...(rules ? { runOnly: { type: 'rule', values: rules } } : {}) };
   const { violations } = (await page.evaluate(`axe.run(document, ${JSON.stringify(options)})`)) as {
@@ -173,12 +175,10 @@ export async function screenFaults({ page, open }: House, screens: readonly stri
   await light('light');
   for (const path of screens) {
     await open(path);
-    await settled(page);
     const byDay = await axeFaults(page);
     found(`${path} (light)`, byDay, byDay.length > 0);
     await light('dark');
     await page.waitForSelector('.v-theme--evening');
-    await settled(page);
     // Of all that axe looks at, the light changes the colours.
     const byNight = await axeFaults(page, ['color-contrast']);
     found(`${path} (dark)`, byNight, byNight.length > 0);

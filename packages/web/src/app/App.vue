@@ -15,6 +15,12 @@ const RunningRibbon = defineAsyncComponent(() => import('./RunningRibbon.vue'));
 
 const household = useHousehold();
 const router = useRouter();
+/** Which screen has come, for those who hear it; the first one is read by itself. */
+const announced = ref('');
+router.afterEach((to, from) => {
+  const { title } = to.meta;
+  if (from.name !== undefined && to.name !== from.name && typeof title === 'string') announced.value = title;
+});
 const theme = useTheme();
 const prefersDark = usePreferredDark();
 const failure = ref('');
@@ -73,6 +79,7 @@ onMounted(load);
       </div>
       <RouterView v-else-if="household.isReady" />
     </v-main>
+    <p class="sr-only" role="status" data-test="announced">{{ announced }}</p>
     <NoticeBar />
     <KeysDialog v-model="isKeysOpen" :actions="shownActions" />
   </v-app>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { LANDMARKS, PROFILE_LIMITS, type HairProfile } from '@amber-ladle/core/hair';
+import { LANDMARKS, nearestLandmark, PROFILE_LIMITS, type HairProfile } from '@amber-ladle/core/hair';
 import { computed, ref } from 'vue';
 import { CENTRE_X, centimetresAt, DRAWN_CENTIMETRES, hairOutline, strandPaths, tipY } from './hairShape';
 
@@ -33,16 +33,29 @@ function move(event: PointerEvent): void {
     });
   waiting = event;
 }
-function step(by: number): void {
-  const { min } = PROFILE_LIMITS.stretchedLengthCentimetres;
-  emit('length', Math.min(DRAWN_CENTIMETRES, Math.max(min, Math.round(profile.stretchedLengthCentimetres) + by)));
-}
+const { min: SHORTEST } = PROFILE_LIMITS.stretchedLengthCentimetres;
+/** All the keys of a slider, and the length that each leads to; down is longer, as it is drawn. */
 function onKey(event: KeyboardEvent): void {
-  const by = { ArrowDown: 1, ArrowUp: -1, PageDown: 10, PageUp: -10 }[event.key];
-  if (by === undefined) return;
+  const now = Math.round(profile.stretchedLengthCentimetres);
+  const to = {
+    ArrowDown: now + 1,
+    ArrowRight: now + 1,
+    ArrowUp: now - 1,
+    ArrowLeft: now - 1,
+    PageDown: now + 10,
+    PageUp: now - 10,
+    Home: SHORTEST,
+    End: DRAWN_CENTIMETRES,
+  }[event.key];
+  if (to === undefined) return;
   event.preventDefault();
-  step(by);
+  emit('length', Math.min(DRAWN_CENTIMETRES, Math.max(SHORTEST, to)));
 }
+/** As it is said aloud: the figure, and how far down that is. */
+const spoken = computed(() => {
+  const length = profile.stretchedLengthCentimetres;
+  return `${length} centimetres, about ${nearestLandmark(length).name}`;
+});
 </script>
 
 <template>
@@ -80,10 +93,10 @@ function onKey(event: KeyboardEvent): void {
       tabindex="0"
       aria-label="Hair length"
       aria-orientation="vertical"
-      :aria-valuemin="PROFILE_LIMITS.stretchedLengthCentimetres.min"
+      :aria-valuemin="SHORTEST"
       :aria-valuemax="DRAWN_CENTIMETRES"
       :aria-valuenow="profile.stretchedLengthCentimetres"
-      :aria-valuetext="`${profile.stretchedLengthCentimetres} centimetres`"
+      :aria-valuetext="spoken"
       @pointerdown="start"
       @pointermove="move"
       @pointerup="isDragging = false"

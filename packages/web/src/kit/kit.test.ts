@@ -7,6 +7,7 @@ import { useNotice } from '../data/notice';
 import AmountStepper from './AmountStepper.vue';
 import ChoicePills from './ChoicePills.vue';
 import ChoiceRow from './ChoiceRow.vue';
+import HintLine from './HintLine.vue';
 import MinutesInput from './MinutesInput.vue';
 import NumberField from './NumberField.vue';
 import TogglePill from './TogglePill.vue';
@@ -134,4 +135,14 @@ it('steps an amount down and up, and locks it', async () => {
   await more?.trigger('click');
   await lock?.trigger('click');
   expect([stepper.emitted('step'), stepper.emitted('lock')]).toEqual([[[1]], [[]]]);
+});
+
+it('says a hint until it is closed, and never again', async () => {
+  localStorage.clear();
+  const hint = (id: string) => mount(HintLine, { props: { id }, slots: { default: 'Pull the ring.' } });
+  const [first, other] = [hint('length'), hint('mask')];
+  expect(first.text()).toContain('Pull the ring.');
+  await first.get('button').trigger('click');
+  expect([first.text(), other.text()]).toEqual(['', 'Pull the ring.']);
+  expect(hint('length').text()).toBe('');
 });
