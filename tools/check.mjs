@@ -66,7 +66,7 @@ function outcomeOf([program, ...args]) {
  * @param {(sentence: string) => void} say
  */
 export async function check(fail, say) {
-  say('Checking types, style and the direction of dependencies: about three minutes.');
+  say('Checking types, style and the direction of dependencies: about five minutes.');
   const waiting = [...CHECKS];
   const faults = [];
   const one = async () => {
