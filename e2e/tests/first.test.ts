@@ -42,6 +42,8 @@ it('opens on the bench, and is a kept bowl for a named head after one pull and t
   );
   await clickOn(page, '::-p-text(Keep this bowl)');
   await page.waitForSelector('[data-test="name-head"]');
+  // Whoever has a keyboard, or a screen with one, writes at once.
+  await page.waitForFunction(() => document.activeElement === document.querySelector('[data-test="name-head"] input'));
   expect(await axeFaults(page)).toEqual([]);
   // Nothing is taken that has no name, and nothing of what was measured is lost.
   await clickOn(page, '::-p-text(Name it and keep the bowl)');

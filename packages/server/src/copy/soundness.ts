@@ -1,8 +1,8 @@
-import { Sqlite } from '../kernel/sqlite';
+import { openRaw } from './workshop';
 
 /** Looks through a whole file, page by page. @throws Error for one that is not sound, or in which rows belong to nothing */
 export function checkSound({ file }: { readonly file: string }): void {
-  const database = new Sqlite(file, { readonly: true });
+  const database = openRaw(file, { readonly: true });
   try {
     const integrity = database.pragma('integrity_check', { simple: true });
     if (integrity !== 'ok') throw damaged(String(integrity));

@@ -24,16 +24,25 @@ export type Tried = { readonly counts: Record<string, number> } | { readonly fau
 export async function tryBackup({ file, now }: { readonly file: string; readonly now: string }): Promise<Tried> {
   try {
     checkHouseholdCopy(file);
-    const source = await openDatabase(file);
-    const [first] = await tryOut(source, clockAt(now));
-    await source.query('PRAGMA wal_checkpoint(TRUNCATE)');
-    await source.destroy();
-    if (first) return { fault: first.words };
+    const first = await firstFault(file, now);
+    if (first !== undefined) return { fault: first };
     checkSound({ file });
     return { counts: countsIn(file) };
   } catch (error) {
     if (error instanceof UnsoundDatabase) return { fault: UNSOUND_WORDS[error.why] };
     return { fault: `This backup is damaged: ${error instanceof Error ? error.message : ''}` };
+  }
+}
+
+/** Opening brings it up to date. */
+async function firstFault(file: string, now: string): Promise<string | undefined> {
+  const source = await openDatabase(file);
+  try {
+    const [first] = await tryOut(source, clockAt(now));
+    await source.query('PRAGMA wal_checkpoint(TRUNCATE)');
+    return first?.words;
+  } finally {
+    await source.destroy();
   }
 }
 

@@ -1,14 +1,14 @@
 import { letGo } from '../kernel/letGo';
-import { Sqlite } from '../kernel/sqlite';
 import { lookOver } from './lookOver';
 import { putInPlace } from './putInPlace';
 import { checkSound } from './soundness';
 import { tryBackup } from './tryBackup';
+import { openRaw } from './workshop';
 import { writeOut } from './writeOut';
 
 /** Copies a household into a new file as it is at one moment; reading and writing go on meanwhile. */
 function copy({ from, to }: { readonly from: string; readonly to: string }): void {
-  const database = new Sqlite(from, { readonly: true, timeout: 10_000 });
+  const database = openRaw(from, { readonly: true, timeout: 10_000 });
   try {
     database.prepare('VACUUM INTO ?').run(to);
   } finally {

@@ -250,11 +250,11 @@ function keepOrAsk(): void {
 }
 
 const isNaming = ref(false);
-const isNamed = ref(false);
+const isSavingName = ref(false);
 /** Gives the head at the bench its name, and keeps its bowl unless something stops it now that more is known of it. */
 async function name(said: HeadInput): Promise<void> {
   const before = openStops.value;
-  isNamed.value = true;
+  isSavingName.value = true;
   openStops.value = undefined;
   wantsToKeep = true;
   try {
@@ -265,7 +265,7 @@ async function name(said: HeadInput): Promise<void> {
     openStops.value = before;
     notice.fail(error);
   } finally {
-    isNamed.value = false;
+    isSavingName.value = false;
   }
 }
 
@@ -558,7 +558,7 @@ async function saveToHead(): Promise<void> {
       >
         {{ dayOffset > 0 ? 'Plan it' : apart.length > 0 ? 'Keep these bowls' : 'Keep this bowl' }}
       </v-btn>
-      <NameHead v-if="isNaming" v-model="isNaming" :profile="profile" :is-saving="isNamed" @named="name" />
+      <NameHead v-if="isNaming" v-model="isNaming" :profile="profile" :is-saving="isSavingName" @named="name" />
       <DrawDialog
         v-model="isDrawing"
         :draw-plan="drawPlan"

@@ -4,6 +4,7 @@ import { scalpAreaAtAge, type HairProfile } from '@amber-ladle/core/hair';
 import { ALLERGENS, type Allergen } from '@amber-ladle/core/ingredient';
 import { NO_STORY } from '@amber-ladle/core/judge';
 import { useForm } from 'vee-validate';
+import { useTemplateRef } from 'vue';
 import ChoicePills from '../kit/ChoicePills.vue';
 import NumberField from '../kit/NumberField.vue';
 import { ALLERGEN_WORDS } from '../words/judge';
@@ -33,6 +34,7 @@ function toggle(one: Allergen): void {
 }
 /** A scalp that nobody measured follows the age. */
 const isScalpAssumed = (): boolean => profile.scalpAreaSquareCentimetres === GUEST.profile.scalpAreaSquareCentimetres;
+const nameField = useTemplateRef<{ focus(): void }>('nameField');
 const save = handleSubmit((said) => {
   const scalp = isScalpAssumed() ? { scalpAreaSquareCentimetres: Math.round(scalpAreaAtAge(said.ageYears)) } : {};
   emit('named', { ...said, profile: { ...profile, ...scalp } });
@@ -40,12 +42,18 @@ const save = handleSubmit((said) => {
 </script>
 
 <template>
-  <v-dialog v-model="isOpen" max-width="560" aria-labelledby="whose">
+  <v-dialog v-model="isOpen" max-width="560" aria-labelledby="whose" @after-enter="nameField?.focus()">
     <form class="sheet paper" data-test="name-head" @submit.prevent="save">
       <h2 id="whose">Whose head is it?</h2>
       <p class="quiet">The measurements are those of the bench. All of this can be changed under Heads.</p>
       <div class="two">
-        <v-text-field v-model="name" label="Name" maxlength="60" :error-messages="errors.name ?? null" />
+        <v-text-field
+          ref="nameField"
+          v-model="name"
+          label="Name"
+          maxlength="60"
+          :error-messages="errors.name ?? null"
+        />
         <NumberField v-model="ageYears" label="Age" unit="years" :min="0" :max="110" />
       </div>
       <p id="allergies">Anything this skin or stomach does not take? A food allergy counts on the skin too.</p>
