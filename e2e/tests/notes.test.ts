@@ -63,7 +63,7 @@ it('sizes the fourth bowl otherwise after three were logged, and says why', asyn
   await textWhen(page, '.sheet', /As earlier bowls taught.*both times 0\.\d\d: this head takes less/);
   await house.open(`/notes?head=${odile.id}&look=amount`);
   await textWhen(page, '[data-test="factor"]', /Odile takes about \d+ % less than the model expects/);
-  await textWhen(page, '[data-test="next-bowl"]', /3 bowls have spoken.*instead of/);
+  await textWhen(page, '[data-test="next-bowl"]', /Learnt from 3 bowls.*instead of/);
   await clickOn(page, 'summary ::-p-text(Bowl by bowl)');
   expect(await page.$$eval('[data-test="taught"] tbody tr', (rows) => rows.length)).toBe(3);
   await clickOn(page, '.tool ::-p-text(Forget all)');

@@ -45,6 +45,8 @@ describe('the shelf', () => {
     await page.type('.quick .line', '2 moonfruit');
     await textWhen(page, '[data-test="reading"]', /Which ingredient is/);
     await page.locator('.quick .line').fill('3 hard mangoes 330 g yesterday 3.90');
+    await textWhen(page, '[data-test="reading"]', /Is 3.90 for each of the 3 or for all/);
+    await page.locator('.quick .pill ::-p-text(together)').click();
     await textWhen(page, '[data-test="reading"]', /Mango · \d+ g usable · in 3 of 2\d\d g · hard · .* for 3.90/);
     await page.keyboard.press('Enter');
     await textWhen(page, '.group', /./);

@@ -11,6 +11,7 @@ import {
 import { IntlMessageFormat } from 'intl-messageformat';
 import { namesItself, writeAmount } from './amount';
 import { ENGLISH } from './en';
+import { americanised } from './enUS';
 
 /** How the reader wants things written. */
 export interface Reader {
@@ -22,11 +23,14 @@ export interface Reader {
 /** Until a household has said otherwise. */
 export const USUAL_READER: Reader = { locale: 'en-GB', spoons: SPOON_SETS.us };
 
-/** The sentences of each language there is, by its tag. */
-const LANGUAGES: Readonly<Record<string, Readonly<Record<MessageId, string>>>> = { en: ENGLISH };
+/** The sentences of each language there is, by its tag; a tag with a country goes before the language alone. */
+const LANGUAGES: Readonly<Record<string, Readonly<Record<MessageId, string>>>> = {
+  en: ENGLISH,
+  'en-US': americanised(ENGLISH),
+};
 /** Those of a reader; English for one whose language is not here. */
 const sentencesFor = (locale: string): Readonly<Record<MessageId, string>> =>
-  LANGUAGES[new Intl.Locale(locale).language] ?? ENGLISH;
+  LANGUAGES[locale] ?? LANGUAGES[new Intl.Locale(locale).language] ?? ENGLISH;
 
 const patterns = new Map<string, IntlMessageFormat>();
 function patternOf(id: MessageId, locale: string): IntlMessageFormat {

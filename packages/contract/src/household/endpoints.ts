@@ -1,5 +1,6 @@
 import { get, patch, post } from '../wire/endpoint';
 import type { Backup, HouseholdFileAnswer } from './copy';
+import type { LatelyDone } from './lately';
 import type { Settings } from './owner';
 
 /** A household of ten years with its pictures; more does not fit into one text. */
@@ -9,12 +10,13 @@ const copies = () => import('./copy');
 
 /** Settings, the present, and everything in one file or a dated copy. */
 export const household = {
-  health: get('/health').giving<{ ok: true; demo: boolean; now: string }>(),
+  health: get('/health').giving<{ ok: true; demo: boolean; now: string; isNew: boolean }>(),
   settings: get('/settings').giving<Settings>(),
   changeSettings: patch('/settings')
     .taking(async () => (await import('./settings')).settingsChangeSchema)
     .giving<Settings>()
     .refusing('stale'),
+  lately: get('/lately').giving<readonly LatelyDone[]>(),
   events: get('/events').streaming(),
   file: get('/files/household.json')
     .asking(async () => (await copies()).householdFileQuerySchema)

@@ -1,4 +1,5 @@
 export * from './copy';
 export * from './endpoints';
+export * from './lately';
 export * from './owner';
 export * from './settings';

@@ -11,7 +11,7 @@ const read = (text: string): LotDraft =>
 describe('a line of shopping', () => {
   it.each<[string, Partial<LotDraft>]>([
     [
-      '3 hard avocados 180 g today 4.20',
+      '3 hard avocados 180 g today 4.20 together',
       {
         ingredientId: 'avocado',
         grams: 3 * 180 * 0.74,
@@ -40,6 +40,22 @@ describe('a line of shopping', () => {
     ['4 pears 3 days ago', { ingredientId: 'pear', since: '2026-03-10T23:00:00.000Z', stage: 'unripe' }],
     ['2 mangoes on thursday soft', { ingredientId: 'mango', stage: 'ready', since: '2026-03-11T23:00:00.000Z' }],
     ['an aloe leaf', { ingredientId: 'aloe-gel', grams: 230 }],
+    ['honey 340 g jar', { ingredientId: 'honey', grams: 340, placeId: 'counter', state: 'whole' }],
+    ['2 jars of honey 340 g 8.00 together', { ingredientId: 'honey', grams: 680, price: 8 }],
+    ['two jars honey, 340 g at 4.00', { ingredientId: 'honey', grams: 680, price: 8 }],
+    ['2 x 500 g plain yogurt', { ingredientId: 'yogurt', grams: 1000, placeId: 'fridge' }],
+    ['opened 250 ml bottle of olive oil', { ingredientId: 'olive-oil', state: 'opened' }],
+    ['3 bananas, black', { ingredientId: 'banana', stage: 'last-day', grams: 354 }],
+    ['black bananas 3', { ingredientId: 'banana', stage: 'last-day' }],
+    ['2 bananas, yellow', { ingredientId: 'banana', stage: 'ready' }],
+    ['3 avocados 1.20 each', { ingredientId: 'avocado', price: 3.6 }],
+    ['3 avocados for 4.20', { price: 4.2 }],
+    ['3 avocados at 1.40', { price: 4.2 }],
+    ['3 avocados €1.40 a piece', { price: 4.2 }],
+    ['1 papaya 2.80', { price: 2.8 }],
+    ['3 avocados 600 g together', { grams: 600 * 0.74, pieceGrams: 200 * 0.74 }],
+    ['100 g green clay', { ingredientId: 'green-clay', grams: 100 }],
+    ['10 g black tea', { ingredientId: 'black-tea' }],
     ['150 g rice cream cooked', { ingredientId: 'rice-cream', state: 'made', grams: 150, placeId: 'fridge' }],
   ])('%s', (text, wanted) => {
     const { grams, pieceGrams, ...rest } = wanted;
@@ -61,6 +77,19 @@ describe('a line of shopping', () => {
 
   it.each(['3 moonfruit', 'some honey', 'avocados'])('asks about: %s', (text) => {
     expect(read(text).questions.length).toBeGreaterThan(0);
+  });
+
+  it('asks whether a price is for each or for all, and takes either word as the answer', () => {
+    const line = '3 hard avocados 180 g 4.20';
+    expect(read(line)).toMatchObject({ questions: ['each-or-together'], price: 4.2, count: 3 });
+    expect(read(`${line} each`)).toMatchObject({ questions: [], price: 12.6 });
+    expect(read(`${line} together`)).toMatchObject({ questions: [], price: 4.2 });
+    expect(read('2 jars of honey 340 g 4.00').questions).toEqual(['each-or-together']);
+  });
+
+  it('knows that of fruit the number is an answer too', () => {
+    expect(read('bananas, black')).toMatchObject({ ingredientId: 'banana', questions: ['how-much'], isCounted: true });
+    expect(read('some honey').isCounted).toBeUndefined();
   });
 
   it('never falls over, and never settles what has no weight', () => {

@@ -9,9 +9,23 @@ import {
 } from '../ingredient';
 import type { MeasureSystem } from '../measure';
 import { message, type Message } from '../message';
-import type { Place, PlaceKind, Stage } from '../shelf';
+import type { Place, Stage } from '../shelf';
 import { addDays, localDay, startOfDay, weekdayOf } from '../time';
-import { lexiconOf, readLine, type DraftQuestion } from './formula';
+import { lexiconOf, readLine, type DraftLine, type DraftQuestion } from './formula';
+import {
+  KIND_WORDS,
+  lineOf,
+  STATE_WORDS,
+  STAGE_WORDS,
+  takeOf,
+  takePacks,
+  takePrice,
+  takeWeight,
+  type Line,
+} from './quickWords';
+
+/** Why a line of shopping must be looked at before it counts. */
+export type LotQuestion = DraftQuestion | 'each-or-together';
 
 /** What one written line of shopping comes to. */
 export interface LotDraft {
@@ -27,9 +41,14 @@ export interface LotDraft {
   readonly placeId: string;
   /** ISO 8601. */
   readonly since: string;
+  /** For all of it, once it is known that it is. */
   readonly price?: number;
+  /** How many pieces or packs a price was written for. */
+  readonly count?: number;
+  /** It comes in pieces: how many there are answers as well as how much. */
+  readonly isCounted?: boolean;
   readonly assumed: readonly Message[];
-  readonly questions: readonly DraftQuestion[];
+  readonly questions: readonly LotQuestion[];
   readonly unknownWords: readonly string[];
 }
 
@@ -41,25 +60,6 @@ export interface ReadLotOptions {
   readonly now: string;
 }
 
-const STAGE_WORDS: readonly (readonly [RegExp, Stage])[] = [
-  [/\b(?:rock[- ]?hard|hard|unripe|green|firm)\b/i, 'unripe'],
-  [/\b(?:nearly ripe|nearly ready|nearly|almost ripe|almost ready|almost|giving)\b/i, 'nearly'],
-  [/\b(?:overripe|very soft|very ripe|spotted|brown)\b/i, 'last-day'],
-  [/\b(?:ripe|ready|soft)\b/i, 'ready'],
-];
-const IN_THE = String.raw`(?:(?:in|on|to|at)\s+)?(?:the\s+)?`;
-const KIND_WORDS: readonly (readonly [RegExp, PlaceKind])[] = [
-  [new RegExp(`\\b${IN_THE}(?:fridge|refrigerator)\\b`, 'i'), 'fridge'],
-  [new RegExp(`\\b${IN_THE}freezer\\b`, 'i'), 'freezer'],
-  [new RegExp(`\\b${IN_THE}(?:counter|shelf|bowl|box)\\b`, 'i'), 'counter'],
-  [new RegExp(`\\b${IN_THE}(?:paper )?bag\\b`, 'i'), 'bag'],
-  [new RegExp(`\\b${IN_THE}(?:roof|outside|balcony|porch)\\b`, 'i'), 'outside'],
-];
-const STATE_WORDS: readonly (readonly [RegExp, LotState])[] = [
-  [/\b(?:opened|open)\b/i, 'opened'],
-  [/\b(?:cut|half used|leftover|left over)\b/i, 'cut'],
-  [/\b(?:cooked|home[- ]?made|made)\b/i, 'made'],
-];
 const WEEKDAYS = ['sunday', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday'];
 
 /**
@@ -73,11 +73,14 @@ export function usualPlace(row: Ingredient, state: LotState, places: readonly Pl
 }
 
 /**
- * Reads "3 hard avocados 180 g today 4.20 fridge": how many, what, how ripe, what each weighs, when, for how much and
- * where, in any order. What is not understood is asked about.
+ * Reads "3 hard avocados 180 g today 4.20 each fridge" or "honey 340 g jar": how many, what, how ripe, what each weighs, when, for how
+ * much and where, in any order. What is not understood is asked about.
  *
- * A weight in grams after a count is that of each piece, with its peel. Money is the last bare number with two decimals,
- * or one with a sign of money.
+ * A weight in grams after a count is that of each piece, with its peel, unless it is said to be of all together. Money is a number with
+ * a sign of money or with two decimals; of several things it is asked whether it is for each.
+ *
+ * @throws nothing: what cannot be read is a question
+ * @example readLot('2 jars of honey 340 g', CATALOGUE, options).grams // 680
  */
 export function readLot(
   text: string,
@@ -85,32 +88,27 @@ export function readLot(
   { system, places, timeZone, now }: ReadLotOptions,
   lexicon = lexiconOf(catalogue),
 ): LotDraft {
-  let rest = ` ${text.slice(0, 200)} `;
-  const take = (pattern: RegExp): RegExpExecArray | undefined => {
-    const found = pattern.exec(rest);
-    if (!found) return undefined;
-    rest = `${rest.slice(0, found.index)} ${rest.slice(found.index + found[0].length)}`;
-    return found;
-  };
-  const since = dayIn(take, timeZone, now);
-  const money =
-    take(/[€$£]\s*(\d+(?:[.,]\d{1,2})?)/) ??
-    take(/\b(\d+[.,]\d{2})\s*(?:[€$£]|eur|usd|gbp)?(?=\s)(?!\s*(?:g|kg|ml|l|oz)\b)/i);
+  const line = lineOf(text.slice(0, 200));
+  const since = dayIn(line, timeZone, now);
+  const money = takePrice(line);
   const named = [...places]
     .sort((a, b) => b.name.length - a.name.length)
-    .find(({ name }) => take(new RegExp(`\\b(?:(?:in|on|to)\\s+(?:the\\s+)?)?${escaped(name)}\\b`, 'i')));
-  const place = named ?? byKind(take, places);
-  const stage = STAGE_WORDS.find(([pattern]) => take(pattern))?.[1];
-  const said = STATE_WORDS.find(([pattern]) => take(pattern))?.[1];
+    .find(({ name }) => line.take(new RegExp(`\\b(?:(?:in|on|to)\\s+(?:the\\s+)?)?${escaped(name)}\\b`, 'i')));
+  const place = named ?? byKind(line, places);
+  const said = STATE_WORDS.find(([pattern]) => line.take(pattern))?.[1];
+  const packed = takePacks(line);
   // "3 avocados 180 g": a weight behind a count is that of each.
   const counted =
-    /^\s*(?:an?\s|\d|half|one|two|three|four|five|six|[¼½¾⅓⅔])/i.test(rest) &&
-    !/^\s*\d+(?:[.,]\d+)?\s*(?:g|kg|ml|l)\b/i.test(rest);
-  const each = counted ? take(/\b(?:of|à|at|@)?\s*(\d+(?:[.,]\d+)?)\s*(g|kg)\b(?:\s*each)?/i) : undefined;
+    !packed &&
+    /^(?:an?\s|\d|half|one|two|three|four|five|six|[¼½¾⅓⅔])/i.test(line.rest()) &&
+    !/^\d+(?:[.,]\d+)?\s*(?:g|kg|ml|cl|l|oz)\b/i.test(line.rest());
+  const weight = counted ? takeWeight(line) : undefined;
+  const priceOf = money?.of ?? takeOf(line);
 
-  const reading = readLine(rest.trim(), catalogue, system, lexicon);
+  const { reading, stage } = readThing(packed?.thing ?? line.rest(), (words) =>
+    readLine(words, catalogue, system, lexicon),
+  );
   const row = reading.ingredientId ? ingredientById(catalogue, reading.ingredientId) : undefined;
-  const price = money ? Number((money[1] ?? '').replace(',', '.')) : undefined;
   const raw = rawGramsIn(reading.assumed);
   const isRaw = raw !== undefined;
   const state: LotState = isRaw ? 'raw' : (said ?? 'whole');
@@ -120,29 +118,29 @@ export function readLot(
     state,
     placeId: place?.id ?? (row ? usualPlace(row, state, places) : (places[0]?.id ?? '')),
     since,
-    ...(price !== undefined && Number.isFinite(price) ? { price } : {}),
     questions: reading.questions,
     unknownWords: reading.unknownWords,
   };
-  if (!row) return { ...base, assumed: [] };
-  const assumed: Message[] = [];
-  let grams = raw ?? reading.grams;
-  let pieceGrams: number | undefined;
+  if (!row) return { ...base, ...(money ? { price: money.price } : {}), assumed: [] };
   const { pieces } = row;
-  if (pieces && reading.measuredBy === 'piece' && grams !== undefined && !isRaw) {
-    const count = reading.amount?.quantity ?? 1;
+  const isByPiece = pieces !== undefined && reading.measuredBy === 'piece';
+  const count = packed?.packs ?? (isByPiece ? (reading.amount?.quantity ?? 1) : 1);
+  const assumed: Message[] = [];
+  let grams = times(raw ?? reading.grams, packed?.packs ?? 1);
+  let pieceGrams: number | undefined;
+  if (isByPiece && grams !== undefined && !isRaw) {
     pieceGrams = grams / Math.max(1e-9, count);
-    if (each) {
-      const whole = Number((each[1] ?? '').replace(',', '.')) * (each[2]?.toLowerCase() === 'kg' ? 1000 : 1);
+    if (weight) {
+      const whole = weight.of === 'each' ? weight.grams : weight.grams / count;
       pieceGrams = usableGrams(whole, pieces.refuseShare);
       assumed.push(message('read.each-whole', { grams: whole }));
     } else assumed.push(...reading.assumed);
     grams = count * pieceGrams;
     if (!Number.isInteger(count)) pieceGrams = undefined;
   } else assumed.push(...reading.assumed);
-  const isPart =
-    state === 'whole' && pieces !== undefined && reading.measuredBy === 'piece' && pieceGrams === undefined;
+  const isPart = state === 'whole' && isByPiece && pieceGrams === undefined;
   const ripens = row.ripening !== undefined && state === 'whole' && !isPart;
+  const isAsked = money !== undefined && priceOf === undefined && count > 1;
   return {
     ...base,
     ingredientId: row.id,
@@ -151,15 +149,36 @@ export function readLot(
     ...(grams === undefined ? {} : { grams }),
     ...(pieceGrams === undefined || state !== 'whole' ? {} : { pieceGrams }),
     ...(ripens ? { stage: stage ?? 'unripe' } : {}),
+    ...(money ? { price: priceOf === 'each' ? hundredths(money.price * count) : money.price, count } : {}),
+    ...(isByPiece || (pieces && reading.grams === undefined) ? { isCounted: true } : {}),
+    questions: isAsked ? [...reading.questions, 'each-or-together'] : reading.questions,
     assumed,
   };
 }
 
+/**
+ * What a line names, and how ripe it is said to be. "Green" is a stage of a banana and the name of a tea: of what does not ripen it is
+ * part of the name.
+ */
+function readThing(words: string, read: (words: string) => DraftLine): { reading: DraftLine; stage?: Stage } {
+  const asWritten = read(words);
+  const line = lineOf(words);
+  const stage = STAGE_WORDS.find(([pattern]) => line.take(pattern))?.[1];
+  const isName = asWritten.ingredientId !== undefined && asWritten.unknownWords.length === 0;
+  if (stage === undefined || isName) return { reading: asWritten, ...(stage ? { stage } : {}) };
+  return { reading: read(line.rest()), stage };
+}
+
+/** Money, without what adding up in twos leaves behind. */
+const hundredths = (money: number): number => Math.round(money * 100) / 100;
+const times = (grams: number | undefined, packs: number): number | undefined =>
+  grams === undefined ? undefined : grams * packs;
+
 /** A kind of place, where the owner's own name for it was not said: "fridge" for the 12 V fridge. */
-function byKind(take: (pattern: RegExp) => RegExpExecArray | undefined, places: readonly Place[]): Place | undefined {
+function byKind(line: Line, places: readonly Place[]): Place | undefined {
   for (const [pattern, kind] of KIND_WORDS) {
     const found = places.find((place) => place.kind === kind);
-    if (found && take(pattern)) return found;
+    if (found && line.take(pattern)) return found;
   }
   return undefined;
 }
@@ -173,14 +192,14 @@ function rawGramsIn(assumed: readonly Message[]): number | undefined {
 }
 
 /** Today now, an earlier day at its beginning, in the household's time zone. */
-function dayIn(take: (pattern: RegExp) => RegExpExecArray | undefined, timeZone: string, now: string): string {
+function dayIn(line: Line, timeZone: string, now: string): string {
   const today = localDay(Date.parse(now), timeZone);
   const startOf = (day: string): string => new Date(startOfDay(day, timeZone)).toISOString();
-  if (take(/\b(?:bought\s+)?(?:today|now|just now)\b/i)) return now;
-  if (take(/\byesterday\b/i)) return startOf(addDays(today, -1));
-  const ago = take(/\b(\d{1,3})\s+days?\s+ago\b/i);
+  if (line.take(/\b(?:bought\s+)?(?:today|now|just now)\b/i)) return now;
+  if (line.take(/\byesterday\b/i)) return startOf(addDays(today, -1));
+  const ago = line.take(/\b(\d{1,3})\s+days?\s+ago\b/i);
   if (ago) return startOf(addDays(today, -Number(ago[1])));
-  const weekday = take(new RegExp(`\\b(?:last\\s+|on\\s+)?(${WEEKDAYS.join('|')})\\b`, 'i'));
+  const weekday = line.take(new RegExp(`\\b(?:last\\s+|on\\s+)?(${WEEKDAYS.join('|')})\\b`, 'i'));
   if (weekday) {
     const back = (weekdayOf(today) - WEEKDAYS.indexOf((weekday[1] ?? '').toLowerCase()) + 6) % 7;
     return startOf(addDays(today, -back - 1));

@@ -16,6 +16,10 @@ const settingsIn = async (manager: EntityManager): Promise<Settings> => {
 /** The household's settings; the defaults where nothing was chosen. */
 export const readSettings = ({ source }: Household): Promise<Settings> => settingsIn(source.manager);
 
+/** Whether nobody has set anything yet: then what the first device is set to is as good a guess as any. */
+export const isUnset = async ({ source }: Household): Promise<boolean> =>
+  !(await source.manager.existsBy(SettingEntity, { key: KEY }));
+
 /** How this household reads: its own spoons, and its way of writing numbers. */
 export async function readerIn(household: Household): Promise<Reader> {
   const settings = await readSettings(household);

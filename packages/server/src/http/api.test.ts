@@ -216,3 +216,13 @@ it('serves the page with a nonce of its own, a strict policy, and no inline code
   await request(pages.app).get('/assets/none.js').expect(404);
   await pages.close();
 });
+
+it('says that nobody has set anything, until somebody has', async () => {
+  const isNew = async (): Promise<boolean> => (await api().get('/api/health').expect(200)).body.isNew;
+  expect(await isNew()).toBe(true);
+  await api()
+    .patch('/api/settings')
+    .send({ change: { timeZone: 'Europe/Lisbon' }, seen: DEFAULT_SETTINGS })
+    .expect(200);
+  expect(await isNew()).toBe(false);
+});

@@ -11,6 +11,7 @@ import { headRoutes } from '../head/routes';
 import { householdRoutes } from '../household/routes';
 import { ingredientRoutes } from '../ingredient/routes';
 import type { Household } from '../kernel/household';
+import { latelyRoutes } from '../lately/routes';
 import { maskRoutes } from '../mask/routes';
 import { noteRoutes } from '../notes/routes';
 import { photoRoutes } from '../photo/routes';
@@ -48,6 +49,7 @@ export const routes = (household: Household, devices: Devices, demo: boolean): r
   ...placeRoutes(household),
   ...calendarRoutes(household),
   ...copyRoutes(household),
+  ...latelyRoutes(household),
   ...deviceRoutes(household, devices, demo),
   ...householdRoutes(household, demo),
 ];

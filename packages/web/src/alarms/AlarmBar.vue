@@ -29,7 +29,7 @@ const isGentle = computed(() => calling.value?.kind === 'wear-aim');
     <v-btn
       :color="isGentle ? 'on-primary' : 'on-error'"
       variant="outlined"
-      height="64"
+      min-height="64"
       data-test="heard"
       @click="answer(calling)"
       >I have heard it</v-btn

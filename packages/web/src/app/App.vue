@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import { usePreferredDark } from '@vueuse/core';
-import { computed, defineAsyncComponent, onMounted, ref, watchEffect } from 'vue';
+import { computed, defineAsyncComponent, onMounted, ref, watch, watchEffect } from 'vue';
 import { useRouter } from 'vue-router';
 import { useTheme } from 'vuetify';
 import { useKeys, type KeyAction } from '../kit/useKeys';
-import KeysDialog from './KeysDialog.vue';
 import NoticeBar from './NoticeBar.vue';
 import PathNav from './PathNav.vue';
 import { PATH } from './router';
 import { useHousehold } from '../data/household';
 
 /** Not needed for the first look at a screen. */
+const HelpDialog = defineAsyncComponent(() => import('./HelpDialog.vue'));
 const RunningRibbon = defineAsyncComponent(() => import('./RunningRibbon.vue'));
 
 const household = useHousehold();
@@ -24,7 +24,10 @@ router.afterEach((to, from) => {
 const theme = useTheme();
 const prefersDark = usePreferredDark();
 const failure = ref('');
-const isKeysOpen = ref(false);
+const isHelpOpen = ref(false);
+/** Fetched when it is first asked for. */
+const wasHelpOpen = ref(false);
+watch(isHelpOpen, () => (wasHelpOpen.value = true));
 
 const light = computed(() => {
   const { theme: chosen } = household.settings;
@@ -37,7 +40,7 @@ watchEffect(() => {
 const actions: KeyAction[] = [
   { keys: ['0'], does: 'Today', run: () => void router.push({ name: 'today' }) },
   ...PATH.map(({ key, title, name }) => ({ keys: [key], does: title, run: () => void router.push({ name }) })),
-  { keys: ['?'], does: 'show these keys', run: () => (isKeysOpen.value = !isKeysOpen.value) },
+  { keys: ['?'], does: 'help with this screen', run: () => (isHelpOpen.value = true) },
 ];
 useKeys(actions);
 const shownActions: KeyAction[] = [
@@ -69,7 +72,7 @@ onMounted(load);
 <template>
   <v-app>
     <a class="skip" href="#main">Skip to the page</a>
-    <PathNav />
+    <PathNav @help="isHelpOpen = true" />
     <RunningRibbon v-if="household.isReady" />
     <v-main id="main" tag="main" tabindex="-1">
       <div v-if="failure" class="page" role="alert">
@@ -81,7 +84,7 @@ onMounted(load);
     </v-main>
     <p class="sr-only" role="status" data-test="announced">{{ announced }}</p>
     <NoticeBar />
-    <KeysDialog v-model="isKeysOpen" :actions="shownActions" />
+    <HelpDialog v-if="wasHelpOpen" v-model="isHelpOpen" :actions="shownActions" />
   </v-app>
 </template>
 

@@ -1,6 +1,8 @@
 <script setup lang="ts">
+import { mdiHelp } from '@mdi/js';
 import { PATH } from './router';
 
+defineEmits<{ help: [] }>();
 const around = [
   { name: 'today', title: 'Today' },
   { name: 'masks', title: 'Masks' },
@@ -32,6 +34,15 @@ const around = [
       <RouterLink v-for="place in around" :key="place.name" :to="{ name: place.name }" exact-active-class="here">
         {{ place.title }}
       </RouterLink>
+      <button
+        type="button"
+        class="help"
+        aria-label="Help with this screen"
+        data-test="open-help"
+        @click="$emit('help')"
+      >
+        <svg viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiHelp" /></svg>
+      </button>
     </nav>
   </header>
 </template>
@@ -55,6 +66,7 @@ a {
   align-items: center;
   gap: 8px;
   font-size: 1.3rem;
+  min-width: 44px;
   min-height: 44px;
 }
 .brand svg {
@@ -118,13 +130,27 @@ a {
   min-height: 44px;
   padding: 0 10px;
 }
+.help {
+  display: grid;
+  place-items: center;
+  width: 44px;
+  height: 44px;
+  border: 0;
+  background: transparent;
+  color: rgb(var(--v-theme-primary));
+  cursor: pointer;
+}
+.help svg {
+  width: 22px;
+  fill: currentColor;
+}
 .around .here {
   color: rgb(var(--v-theme-primary));
   font-weight: 600;
   text-decoration: underline;
   text-underline-offset: 6px;
 }
-@media (max-width: 900px) {
+@media (max-width: 56.25em) {
   .bar {
     grid-template-columns: auto 1fr;
     padding: 4px 12px;
@@ -144,9 +170,23 @@ a {
     flex: 1 1 0;
   }
 }
-@media (max-width: 520px) {
-  .brand span {
+/* In the hand: where one is stands at the foot, the mark gives way, and big letters are no wider than the screen. */
+@media (max-width: 32.5em) {
+  .bar {
+    grid-template-columns: 1fr;
+    padding: 0 4px;
+  }
+  .brand {
     display: none;
+  }
+  .around {
+    justify-content: space-between;
+    gap: 0;
+  }
+  .around a,
+  .path a {
+    padding-inline: 4px;
+    font-size: min(1.0625rem, 5.4vw);
   }
   .path {
     position: fixed;

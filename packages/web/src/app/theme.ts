@@ -52,6 +52,9 @@ const evening = {
 
 const nonce = document.querySelector<HTMLMetaElement>('meta[property="csp-nonce"]')?.nonce;
 
+/** Sheets and menus are there at once where motion is not wanted; the pages' own motion is stilled by the style sheet. */
+const still = matchMedia('(prefers-reduced-motion: reduce)').matches ? { transition: false as const } : {};
+
 export const vuetify = createVuetify({
   theme: {
     defaultTheme: 'linen',
@@ -60,14 +63,15 @@ export const vuetify = createVuetify({
   },
   icons: { defaultSet: 'mdi', aliases, sets: { mdi } },
   defaults: {
-    VBtn: { rounded: 'pill', variant: 'flat', height: 44 },
+    VBtn: { rounded: 'pill', variant: 'flat', minHeight: 44 },
     VTextField: { variant: 'outlined', density: 'comfortable', color: 'primary', hideDetails: 'auto' },
     VTextarea: { variant: 'outlined', density: 'comfortable', color: 'primary', hideDetails: 'auto' },
     VSelect: { variant: 'outlined', density: 'comfortable', color: 'primary', hideDetails: 'auto' },
     VAutocomplete: { variant: 'outlined', density: 'comfortable', color: 'primary', hideDetails: 'auto' },
+    VDialog: still,
+    VMenu: still,
+    VSnackbar: still,
     VSwitch: { color: 'primary', hideDetails: true, inset: true },
-    VSlider: { color: 'primary', hideDetails: true },
     VCheckbox: { color: 'primary', hideDetails: true },
-    VDialog: { maxWidth: 620 },
   },
 });

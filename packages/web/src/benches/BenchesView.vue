@@ -115,7 +115,7 @@ const densityWords = computed(() => {
 p {
   margin: 4px 0;
 }
-@media (max-width: 800px) {
+@media (max-width: 50em) {
   .two {
     grid-template-columns: 1fr;
   }

@@ -152,6 +152,7 @@ function write(): void {
 }
 .actions {
   display: flex;
+  flex-wrap: wrap;
   gap: 8px;
 }
 </style>

@@ -51,7 +51,7 @@ const day = (instant: string) => writeDay(instant, household.now(), household.wh
 .day {
   text-align: right;
 }
-@media (max-width: 520px) {
+@media (max-width: 32.5em) {
   .list a {
     grid-template-columns: 1fr auto;
     gap: 0 12px;

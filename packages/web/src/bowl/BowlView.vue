@@ -127,6 +127,7 @@ function stepLength(by: number): void {
 useKeys([
   {
     keys: ['+', '='],
+    repeats: true,
     does: 'a centimetre longer',
     run: () => {
       stepLength(1);
@@ -134,6 +135,7 @@ useKeys([
   },
   {
     keys: ['-', '−'],
+    repeats: true,
     does: 'a centimetre shorter',
     run: () => {
       stepLength(-1);
@@ -551,7 +553,7 @@ async function saveToHead(): Promise<void> {
         color="primary"
         size="large"
         block
-        height="56"
+        min-height="56"
         :loading="isKeeping"
         :disabled="openStops === undefined"
         @click="keepOrAsk"
@@ -693,7 +695,7 @@ async function saveToHead(): Promise<void> {
 .comes-to {
   display: none;
 }
-@media (max-width: 1060px) {
+@media (max-width: 66.25em) {
   .bench {
     grid-template: 'pick vessel' auto 'hair vessel' 1fr 'measures measures' auto / 1fr 1fr;
   }
@@ -702,7 +704,7 @@ async function saveToHead(): Promise<void> {
     border-top: 1px solid var(--rule);
   }
 }
-@media (max-width: 700px) {
+@media (max-width: 43.75em) {
   .bench {
     grid-template: 'pick' auto 'measures' auto 'hair' auto 'vessel' auto / 1fr;
   }

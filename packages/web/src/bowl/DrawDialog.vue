@@ -3,6 +3,7 @@ import type { StockChange } from '@amber-ladle/contract';
 import { ingredientById } from '@amber-ladle/core/ingredient';
 import { computed, useTemplateRef, watch } from 'vue';
 import type { DrawPlan } from './useDrawPlan';
+import SheetDialog from '../kit/SheetDialog.vue';
 import { useHousehold } from '../data/household';
 
 /** What would be taken from the shelf, to look over before it is. */
@@ -40,48 +41,45 @@ function none(): void {
 </script>
 
 <template>
-  <v-dialog v-model="isOpen" @after-enter="primary?.$el.focus()">
-    <div class="paper sheet">
-      <h2>Take from the shelf</h2>
-      <ul class="plain-list" data-test="takes">
-        <li v-for="row in rows" :key="row.line.ingredientId">
-          <b>{{ row.name }}</b>
-          <button
-            v-for="one in row.takes"
-            :key="one.take.lotId"
-            type="button"
-            class="pill figures"
-            aria-pressed="true"
-            title="take it from elsewhere"
-            @click="drawPlan.cross(one.take.lotId)"
-          >
-            {{ one.words }}
-          </button>
-          <span v-if="row.line.shortGrams > 0" class="quiet figures"
-            >{{ Math.round(row.line.shortGrams) }} g are not on the shelf</span
-          >
-        </li>
-      </ul>
-      <p v-if="drawPlan.crossedLots.value.length > 0" class="quiet crossed">
-        Not from:
+  <SheetDialog v-model="isOpen" title="Take from the shelf" @opened="primary?.$el.focus()">
+    <ul class="plain-list" data-test="takes">
+      <li v-for="row in rows" :key="row.line.ingredientId">
+        <b>{{ row.name }}</b>
         <button
-          v-for="one in drawPlan.crossedLots.value"
-          :key="one.lot.id"
+          v-for="one in row.takes"
+          :key="one.take.lotId"
           type="button"
-          class="pill"
-          aria-pressed="false"
-          @click="drawPlan.allow(one.lot.id)"
+          class="pill figures"
+          aria-pressed="true"
+          title="take it from elsewhere"
+          @click="drawPlan.cross(one.take.lotId)"
         >
-          {{ one.name }}
+          {{ one.words }}
         </button>
-      </p>
-      <p class="actions">
-        <v-btn ref="primary" color="primary" @click="take">{{ confirm }}</v-btn>
-        <v-btn variant="text" color="primary" @click="none">Keep without taking</v-btn>
-        <v-btn variant="text" @click="isOpen = false">Cancel</v-btn>
-      </p>
-    </div>
-  </v-dialog>
+        <span v-if="row.line.shortGrams > 0" class="quiet figures"
+          >{{ Math.round(row.line.shortGrams) }} g are not on the shelf</span
+        >
+      </li>
+    </ul>
+    <p v-if="drawPlan.crossedLots.value.length > 0" class="quiet crossed">
+      Not from:
+      <button
+        v-for="one in drawPlan.crossedLots.value"
+        :key="one.lot.id"
+        type="button"
+        class="pill"
+        aria-pressed="false"
+        @click="drawPlan.allow(one.lot.id)"
+      >
+        {{ one.name }}
+      </button>
+    </p>
+    <p class="actions">
+      <v-btn ref="primary" color="primary" @click="take">{{ confirm }}</v-btn>
+      <v-btn variant="text" color="primary" @click="none">Keep without taking</v-btn>
+      <v-btn variant="text" @click="isOpen = false">Cancel</v-btn>
+    </p>
+  </SheetDialog>
 </template>
 
 <style scoped>

@@ -28,7 +28,7 @@ const words = computed(() => {
   display: inline-flex;
   align-items: center;
   gap: 6px;
-  font-size: 0.85rem;
+  font-size: 0.9rem;
   color: var(--quiet);
 }
 svg {

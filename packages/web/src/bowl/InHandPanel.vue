@@ -95,7 +95,7 @@ function chanceWords(chance: number): string {
 .alert {
   color: var(--clay);
 }
-@media (max-width: 700px) {
+@media (max-width: 43.75em) {
   .hand {
     grid-template-columns: 1fr;
   }

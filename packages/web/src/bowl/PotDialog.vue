@@ -62,73 +62,66 @@ const fromCooked = computed(() => {
 </script>
 
 <template>
-  <v-dialog v-if="recipe">
+  <SheetDialog v-if="recipe" :title="`The pot: ${name}`">
     <template #activator="{ props: activator }">
       <button v-bind="activator" type="button" class="tool" :aria-label="`Pot of ${name}`">the pot</button>
     </template>
-    <template #default="{ isActive }">
-      <div class="paper sheet">
-        <h2>The pot: {{ name }}</h2>
-        <p class="figures words" data-test="pot">{{ words }}</p>
-        <p v-for="fault in faults" :key="fault" class="fault" role="alert" data-test="pot-fault">{{ fault }}</p>
-        <p class="quiet">{{ row.advice }}</p>
-        <template v-if="recipe.pot.minutes > 0">
-          <div class="line" role="group" aria-label="Water">
-            <span class="quiet">Water</span>
-            <ChoicePills
-              :of="WATERS"
-              :says="(water) => water.title"
-              :is-chosen="(water) => making.volumes === water.volumes"
-              @choose="(water) => choose({ volumes: water.volumes })"
-            />
-          </div>
-          <div class="line" role="group" aria-label="Lid">
-            <span class="quiet">Lid</span>
-            <ChoicePills
-              :of="LIDS"
-              :says="(one) => one.title"
-              :is-chosen="(one) => (making.lid ?? recipe?.pot.lid) === one.lid"
-              @choose="(one) => choose({ lid: one.lid })"
-            />
-          </div>
-          <div class="line" role="group" aria-label="Ways">
-            <span class="quiet">Way</span>
-            <TogglePill :is-on="making.soaked === true" @toggle="choose({ soaked: making.soaked ? undefined : true })"
-              >soaked an hour</TogglePill
-            >
-            <TogglePill
-              v-if="recipe.yield.kind === 'solids'"
-              :is-on="making.byHand === true"
-              @toggle="choose({ byHand: making.byHand ? undefined : true })"
-              >mashed by hand</TogglePill
-            >
-          </div>
-        </template>
-        <div class="reverse">
-          <v-text-field
-            v-model="cooked"
-            :label="`Cooked already: ${recipe.raw.name}`"
-            suffix="g"
-            inputmode="decimal"
-            class="figures"
-            autocomplete="off"
+    <template #default="{ close }">
+      <p class="figures words" data-test="pot">{{ words }}</p>
+      <p v-for="fault in faults" :key="fault" class="fault" role="alert" data-test="pot-fault">{{ fault }}</p>
+      <p class="quiet">{{ row.advice }}</p>
+      <template v-if="recipe.pot.minutes > 0">
+        <div class="line" role="group" aria-label="Water">
+          <span class="quiet">Water</span>
+          <ChoicePills
+            :of="WATERS"
+            :says="(water) => water.title"
+            :is-chosen="(water) => making.volumes === water.volumes"
+            @choose="(water) => choose({ volumes: water.volumes })"
           />
-          <p v-if="fromCooked" aria-live="polite" class="figures">
-            That makes <b data-test="cooked-makes">{{ kitchenRound(fromCooked.madeGrams) }} g</b> {{ name }}.
-            <v-btn
-              variant="tonal"
-              color="primary"
-              @click="(emit('lock', fromCooked.madeGrams), (isActive.value = false))"
-            >
-              Use all of it
-            </v-btn>
-          </p>
-          <p v-else class="quiet">Say how much went in the pot, and read what it makes.</p>
         </div>
-        <v-btn color="primary" @click="isActive.value = false">Close</v-btn>
+        <div class="line" role="group" aria-label="Lid">
+          <span class="quiet">Lid</span>
+          <ChoicePills
+            :of="LIDS"
+            :says="(one) => one.title"
+            :is-chosen="(one) => (making.lid ?? recipe?.pot.lid) === one.lid"
+            @choose="(one) => choose({ lid: one.lid })"
+          />
+        </div>
+        <div class="line" role="group" aria-label="Ways">
+          <span class="quiet">Way</span>
+          <TogglePill :is-on="making.soaked === true" @toggle="choose({ soaked: making.soaked ? undefined : true })"
+            >soaked an hour</TogglePill
+          >
+          <TogglePill
+            v-if="recipe.yield.kind === 'solids'"
+            :is-on="making.byHand === true"
+            @toggle="choose({ byHand: making.byHand ? undefined : true })"
+            >mashed by hand</TogglePill
+          >
+        </div>
+      </template>
+      <div class="reverse">
+        <v-text-field
+          v-model="cooked"
+          :label="`Cooked already: ${recipe.raw.name}`"
+          suffix="g"
+          inputmode="decimal"
+          class="figures"
+          autocomplete="off"
+        />
+        <p v-if="fromCooked" aria-live="polite" class="figures">
+          That makes <b data-test="cooked-makes">{{ kitchenRound(fromCooked.madeGrams) }} g</b> {{ name }}.
+          <v-btn variant="tonal" color="primary" @click="(emit('lock', fromCooked.madeGrams), close())">
+            Use all of it
+          </v-btn>
+        </p>
+        <p v-else class="quiet">Say how much went in the pot, and read what it makes.</p>
       </div>
+      <v-btn color="primary" @click="close">Close</v-btn>
     </template>
-  </v-dialog>
+  </SheetDialog>
 </template>
 
 <style scoped>
@@ -157,7 +150,7 @@ const fromCooked = computed(() => {
   align-items: center;
   margin: 18px 0;
 }
-@media (max-width: 560px) {
+@media (max-width: 35em) {
   .reverse {
     grid-template-columns: 1fr;
   }

@@ -12,7 +12,7 @@ const { shortfall, madeMillilitres, locale } = defineProps<{
 }>();
 
 const WIDTH = 400;
-const LEFT = 40;
+const LEFT = 50;
 const RIGHT = 388;
 const TOP = 10;
 const BOTTOM = 92;
@@ -68,7 +68,7 @@ svg {
   stroke: var(--rule);
 }
 text {
-  font-size: 12.5px;
+  font-size: 15.5px;
   fill: var(--quiet);
 }
 .area {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Shortfall, SizedBowl } from '@amber-ladle/core/batch';
 import { kitchenRound } from '@amber-ladle/core/measure';
+import RangeSlider from '../kit/RangeSlider.vue';
 import SpareCurve from './SpareCurve.vue';
 import { useHousehold } from '../data/household';
 import { enoughWords } from '../words/chance';
@@ -20,12 +21,13 @@ const enoughChance = defineModel<number>({ required: true });
 
 <template>
   <div class="spare">
-    <v-slider
+    <RangeSlider
       v-model="enoughChance"
       :min="0.5"
       :max="0.97"
       :step="0.01"
-      aria-label="Spare: from little left over to never short"
+      label="Spare: from little left over to never short"
+      :spoken="bowl ? `enough ${enoughWords(bowl.chanceShort)}` : ''"
     />
     <div class="ends quiet"><span>little left over</span><span>never short</span></div>
     <p v-if="bowl" class="figures chance" data-test="chance">
@@ -67,7 +69,7 @@ const enoughChance = defineModel<number>({ required: true });
   opacity: 0.45;
 }
 .note {
-  font-size: 0.86rem;
+  font-size: 0.9rem;
   margin: 0;
 }
 </style>

@@ -50,7 +50,7 @@ rect {
   stroke: var(--amber-fill);
 }
 text {
-  font-size: 12.5px;
+  font-size: 14.5px;
   fill: var(--quiet);
 }
 .here text {

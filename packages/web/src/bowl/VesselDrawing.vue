@@ -146,7 +146,7 @@ const summary = computed(
   stroke-linecap: round;
 }
 .scale text {
-  font-size: 12.5px;
+  font-size: 14.5px;
   fill: var(--quiet);
 }
 .scale line {
@@ -165,7 +165,7 @@ const summary = computed(
   fill: var(--clay);
 }
 .labels text {
-  font-size: 13.5px;
+  font-size: 15px;
   fill: var(--ink);
 }
 .labels path {

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { kitchenRound } from '@amber-ladle/core/measure';
+import SheetDialog from '../kit/SheetDialog.vue';
 import type { WhyStep } from '../words/why';
 
 /** The arithmetic behind a number, opened from the number itself. */
@@ -7,32 +8,29 @@ const { steps, millilitres } = defineProps<{ steps: readonly WhyStep[]; millilit
 </script>
 
 <template>
-  <v-dialog>
+  <SheetDialog :title="`Why ${kitchenRound(millilitres)} mL?`">
     <template #activator="{ props: activator }">
       <button v-bind="activator" type="button" class="why">why {{ kitchenRound(millilitres) }} mL?</button>
     </template>
-    <template #default="{ isActive }">
-      <div class="paper sheet">
-        <h2>Why {{ kitchenRound(millilitres) }} mL?</h2>
-        <table class="figures">
-          <tbody>
-            <tr v-for="step in steps" :key="step.what">
-              <th scope="row">
-                {{ step.what }}
-                <span class="quiet">{{ step.from }}</span>
-              </th>
-              <td>{{ step.result }}</td>
-            </tr>
-          </tbody>
-        </table>
-        <p class="quiet note">
-          The films and the spread are this project’s own assumptions, set so that bowls come out as makers report them.
-          What is written in Notes of each bowl makes them this head’s own.
-        </p>
-        <v-btn color="primary" @click="isActive.value = false">Close</v-btn>
-      </div>
+    <template #default="{ close }">
+      <table class="figures">
+        <tbody>
+          <tr v-for="step in steps" :key="step.what">
+            <th scope="row">
+              {{ step.what }}
+              <span class="quiet">{{ step.from }}</span>
+            </th>
+            <td>{{ step.result }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <p class="quiet note">
+        The films and the spread are this project’s own assumptions, set so that bowls come out as makers report them.
+        What is written in Notes of each bowl makes them this head’s own.
+      </p>
+      <v-btn color="primary" @click="close">Close</v-btn>
     </template>
-  </v-dialog>
+  </SheetDialog>
 </template>
 
 <style scoped>

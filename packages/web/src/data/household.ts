@@ -27,6 +27,7 @@ import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { listening, onChange } from './changes';
 import { inTurn } from './inTurn';
+import { ofDevice } from './ofDevice';
 import type { Where } from '../words/when';
 import { call } from './client';
 import { plain, sizing } from './sizing';
@@ -131,17 +132,22 @@ export const useHousehold = defineStore('household', () => {
   /** Reads everything, and hears of changes from before that on. */
   async function load(): Promise<void> {
     follow();
-    await Promise.all([readClock(), listening()]);
+    const [isNew] = await Promise.all([readClock(), listening()]);
     await Promise.all([readMasks(), readers.heads(), readers.bowls(), readers.settings(), readers.notes()]);
+    if (isNew && !isDemo.value) {
+      const { timeZone } = Intl.DateTimeFormat().resolvedOptions();
+      await saveSettings(ofDevice(navigator.languages, timeZone)).catch(() => undefined);
+    }
     isReady.value = true;
   }
 
-  /** Reads the server's present, which the demo and tests can set. */
-  async function readClock(): Promise<void> {
+  /** Reads the server's present, which the demo and tests can set, and whether anybody has set anything here yet. */
+  async function readClock(): Promise<boolean> {
     const health = await call(api.household.health);
     isDemo.value = health.demo;
     clockOffset.value = Date.parse(health.now) - Date.now();
     moment.value = now().getTime();
+    return health.isNew;
   }
 
   /** The present is drawn anew: what has just been read is looked at as it is now. */

@@ -63,7 +63,7 @@ const caution = computed(() =>
   font: 560 1.4rem var(--serif);
   margin: 4px 0;
 }
-@media (max-width: 420px) {
+@media (max-width: 26.25em) {
   .grid {
     grid-template-columns: 1fr;
   }

@@ -47,7 +47,7 @@ time {
   min-width: 3.2em;
   color: rgb(var(--v-theme-primary));
 }
-@media (max-width: 700px) {
+@media (max-width: 43.75em) {
   .record {
     columns: 1;
   }

@@ -92,7 +92,7 @@ const settle = (fate: Fate, rest: FateWhere = {}): Promise<void> =>
         class="measured"
         @update:model-value="measured = $event"
       />
-      <v-btn v-if="measured !== undefined" color="primary" height="56" data-test="weighed" @click="weigh"
+      <v-btn v-if="measured !== undefined" color="primary" min-height="56" data-test="weighed" @click="weigh"
         >{{ measured }} mL are left</v-btn
       >
     </div>
@@ -101,7 +101,7 @@ const settle = (fate: Fate, rest: FateWhere = {}): Promise<void> =>
         v-if="fridge && keeping !== 'same-day' && !hasBurned"
         variant="tonal"
         color="primary"
-        height="56"
+        min-height="56"
         @click="settle('kept', { placeId: fridge.id })"
         >Keep it: {{ fridge.name }}</v-btn
       >
@@ -109,7 +109,7 @@ const settle = (fate: Fate, rest: FateWhere = {}): Promise<void> =>
         v-if="freezer && keeping === 'freezes' && !hasBurned"
         variant="tonal"
         color="primary"
-        height="56"
+        min-height="56"
         @click="settle('frozen', { placeId: freezer.id })"
         >Freeze it</v-btn
       >
@@ -118,11 +118,11 @@ const settle = (fate: Fate, rest: FateWhere = {}): Promise<void> =>
         :key="head.id"
         variant="tonal"
         color="primary"
-        height="56"
+        min-height="56"
         @click="settle('second-head', { headId: head.id })"
         >For {{ head.name }}</v-btn
       >
-      <v-btn variant="text" color="error" height="56" @click="settle('discarded')">Throw it away</v-btn>
+      <v-btn variant="text" color="error" min-height="56" @click="settle('discarded')">Throw it away</v-btn>
     </div>
     <p class="quiet">
       <template v-if="hasBurned">It burned or itched: throw it away, so that nobody wears it by mistake.</template

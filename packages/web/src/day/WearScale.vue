@@ -1,23 +1,28 @@
 <script setup lang="ts">
 import type { WearTime } from '@amber-ladle/core/mask';
-import { computed } from 'vue';
+import { useElementSize } from '@vueuse/core';
+import { computed, ref } from 'vue';
 import { writeMinutes } from '../words/mask';
 
 /** Minimum, aim and limit on one line of time, in true proportion. */
 const { wear } = defineProps<{ wear: WearTime }>();
 
-const WIDTH = 640;
+/** Drawn as wide as it stands, so that its words are as large as others. */
+const svg = ref<SVGSVGElement>();
+const { width } = useElementSize(svg);
+const wide = computed(() => Math.max(280, width.value || 640));
 const marks = computed(() => [
   { id: 'minimum', minutes: wear.minimumMinutes, words: 'at least' },
   { id: 'aim', minutes: wear.aimMinutes, words: 'aim' },
   { id: 'limit', minutes: wear.limitMinutes, words: 'out by' },
 ]);
-const xOf = (minutes: number): number => 20 + (minutes / wear.limitMinutes) * (WIDTH - 80);
+const xOf = (minutes: number): number => 20 + (minutes / wear.limitMinutes) * (wide.value - 80);
 </script>
 
 <template>
   <svg
-    :viewBox="`0 0 ${WIDTH} 118`"
+    ref="svg"
+    :viewBox="`0 0 ${wide} 118`"
     role="img"
     :aria-label="`At least ${writeMinutes(wear.minimumMinutes)}, aim for ${writeMinutes(wear.aimMinutes)}, out by ${writeMinutes(wear.limitMinutes)}`"
   >
@@ -35,7 +40,7 @@ const xOf = (minutes: number): number => 20 + (minutes / wear.limitMinutes) * (W
       <text :x="xOf(mark.minutes)" :y="i === 1 ? 29 : 88" text-anchor="middle" class="time">
         {{ writeMinutes(mark.minutes) }}
       </text>
-      <text :x="xOf(mark.minutes)" :y="i === 1 ? 9 : 106" text-anchor="middle" class="word">{{ mark.words }}</text>
+      <text :x="xOf(mark.minutes)" :y="i === 1 ? 11 : 108" text-anchor="middle" class="word">{{ mark.words }}</text>
     </g>
   </svg>
 </template>
@@ -66,10 +71,10 @@ text {
   fill: var(--ink);
 }
 .time {
-  font: 600 20px var(--serif);
+  font: 600 19px var(--serif);
 }
 .word {
-  font-size: 13px;
+  font-size: 15px;
   fill: var(--quiet);
 }
 </style>

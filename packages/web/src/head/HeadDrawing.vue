@@ -103,7 +103,7 @@ const spoken = computed(() => {
       @pointercancel="isDragging = false"
       @keydown="onKey"
     >
-      <rect :x="20" :y="handleY - 22" width="170" height="44" fill="transparent" />
+      <rect :x="20" :y="handleY - 34" width="170" height="68" fill="transparent" />
       <line :x1="24" :x2="CENTRE_X + 74" :y1="handleY" :y2="handleY" />
       <circle cx="24" :cy="handleY" r="11" />
       <path :d="`M 20 ${handleY - 2.5} l 4 -4 l 4 4 M 20 ${handleY + 2.5} l 4 4 l 4 -4`" />
@@ -116,7 +116,7 @@ const spoken = computed(() => {
   width: 100%;
   max-height: 318px;
   display: block;
-  touch-action: pan-x;
+  touch-action: pan-y;
   user-select: none;
 }
 .body path,

@@ -11,6 +11,7 @@ import { newHead } from './newHead';
 import RhythmPanel from './RhythmPanel.vue';
 import StoryFields from './StoryFields.vue';
 import { ApiError } from '../data/client';
+import { showFault } from '../kit/showFault';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 
@@ -65,6 +66,11 @@ watch(ageYears, (age, before) => {
     profile.value = { ...values.profile, scalpAreaSquareCentimetres: Math.round(scalpAreaAtAge(age)) };
 });
 
+/** Said at the foot too: the field may lie two screens up. */
+function inVain({ errors: found }: { errors: Partial<Record<string, string>> }): void {
+  notice.fail(new Error(Object.values(found)[0] ?? 'Something needs another look.'));
+  void showFault();
+}
 const isSaving = ref(false);
 const save = handleSubmit(async (input) => {
   isSaving.value = true;
@@ -75,12 +81,15 @@ const save = handleSubmit(async (input) => {
     notice.show(`${head.name} is saved.`);
     if (isNew.value) await router.replace({ name: 'bowl', query: { head: head.id } });
   } catch (error) {
-    if (error instanceof ApiError && error.problem.fields) setErrors(error.problem.fields);
     notice.fail(error);
+    if (error instanceof ApiError && error.problem.fields) {
+      setErrors(error.problem.fields);
+      await showFault();
+    }
   } finally {
     isSaving.value = false;
   }
-});
+}, inVain);
 
 async function remove(): Promise<void> {
   const head = saved.value;
@@ -174,7 +183,7 @@ async function remove(): Promise<void> {
 .hint {
   font-size: 0.95rem;
 }
-@media (max-width: 700px) {
+@media (max-width: 43.75em) {
   .two {
     grid-template-columns: 1fr;
     gap: 8px;

@@ -6,6 +6,8 @@ import { NO_STORY } from '@amber-ladle/core/judge';
 import { useForm } from 'vee-validate';
 import { useTemplateRef } from 'vue';
 import ChoicePills from '../kit/ChoicePills.vue';
+import { showFault } from '../kit/showFault';
+import SheetDialog from '../kit/SheetDialog.vue';
 import NumberField from '../kit/NumberField.vue';
 import { ALLERGEN_WORDS } from '../words/judge';
 import { GUEST, newHead } from './newHead';
@@ -34,17 +36,20 @@ function toggle(one: Allergen): void {
 }
 /** A scalp that nobody measured follows the age. */
 const isScalpAssumed = (): boolean => profile.scalpAreaSquareCentimetres === GUEST.profile.scalpAreaSquareCentimetres;
+const form = useTemplateRef<HTMLFormElement>('form');
 const nameField = useTemplateRef<{ focus(): void }>('nameField');
-const save = handleSubmit((said) => {
-  const scalp = isScalpAssumed() ? { scalpAreaSquareCentimetres: Math.round(scalpAreaAtAge(said.ageYears)) } : {};
-  emit('named', { ...said, profile: { ...profile, ...scalp } });
-});
+const save = handleSubmit(
+  (said) => {
+    const scalp = isScalpAssumed() ? { scalpAreaSquareCentimetres: Math.round(scalpAreaAtAge(said.ageYears)) } : {};
+    emit('named', { ...said, profile: { ...profile, ...scalp } });
+  },
+  () => void showFault(form.value ?? document),
+);
 </script>
 
 <template>
-  <v-dialog v-model="isOpen" max-width="560" aria-labelledby="whose" @after-enter="nameField?.focus()">
-    <form class="sheet paper" data-test="name-head" @submit.prevent="save">
-      <h2 id="whose">Whose head is it?</h2>
+  <SheetDialog v-model="isOpen" title="Whose head is it?" :width="560" @opened="nameField?.focus()">
+    <form ref="form" data-test="name-head" @submit.prevent="save">
       <p class="quiet">The measurements are those of the bench. All of this can be changed under Heads.</p>
       <div class="two">
         <v-text-field
@@ -71,17 +76,10 @@ const save = handleSubmit((said) => {
         <v-btn variant="text" @click="isOpen = false">Not yet</v-btn>
       </div>
     </form>
-  </v-dialog>
+  </SheetDialog>
 </template>
 
 <style scoped>
-.sheet {
-  padding: 22px 24px;
-  border-radius: 10px;
-}
-h2 {
-  margin: 0 0 4px;
-}
 .two {
   display: grid;
   grid-template-columns: 2fr 1fr;

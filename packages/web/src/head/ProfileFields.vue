@@ -21,9 +21,9 @@ const set = (change: Partial<HairProfile>): void => {
 
 const amounts = [
   { value: 'ponytail', title: 'by ponytail' },
-  { value: 'density:low', title: 'thin on the scalp' },
+  { value: 'density:low', title: 'little: the scalp shows' },
   { value: 'density:medium', title: 'middling' },
-  { value: 'density:high', title: 'dense' },
+  { value: 'density:high', title: 'a lot: the scalp hardly shows' },
   { value: 'eye:sparse', title: 'by eye, little' },
   { value: 'eye:middling', title: 'by eye, middling' },
   { value: 'eye:plenty', title: 'by eye, a lot' },
@@ -141,6 +141,7 @@ const styles = [
 }
 .classes {
   display: flex;
+  flex-wrap: wrap;
   gap: 4px;
   margin-top: 4px;
 }

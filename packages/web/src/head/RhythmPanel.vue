@@ -6,7 +6,7 @@ import { TELLS_FROM } from '@amber-ladle/core/learn';
 import { computed } from 'vue';
 import { useHousehold } from '../data/household';
 import { RHYTHM_WORDS } from '../words/judge';
-import { untilWords, writeDay } from '../words/when';
+import { aboutWords, writeDay } from '../words/when';
 
 /** The rhythm of a head: what it had when, when it may again, and the year at a glance. */
 const { head } = defineProps<{ head: Head }>();
@@ -21,7 +21,7 @@ const beats = computed(() =>
     last: writeDay(beat.lastAt, household.now(), household.where),
     again:
       beat.earliestAt > household.moment
-        ? `again from ${untilWords(beat.earliestAt, household.moment, household.where)}`
+        ? `again from ${aboutWords(beat.earliestAt, household.moment, household.where)}`
         : beat.dueAt <= household.moment
           ? 'it is time'
           : 'may come again',

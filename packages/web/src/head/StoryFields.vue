@@ -8,7 +8,7 @@ import { computed, ref } from 'vue';
 import { useHousehold } from '../data/household';
 import { ALLERGEN_WORDS, COLOUR_WORDS } from '../words/judge';
 import { NEED_WORDS } from '../words/mask';
-import { untilWords, writeDay } from '../words/when';
+import { aboutWords, writeDay } from '../words/when';
 import { HOUR } from '@amber-ladle/core/time';
 
 /** What a head asks for, and what to be careful about. */
@@ -34,7 +34,7 @@ const tests = computed(() =>
       ...test,
       i,
       isOver: freeAt <= household.moment,
-      free: untilWords(freeAt, household.moment, household.where),
+      free: aboutWords(freeAt, household.moment, household.where),
     };
   }),
 );

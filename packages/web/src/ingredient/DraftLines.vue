@@ -200,11 +200,12 @@ const MEASURE_WORDS: Readonly<Record<MeasuredBy, string>> = {
 }
 .first {
   display: grid;
-  grid-template-columns: 1fr 56px 44px;
+  grid-template-columns: minmax(0, 1fr) minmax(3.4em, auto) 44px;
   gap: 8px;
   align-items: center;
 }
 .written {
+  min-width: 0;
   min-height: 44px;
   padding: 0 10px;
   border: 1px solid var(--quiet);

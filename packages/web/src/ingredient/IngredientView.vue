@@ -9,6 +9,7 @@ import IngredientFigures from './IngredientFigures.vue';
 import NumberField from '../kit/NumberField.vue';
 import UseUpPanel from './UseUpPanel.vue';
 import { useIngredientForm } from './useIngredientForm';
+import { showFault } from '../kit/showFault';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import PotFields from './PotFields.vue';
@@ -68,6 +69,7 @@ async function submit(): Promise<void> {
     const id = await save();
     if (!id) {
       notice.fail(new Error(Object.values(errors.value)[0] ?? 'Something needs another look.'));
+      await showFault();
       return;
     }
     notice.show(`${form.value.name} is kept.`);
@@ -287,7 +289,7 @@ async function remove(): Promise<void> {
 h2 {
   margin: 14px 0 14px;
 }
-@media (max-width: 900px) {
+@media (max-width: 56.25em) {
   .two {
     grid-template-columns: 1fr;
   }

@@ -64,6 +64,8 @@ const density = (row: Ingredient): string =>
 <style scoped>
 .title {
   display: flex;
+  flex-wrap: wrap;
+  gap: 4px 12px;
   justify-content: space-between;
   align-items: center;
 }
@@ -103,7 +105,7 @@ h2 {
 .advice {
   font-size: 0.95rem;
 }
-@media (max-width: 800px) {
+@media (max-width: 50em) {
   .row {
     grid-template-columns: 1fr;
   }

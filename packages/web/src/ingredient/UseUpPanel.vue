@@ -119,7 +119,7 @@ const uses = computed(() =>
 .alert {
   color: var(--clay);
 }
-@media (max-width: 700px) {
+@media (max-width: 43.75em) {
   .ask {
     grid-template-columns: 1fr;
   }

@@ -256,7 +256,7 @@ async function remove(): Promise<void> {
   gap: 8px;
   margin-top: 20px;
 }
-@media (max-width: 700px) {
+@media (max-width: 43.75em) {
   .two {
     grid-template-columns: 1fr;
   }

@@ -1,17 +1,16 @@
 <script setup lang="ts">
 import { mdiClose } from '@mdi/js';
-import { useLocalStorage } from '@vueuse/core';
+import { useHints } from './useHints';
 
 /** A word to whoever is here for the first time; closed once, it does not come back in this browser. */
 const { id } = defineProps<{ id: string }>();
-const closed = useLocalStorage<string[]>('amber-ladle-hints-closed', []);
-const close = (): void => void (closed.value = [...closed.value, id]);
+const { closed, close } = useHints();
 </script>
 
 <template>
   <p v-if="!closed.includes(id)" class="hint" data-test="hint">
     <span><slot></slot></span>
-    <button type="button" aria-label="Close this hint for good" @click="close">
+    <button type="button" aria-label="Close this hint for good" @click="close(id)">
       <svg viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiClose" /></svg>
     </button>
   </p>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import MinutesInput from '../kit/MinutesInput.vue';
+import SheetDialog from '../kit/SheetDialog.vue';
 import { useDayChanges } from './useDayChanges';
 import type { RunningDayOnScreen } from '../day';
 import { useWords } from '../data/useWords';
@@ -22,14 +23,12 @@ function reword(event: Event, stepId: string, before: string): void {
 </script>
 
 <template>
-  <v-dialog max-width="760" aria-labelledby="changes-title">
+  <SheetDialog title="The day from here" :width="760">
     <template #activator="{ props }">
       <button type="button" class="tool" data-test="change-day" v-bind="props">Change the day</button>
     </template>
-    <template #default="{ isActive }">
-      <div class="paper sheet changes" data-test="changes">
-        <h2 id="changes-title">The day from here</h2>
-
+    <template #default="{ close }">
+      <div class="changes" data-test="changes">
         <ul class="plain-list">
           <li v-for="{ step, mayLeaveOut, hasWait } in toCome" :key="step.id">
             <details>
@@ -91,13 +90,13 @@ function reword(event: Event, stepId: string, before: string): void {
             ><MinutesInput v-model="draft.waitMinutes" label="Its minutes by itself" />
           </div>
           <v-select v-model="draft.beforeId" :items="places" label="When" class="how" />
-          <v-btn type="submit" variant="tonal" color="primary" height="56" :disabled="!canAdd">Add it</v-btn>
+          <v-btn type="submit" variant="tonal" color="primary" min-height="56" :disabled="!canAdd">Add it</v-btn>
         </form>
 
-        <v-btn color="primary" height="52" @click="isActive.value = false">Back to the day</v-btn>
+        <v-btn color="primary" min-height="52" @click="close">Back to the day</v-btn>
       </div>
     </template>
-  </v-dialog>
+  </SheetDialog>
 </template>
 
 <style scoped>

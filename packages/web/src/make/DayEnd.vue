@@ -48,7 +48,7 @@ async function close(): Promise<void> {
       <LeftOverPanel v-if="bowl.life" :bowl="bowl" :life="bowl.life" @life="onLife(bowl, $event)" />
     </template>
     <p class="line">
-      <v-btn color="primary" height="64" data-test="close-day" @click="close">Close the day</v-btn>
+      <v-btn color="primary" min-height="64" data-test="close-day" @click="close">Close the day</v-btn>
       <RouterLink
         v-for="bowl in bowls"
         :key="bowl.id"

@@ -124,7 +124,7 @@ const words = computed(() =>
   white-space: nowrap;
   text-overflow: ellipsis;
   padding: 0 5px;
-  font-size: 0.85rem;
+  font-size: 0.9rem;
 }
 .block {
   line-height: 28px;
@@ -160,7 +160,7 @@ const words = computed(() =>
   position: relative;
   height: 22px;
   border-top: 1px solid var(--rule);
-  font-size: 0.85rem;
+  font-size: 0.9rem;
   color: var(--quiet);
 }
 .scale span {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { StepKind } from '@amber-ladle/core/washday';
 import type { RinseReason, Wearing } from '@amber-ladle/contract';
-import { useWakeLock } from '@vueuse/core';
+import { useEventListener, useWakeLock } from '@vueuse/core';
 import { v4 as newId } from 'uuid';
 import { computed, onScopeDispose, ref, useTemplateRef } from 'vue';
 import { AlarmCheck } from '../alarms';
@@ -17,7 +17,9 @@ import { useRouter } from 'vue-router';
 import { useChanges } from '../data/useChanges';
 import { useHairWaits } from '../day';
 import { useKeptBowl } from '../data/useKeptBowl';
+import { useAloud } from '../kit/useAloud';
 import { useKeys } from '../kit/useKeys';
+import { useThisDevice } from '../kit/useThisDevice';
 import { useRunningBowls } from '../day';
 import { usePages } from '../data/usePages';
 import type { RunningDayOnScreen } from '../day';
@@ -25,6 +27,7 @@ import { useTakeOuts } from '../day';
 import { useHeld } from '../data/held';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
+import { leftAloud, markOf } from '../words/aloud';
 import { writeMinutes } from '../words/mask';
 import { PHASE_WORDS } from '../words/rinse';
 import { buttonWords, clockWords } from '../words/washday';
@@ -123,6 +126,28 @@ async function rinseNow(why: RinseReason): Promise<void> {
   notice.show('Rinsed out.', () => wear({ isRinsed: false }));
   await router.push({ name: 'wear', query: { bowl: bowlId, head: headId } });
 }
+/** Said once a step, and of what runs by itself at few moments. */
+const aloud = useAloud(
+  () => {
+    const { kind } = focus.value ?? { kind: 'finished' as const };
+    if (kind === 'finished') return { key: kind, text: 'That was the day.' };
+    if (!step.value) return undefined;
+    const title = say(step.value.title);
+    const { id } = step.value;
+    if (worn.value && isTime.value) return { key: `${id} ${worn.value.phase}`, text: PHASE_WORDS[worn.value.phase] };
+    if (kind !== 'waiting') return { key: `${id} ${kind}`, text: `${title}. ${sayAll(toDo.value)}` };
+    const left = (planned.value?.endsAt ?? second.value) - second.value;
+    return { key: `${id} ${kind} ${markOf(left)}`, text: `${title}: ${leftAloud(left)}.` };
+  },
+  () => household.settings.locale,
+);
+/** A touch anywhere on the step, where this device wants that; what is to be pressed or typed into is left to itself. */
+const wishes = useThisDevice();
+const stage = useTemplateRef<HTMLElement>('stage');
+useEventListener(stage, 'click', ({ target }: MouseEvent) => {
+  const isControl = (target as Element).closest('a, button, input, textarea, label, summary, [role="slider"]') !== null;
+  if (wishes.value.goesOnByTap && !isControl && canGo.value) forward();
+});
 const finish = (stepId: string): void => void running.tell([{ kind: 'done', stepId }]);
 useKeys([
   {
@@ -151,6 +176,7 @@ const isEnding = ref(false);
 <template>
   <div v-if="day && plan && focus" class="walk" :data-told="day.events.length">
     <h1 class="sr-only">Make</h1>
+    <p class="sr-only" role="status" data-test="aloud">{{ aloud }}</p>
     <p class="quiet top figures">
       <span data-test="step">{{ doneCount }} of {{ day.steps.length }} done</span>
       <template v-if="bowl"> · {{ bowl.maskName }} for {{ bowl.headName }}</template> · rinsed about
@@ -168,7 +194,7 @@ const isEnding = ref(false);
 
     <DayEnd v-if="focus.kind === 'finished'" :day="day" />
     <template v-else>
-      <div class="stage" aria-live="polite" :data-focus="focus.kind">
+      <div ref="stage" class="stage" :class="{ taps: wishes.goesOnByTap }" :data-focus="focus.kind">
         <template v-if="focus.kind === 'waiting'">
           <p class="kicker">Nothing for the hands</p>
           <h2 v-if="worn && isTime" class="step" data-test="title">{{ PHASE_WORDS[worn.phase] }}</h2>
@@ -208,7 +234,7 @@ const isEnding = ref(false);
             v-if="onHead && bowl"
             variant="tonal"
             color="primary"
-            height="56"
+            min-height="56"
             :to="{ name: 'wear', query: { bowl: bowl.id, head: step.headId } }"
             >{{ step.kind === 'apply' ? 'Section by section' : 'On the head' }}</v-btn
           >
@@ -244,12 +270,19 @@ const isEnding = ref(false);
         <DayTimeline :plan="plan" :steps="day.steps" :now="second" :where="household.where" :current-id="step?.id" />
         <RinseNow v-if="isWorn" @now="rinseNow" />
         <div class="buttons">
-          <v-btn variant="tonal" color="primary" height="72" :disabled="day.events.length === 0" @click="running.back"
+          <v-btn
+            variant="tonal"
+            color="primary"
+            min-height="72"
+            :disabled="day.events.length === 0"
+            @click="running.back"
             >Take back</v-btn
           >
-          <v-btn v-if="pours" variant="tonal" color="primary" height="72" @click="skipPours">All in as written</v-btn>
-          <v-btn v-if="canGo" color="primary" height="72" class="go" data-test="go" @click="forward">{{
-            pours ? 'It is in' : label
+          <v-btn v-if="pours" variant="tonal" color="primary" min-height="72" @click="skipPours"
+            >All as on the card</v-btn
+          >
+          <v-btn v-if="canGo" color="primary" min-height="72" class="go" data-test="go" @click="forward">{{
+            pours ? 'This is in' : label
           }}</v-btn>
         </div>
       </div>
@@ -285,6 +318,9 @@ const isEnding = ref(false);
 .stage {
   flex: 1;
   padding: 8px 0 12px;
+}
+.taps {
+  cursor: pointer;
 }
 .kicker {
   margin: 0;
@@ -340,7 +376,7 @@ const isEnding = ref(false);
   flex: 1;
   font-size: 1.35rem;
 }
-@media (max-width: 520px) {
+@media (max-width: 32.5em) {
   .foot {
     bottom: 50px;
   }

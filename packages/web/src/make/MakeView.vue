@@ -22,7 +22,7 @@ const { store } = running;
       <h1>Make</h1>
       <p>Size the next bowl and keep it; then it comes here.</p>
       <div class="line">
-        <v-btn color="primary" height="64" :to="{ name: 'bowl' }">Size a bowl</v-btn>
+        <v-btn color="primary" min-height="64" :to="{ name: 'bowl' }">Size a bowl</v-btn>
         <RouterLink class="quiet-link" :to="{ name: 'kept-bowl', params: { id: bowl.id } }">What happened</RouterLink>
       </div>
     </div>

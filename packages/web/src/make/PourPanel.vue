@@ -251,7 +251,7 @@ const PLAY = [1, 5, 20, 100] as const;
 .play .pill {
   padding: 0 10px;
 }
-@media (max-width: 900px) {
+@media (max-width: 56.25em) {
   .pour {
     grid-template-columns: 1fr;
   }

@@ -188,7 +188,7 @@ async function saveRings(count: number): Promise<void> {
     <div class="buttons in-reach">
       <v-btn
         color="primary"
-        height="64"
+        min-height="64"
         block
         :loading="isBeginning"
         :disabled="!plan || Boolean(failure)"

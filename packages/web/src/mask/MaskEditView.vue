@@ -11,6 +11,7 @@ import { DraftLines } from '../ingredient';
 import NumberField from '../kit/NumberField.vue';
 import StepsPanel from './StepsPanel.vue';
 import { useMaskEditor } from './useMaskEditor';
+import { showFault } from '../kit/showFault';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import {
@@ -131,6 +132,7 @@ async function save(): Promise<void> {
     const kept = await editor.save(typedOver);
     if (!kept) {
       notice.fail(new Error(Object.values(errors.value)[0] ?? 'Something needs another look.'));
+      await showFault();
       return;
     }
     notice.show(`${kept.name} is in the book${kept.version > 1 ? `, version ${kept.version}` : ''}.`);
@@ -546,7 +548,7 @@ h3 {
   gap: 10px;
   margin-top: 18px;
 }
-@media (max-width: 900px) {
+@media (max-width: 56.25em) {
   .two,
   .names,
   .pair {

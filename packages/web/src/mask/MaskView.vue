@@ -279,7 +279,7 @@ async function remove(): Promise<void> {
   padding: 6px 0;
   border-bottom: 1px solid var(--rule);
 }
-@media (max-width: 700px) {
+@media (max-width: 43.75em) {
   .versions li {
     grid-template-columns: 1fr;
   }
@@ -330,7 +330,7 @@ li {
 .scale {
   max-width: 620px;
 }
-@media (max-width: 800px) {
+@media (max-width: 50em) {
   .two {
     grid-template-columns: 1fr;
     gap: 8px;

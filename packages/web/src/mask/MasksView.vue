@@ -166,7 +166,7 @@ const shown = computed(() =>
 .meta {
   font-size: 0.92rem;
 }
-@media (max-width: 900px) {
+@media (max-width: 56.25em) {
   .filters {
     grid-template-columns: 1fr 1fr;
   }

@@ -3,7 +3,7 @@ import type { Ranking } from '@amber-ladle/core/judge';
 import { computed } from 'vue';
 import { useHousehold } from '../data/household';
 import { reasonSentence } from '../words/judge';
-import { untilWords } from '../words/when';
+import { aboutWords } from '../words/when';
 import { useWords } from '../data/useWords';
 
 const { say } = useWords();
@@ -29,7 +29,7 @@ const out = computed(() =>
     .filter(({ maskId }) => shownIds.has(maskId))
     .flatMap(({ maskId, what, freeAt }) => {
       const mask = household.maskById(maskId);
-      const free = freeAt === undefined ? '' : ` Free ${untilWords(freeAt, household.moment, household.where)}.`;
+      const free = freeAt === undefined ? '' : ` Free ${aboutWords(freeAt, household.moment, household.where)}.`;
       return mask ? [{ mask, words: `${say(what)}${free}` }] : [];
     }),
 );

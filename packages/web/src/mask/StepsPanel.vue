@@ -167,7 +167,7 @@ th {
   align-items: center;
   margin: 8px 0;
 }
-@media (max-width: 700px) {
+@media (max-width: 43.75em) {
   .own li {
     grid-template-columns: 1fr 1fr;
   }

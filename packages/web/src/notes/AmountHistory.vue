@@ -144,7 +144,7 @@ async function forget(): Promise<void> {
         between {{ band.low.toFixed(2) }} and {{ band.high.toFixed(2) }}.
       </p>
       <p class="figures" data-test="next-bowl">
-        {{ evidence.length }} {{ evidence.length === 1 ? 'bowl has' : 'bowls have' }} spoken.
+        Learnt from {{ evidence.length }} {{ evidence.length === 1 ? 'bowl' : 'bowls' }}.
         <template v-if="next">
           The next {{ next.mask.name }} is sized to {{ next.taught }} mL instead of {{ next.plain }} mL.
         </template>

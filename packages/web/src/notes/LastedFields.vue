@@ -121,7 +121,7 @@ const said = computed(() => lastedWords({ ...page, log }));
 .said {
   margin: 2px 0 8px;
 }
-@media (max-width: 520px) {
+@media (max-width: 32.5em) {
   .what {
     width: 100%;
   }

@@ -189,7 +189,7 @@ async function remove(measure: HeadMeasure, says = true): Promise<void> {
       <v-select v-model="kind" :items="kinds" label="What" class="kind" hide-details="auto" />
       <NumberField v-model="centimetres" label="How long" unit="cm" :min="0.1" :max="200" class="number" />
       <v-text-field v-model="day" type="date" label="When" class="day" hide-details="auto" />
-      <v-btn type="submit" color="primary" height="48">Write it down</v-btn>
+      <v-btn type="submit" color="primary" min-height="48">Write it down</v-btn>
     </form>
     <p class="quiet">
       Wet, stretched, at the same lock each time; every two to three months is often enough. From scalp to a mark means

@@ -168,6 +168,7 @@ const STATE_WORDS = { still: '', saving: 'Writing it down…', saved: 'Written d
 <style scoped>
 .moments {
   display: flex;
+  flex-wrap: wrap;
   gap: 4px;
   border-bottom: 2px solid var(--ink);
   margin-bottom: 8px;
@@ -227,7 +228,7 @@ details {
   min-height: 1.4em;
   margin: 4px 0 0;
 }
-@media (max-width: 520px) {
+@media (max-width: 32.5em) {
   .ask {
     grid-template-columns: repeat(3, 1fr);
     gap: 4px 6px;

@@ -78,7 +78,7 @@ const rows = computed(() =>
   display: block;
   font-size: 0.9rem;
 }
-@media (max-width: 700px) {
+@media (max-width: 43.75em) {
   .wide {
     display: none;
   }

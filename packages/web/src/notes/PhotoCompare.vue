@@ -199,7 +199,7 @@ img {
   min-width: 44px;
   min-height: 44px;
 }
-@media (max-width: 700px) {
+@media (max-width: 43.75em) {
   figure {
     grid-template-columns: 1fr;
   }

@@ -263,20 +263,20 @@ const sum = computed(() => {
   border-top: 1px solid var(--rule);
   z-index: 2;
 }
-@media (min-width: 901px) {
+@media (min-width: 56.3125em) {
   .written {
     position: sticky;
     top: 16px;
   }
 }
-@media (max-width: 900px) {
+@media (max-width: 56.25em) {
   .two {
     grid-template-columns: minmax(0, 1fr);
     gap: 20px;
   }
 }
 /* Above the path at the foot. */
-@media (max-width: 520px) {
+@media (max-width: 32.5em) {
   .last {
     bottom: 48px;
     justify-content: flex-start;

@@ -67,7 +67,7 @@ dd {
   margin: 0;
   grid-column: 2;
 }
-@media (max-width: 520px) {
+@media (max-width: 32.5em) {
   .used div {
     grid-template-columns: 1fr;
   }

@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import ChoicePills from '../kit/ChoicePills.vue';
 import { LOCALES, type Settings } from '@amber-ladle/contract';
-import { SPOON_SETS, spoonMillilitres, spoonName, type MeasureSystem } from '@amber-ladle/core/measure';
+import { kitchenRound, SPOON_SETS, spoonMillilitres, spoonName, type MeasureSystem } from '@amber-ladle/core/measure';
 import { computed } from 'vue';
 import HouseholdFiles from './HouseholdFiles.vue';
+import LatelyPanel from './LatelyPanel.vue';
 import SchoolsPanel from './SchoolsPanel.vue';
+import ThisDevice from './ThisDevice.vue';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
-import { writeMoment } from '../words/when';
+import { writeMoment, writeNumber } from '../words/when';
 
 const household = useHousehold();
 const notice = useNotice();
@@ -34,7 +36,7 @@ const drawer = computed(() =>
   SPOON_SETS[settings.value.measureSystem].map((spoon) => ({
     id: spoon.id,
     name: spoonName(spoon),
-    millilitres: spoonMillilitres(spoon).toFixed(1),
+    millilitres: writeNumber(kitchenRound(spoonMillilitres(spoon)), household.where),
     isOwned: settings.value.spoonIds.includes(spoon.id),
   })),
 );
@@ -139,6 +141,14 @@ const zones = Intl.supportedValuesOf('timeZone');
       />
     </section>
     <section>
+      <h2>On this device</h2>
+      <ThisDevice />
+    </section>
+    <section>
+      <h2>Done lately</h2>
+      <LatelyPanel />
+    </section>
+    <section>
       <h2>Everything, in files</h2>
       <HouseholdFiles />
     </section>
@@ -154,6 +164,9 @@ h2 {
 }
 .narrow {
   max-width: 340px;
+}
+.narrow + .narrow {
+  margin-top: 16px;
 }
 .drawer {
   display: grid;
@@ -183,6 +196,6 @@ h2 {
   background: var(--amber-wash);
 }
 .state {
-  font-size: 0.85rem;
+  font-size: 0.9rem;
 }
 </style>

@@ -212,7 +212,7 @@ th {
   gap: 12px;
   align-items: center;
 }
-@media (max-width: 900px) {
+@media (max-width: 56.25em) {
   .two {
     grid-template-columns: 1fr;
   }

@@ -12,7 +12,7 @@ import { useChanges } from '../data/useChanges';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
-import { untilWords } from '../words/when';
+import { aboutWords } from '../words/when';
 import { useWords } from '../data/useWords';
 import { readQuantity } from '@amber-ladle/core/measure';
 
@@ -49,7 +49,7 @@ const rows = computed(() =>
     const amount = line.pieces
       ? `${line.pieces} ${line.pieces > 1 ? row.pieces?.nouns : row.pieces?.noun}`
       : `${kitchenRound(line.shopGrams)} g`;
-    const when = line.readyBy ? untilWords(Date.parse(line.readyBy), household.moment, household.where) : '';
+    const when = line.readyBy ? aboutWords(Date.parse(line.readyBy), household.moment, household.where) : '';
     return {
       line,
       amount,
@@ -168,14 +168,23 @@ li .quiet {
   font-size: 0.9rem;
 }
 .tick {
-  width: 30px;
-  height: 30px;
-  border: 2px solid var(--quiet);
-  border-radius: 6px;
+  width: 44px;
+  height: 44px;
+  margin: -6px 0;
+  border: 0;
   background: transparent;
   cursor: pointer;
 }
-.tick:hover {
+.tick::before {
+  content: '';
+  display: block;
+  width: 28px;
+  height: 28px;
+  margin: 0 auto;
+  border: 2px solid var(--quiet);
+  border-radius: 6px;
+}
+.tick:hover::before {
   background: var(--amber-wash);
 }
 .level {

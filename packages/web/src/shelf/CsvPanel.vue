@@ -11,7 +11,7 @@ import FilePanel from '../kit/FilePanel.vue';
     <p>
       <a class="quiet-link" :href="linkTo(api.stock.lotsFile)" download>Lots as a table</a> ·
       <a class="quiet-link" :href="linkTo(api.stock.bookFile)" download>Movements as a table</a> ·
-      <a class="quiet-link" :href="linkTo(api.stock.calendar)" download>Windows as a calendar</a>
+      <a class="quiet-link" :href="linkTo(api.stock.calendar)" download>Reminders for your calendar</a>
     </p>
   </FilePanel>
 </template>

@@ -9,7 +9,7 @@ import { useLotActions } from './useLotActions';
 import { useHousehold } from '../data/household';
 import { useShelf, type ShelvedLot } from '../data/shelf';
 import { STAGE_WORDS, windowReason } from '../words/shelf';
-import { tillWords, untilWords } from '../words/when';
+import { tillWords, aboutWords } from '../words/when';
 import { readQuantity } from '@amber-ladle/core/measure';
 
 /** A lane explains itself, and hands do what hands do: feel, move, weigh, open, use, throw away. */
@@ -31,7 +31,7 @@ const moves = computed(() =>
       const words = window.isPast
         ? 'past all the same'
         : ready
-          ? `ready ${untilWords(ready.at, household.moment, household.where)}`
+          ? `ready ${aboutWords(ready.at, household.moment, household.where)}`
           : tillWords(window.endsAt, household.moment, household.where);
       return { place, words };
     }),

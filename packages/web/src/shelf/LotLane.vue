@@ -7,7 +7,7 @@ import LotDetails from './LotDetails.vue';
 import type { ShelvedLot } from '../data/shelf';
 import { useHousehold } from '../data/household';
 import { amountWords, leftWords, lotName, STAGE_WORDS } from '../words/shelf';
-import { tillWords, untilWords } from '../words/when';
+import { tillWords, aboutWords } from '../words/when';
 
 /** One lot as a lane: what, how much and where on the left, its days in the middle, its end on the right. */
 const { shelved, days, isOpen } = defineProps<{ shelved: ShelvedLot; days: number; isOpen: boolean }>();
@@ -19,11 +19,11 @@ const row = computed(() => ingredientById(household.catalogue, shelved.lot.ingre
 const end = computed(() => {
   const { window } = shelved;
   const ready = window.ripeness?.ready;
-  if (window.isPast) return { main: 'past', beside: untilWords(window.endsAt, household.moment, household.where) };
+  if (window.isPast) return { main: 'past', beside: aboutWords(window.endsAt, household.moment, household.where) };
   if (ready) {
     const spread = Math.round((ready.late - ready.early) / 2 / TWENTY_FOUR_HOURS);
     return {
-      main: `ready ${untilWords(ready.at, household.moment, household.where)}`,
+      main: `ready ${aboutWords(ready.at, household.moment, household.where)}`,
       beside: `± ${Math.max(1, spread)} ${spread > 1 ? 'days' : 'day'}`,
     };
   }
@@ -103,7 +103,7 @@ function onDrag(event: DragEvent): void {
 .past .end b {
   color: var(--clay);
 }
-@media (max-width: 800px) {
+@media (max-width: 50em) {
   .head {
     grid-template-columns: 1fr auto;
     gap: 2px 10px;

@@ -95,7 +95,7 @@ li {
   align-items: center;
   margin-top: 10px;
 }
-@media (max-width: 600px) {
+@media (max-width: 37.5em) {
   .add,
   li {
     grid-template-columns: 1fr;

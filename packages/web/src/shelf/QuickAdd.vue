@@ -4,14 +4,15 @@ import { lexiconOf, readLot } from '@amber-ladle/core/exchange';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed, ref } from 'vue';
 import { v4 as newId } from 'uuid';
-import { questionWords } from '../words/draft';
+import { lotQuestionWords } from '../words/draft';
 import { STAGE_WORDS, STATE_WORDS } from '../words/shelf';
 import { untilWords } from '../words/when';
+import ChoicePills from '../kit/ChoicePills.vue';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
 
-/** "3 hard avocados 180 g today 4.20": one line and one key. */
+/** "3 hard avocados 180 g today 1.40 each": one line and one key. */
 const household = useHousehold();
 const shelf = useShelf();
 const notice = useNotice();
@@ -40,8 +41,7 @@ const isClear = computed(
 const reading = computed(() => {
   const read = draft.value;
   if (!read) return '';
-  if (read.questions.length > 0)
-    return questionWords({ ...read, questions: read.questions, unknownWords: read.unknownWords });
+  if (read.questions.length > 0) return lotQuestionWords(read);
   const row = household.catalogue.get(read.ingredientId ?? '');
   const parts = [
     row?.name,
@@ -57,6 +57,14 @@ const reading = computed(() => {
   ];
   return parts.filter(Boolean).join(' · ');
 });
+
+const isPriceAsked = computed(() => draft.value?.questions.includes('each-or-together') === true);
+const field = ref<HTMLInputElement>();
+/** The answer is written where it could have been, so that the line says all that is meant. */
+function answer(of: 'each' | 'together'): void {
+  text.value = `${text.value.trim()} ${of}`;
+  field.value?.focus();
+}
 
 async function add(): Promise<void> {
   const read = draft.value;
@@ -92,16 +100,22 @@ async function add(): Promise<void> {
 <template>
   <form class="quick" @submit.prevent="add">
     <input
+      ref="field"
       v-model="text"
       class="line"
-      placeholder="3 hard avocados 180 g today 4.20"
+      placeholder="3 hard avocados 180 g today 1.40 each"
       aria-label="What came in, in one line"
       autocomplete="off"
       maxlength="200"
     />
-    <v-btn type="submit" color="primary" height="52" :disabled="!isClear" :loading="isAdding">Put on the shelf</v-btn>
+    <v-btn type="submit" color="primary" min-height="52" :disabled="!isClear" :loading="isAdding"
+      >Put on the shelf</v-btn
+    >
     <p class="reading figures" :class="{ asks: draft && !isClear }" aria-live="polite" data-test="reading">
       {{ reading || 'How many, what, how ripe, weight, day, price, place; in any order.' }}
+    </p>
+    <p v-if="isPriceAsked" class="answers" role="group" aria-label="What the price is for">
+      <ChoicePills :of="['each', 'together'] as const" :is-chosen="() => false" @choose="answer" />
     </p>
   </form>
 </template>
@@ -109,10 +123,11 @@ async function add(): Promise<void> {
 <style scoped>
 .quick {
   display: grid;
-  grid-template-columns: 1fr auto;
+  grid-template-columns: minmax(0, 1fr) auto;
   gap: 6px 10px;
 }
 .line {
+  min-width: 0;
   min-height: 52px;
   padding: 0 14px;
   border: 1px solid var(--quiet);
@@ -132,12 +147,18 @@ async function add(): Promise<void> {
   font-size: 0.97rem;
   min-height: 1.5em;
 }
+.answers {
+  grid-column: 1 / -1;
+  display: flex;
+  gap: 8px;
+  margin: 0 0 8px;
+}
 .asks {
   color: var(--clay);
 }
-@media (max-width: 600px) {
+@media (max-width: 37.5em) {
   .quick {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>

@@ -92,6 +92,7 @@ function walk(direction: 1 | -1): void {
 useKeys([
   {
     keys: ['ArrowDown'],
+    repeats: true,
     does: 'next lane',
     run: () => {
       walk(1);
@@ -99,6 +100,7 @@ useKeys([
   },
   {
     keys: ['ArrowUp'],
+    repeats: true,
     does: 'lane before',
     run: () => {
       walk(-1);
@@ -182,6 +184,7 @@ useKeys([
 }
 .links {
   display: flex;
+  flex-wrap: wrap;
   gap: 20px;
 }
 .columns {
@@ -241,13 +244,22 @@ useKeys([
   border-style: dotted;
   border-color: var(--clay);
 }
-@media (max-width: 1060px) {
+@media (max-width: 66.25em) {
   .columns {
     grid-template-columns: 1fr;
   }
 }
-@media (max-width: 800px) {
+/* In the hand lanes are as wide as the page, and their days stay in sight above them. */
+@media (max-width: 50em) {
   .axis {
+    position: sticky;
+    top: 0;
+    z-index: 2;
+    grid-template-columns: minmax(0, 1fr);
+    padding-block: 4px;
+    background: rgb(var(--v-theme-background));
+  }
+  .axis > :not(.days) {
     display: none;
   }
 }

@@ -18,7 +18,7 @@ import { useNotice } from '../data/notice';
 import { askWords } from '../words/notes';
 import { useShelf } from '../data/shelf';
 import { reasonSentence, RHYTHM_WORDS } from '../words/judge';
-import { untilWords, writeDay } from '../words/when';
+import { aboutWords, writeDay } from '../words/when';
 import { amountWords, leftWords, lotInSentence, lotName } from '../words/shelf';
 
 /** What turns today, what is ready soon, which bowls run, and one bowl worth making. */
@@ -45,7 +45,7 @@ const turning = computed(() =>
       name: lotName(lot, rowOf(lot.ingredientId)),
       amount: amountWords(lot, rowOf(lot.ingredientId)),
       place: place?.name ?? '',
-      until: untilWords(window.endsAt, household.moment, household.where),
+      until: aboutWords(window.endsAt, household.moment, household.where),
       left: leftWords(window.endsAt - household.moment),
       isUrgent: window.endsAt - household.moment < HALF_DAY,
     })),
@@ -57,7 +57,7 @@ const soon = computed(() =>
     )
     .map(({ lot, window }) => ({
       id: lot.id,
-      words: `${amountWords(lot, rowOf(lot.ingredientId))}: ${untilWords(window.ripeness?.ready?.at ?? 0, household.moment, household.where)}`,
+      words: `${amountWords(lot, rowOf(lot.ingredientId))}: ${aboutWords(window.ripeness?.ready?.at ?? 0, household.moment, household.where)}`,
     })),
 );
 const past = computed(() => shelf.shelved.filter(({ window }) => window.isPast));
@@ -158,13 +158,13 @@ const people = computed(() =>
       <v-btn
         color="primary"
         size="large"
-        height="52"
+        min-height="52"
         :to="{ name: 'bowl', query: { head: worth.found.headId, mask: worth.found.mask.id } }"
         >Size this bowl</v-btn
       >
     </section>
     <p v-else-if="shelf.isReady && !isWorking && people.length > 0" class="calm">
-      Nothing on the shelf presses.
+      Nothing on the shelf has to be used soon.
       <RouterLink class="quiet-link" :to="{ name: 'masks' }">Choose a mask</RouterLink> you feel like.
     </p>
 
@@ -316,7 +316,7 @@ li.figures {
 .empty {
   font-size: 1.1rem;
 }
-@media (max-width: 800px) {
+@media (max-width: 50em) {
   .two {
     grid-template-columns: 1fr;
     gap: 20px;

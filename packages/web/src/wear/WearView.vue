@@ -18,11 +18,13 @@ import { RinseNow } from '../day';
 import { WearLengths } from '../day';
 import { useCurrentBowl } from '../day';
 import { useHairWaits } from '../day';
+import { useAloud } from '../kit/useAloud';
 import { useKeys } from '../kit/useKeys';
 import { useLengths } from '../day';
 import { useWearing } from './useWearing';
 import { useHousehold } from '../data/household';
 import { useWashDay } from '../data/washday';
+import { leftAloud, markOf } from '../words/aloud';
 import { COVERAGE_WORDS, HEAT_WORDS, KEEPING_WORDS, rinseWords, writeMinutes } from '../words/mask';
 import { PHASE_WORDS, RINSE_NEXT, RINSED_WORDS } from '../words/rinse';
 import { writeTime } from '../words/when';
@@ -83,6 +85,22 @@ const hoodFrom = computed(() => {
   const hood = hoodMinutes(mask.value);
   return hood > 0 ? state.value.aimAt - hood * 60_000 : undefined;
 });
+/** When the present phase ends. */
+const phaseEnd = computed(() => {
+  const now = state.value;
+  if (!now || now.phase === 'over') return undefined;
+  return { early: now.minimumAt, fine: now.aimAt, aim: now.limitAt, late: now.limitAt }[now.phase];
+});
+const aloud = useAloud(
+  () => {
+    const phase = state.value?.phase;
+    if (phase === undefined) return undefined;
+    const left = (phaseEnd.value ?? second.value) - second.value;
+    const words = phaseEnd.value === undefined ? '' : ` ${leftAloud(left)}.`;
+    return { key: `${phase} ${markOf(left)}`, text: PHASE_WORDS[phase] + words };
+  },
+  () => household.settings.locale,
+);
 const advice = computed(() => {
   if (!pace.value) return '';
   if (!pace.value.isShort) return 'It will last.';
@@ -142,12 +160,13 @@ const advice = computed(() => {
         <button v-if="!life.endedAt" type="button" class="pill" @click="isAnew = true">Wear what was kept</button>
       </p>
       <p v-else>{{ KEEPING_WORDS[mask.keeping] }} Never to be eaten.</p>
-      <v-btn color="primary" height="64" :to="{ name: 'notes', query: { bowl: bowl.id, head: head?.id } }"
+      <v-btn color="primary" min-height="64" :to="{ name: 'notes', query: { bowl: bowl.id, head: head?.id } }"
         >How did it go?</v-btn
       >
     </section>
 
-    <section v-else-if="state" class="stage" aria-live="polite">
+    <section v-else-if="state" class="stage">
+      <p class="sr-only" role="status" data-test="aloud">{{ aloud }}</p>
       <div class="ring"><WearRing :wear="mask.wear" :state="state" /></div>
       <div>
         <p class="serif step" data-test="phase">{{ PHASE_WORDS[state.phase] }}</p>
@@ -171,8 +190,10 @@ const advice = computed(() => {
           <p v-if="residue" aria-live="polite" data-test="residue">{{ residue }}</p>
         </div>
         <div class="buttons in-reach">
-          <v-btn v-if="state.phase !== 'early'" color="primary" height="64" @click="wearing.rinsed()">Rinsed out</v-btn>
-          <v-btn variant="text" height="64" @click="wearing.back">Cap off again</v-btn>
+          <v-btn v-if="state.phase !== 'early'" color="primary" min-height="64" @click="wearing.rinsed()"
+            >Rinsed out</v-btn
+          >
+          <v-btn variant="text" min-height="64" @click="wearing.back">Cap off again</v-btn>
         </div>
         <RinseNow @now="wearing.rinsed" />
         <AlarmCheck />
@@ -227,10 +248,10 @@ const advice = computed(() => {
           <p v-if="advice" aria-live="polite" data-test="pace">{{ advice }}</p>
         </div>
         <div class="buttons in-reach">
-          <v-btn v-if="next" color="primary" height="64" @click="wearing.forward"
+          <v-btn v-if="next" color="primary" min-height="64" @click="wearing.forward"
             >Done: {{ SECTION_WORDS[next.id] }}</v-btn
           >
-          <v-btn :variant="next ? 'tonal' : 'flat'" color="primary" height="64" @click="wearing.capOn"
+          <v-btn :variant="next ? 'tonal' : 'flat'" color="primary" min-height="64" @click="wearing.capOn"
             >Cap on, start the time</v-btn
           >
         </div>
@@ -372,7 +393,7 @@ dt {
 dd {
   margin: 0;
 }
-@media (max-width: 800px) {
+@media (max-width: 50em) {
   .stage {
     grid-template-columns: 1fr;
     gap: 12px;
@@ -381,7 +402,7 @@ dd {
     grid-template-columns: 1fr;
   }
 }
-@media (max-width: 520px) {
+@media (max-width: 32.5em) {
   .ring {
     max-width: 210px;
     margin: 0 auto;

@@ -1,4 +1,4 @@
-import type { DraftLine, UseReading } from '@amber-ladle/core/exchange';
+import type { DraftLine, LotDraft, UseReading } from '@amber-ladle/core/exchange';
 
 /** What a line still has to be asked, in words; empty where all is clear. */
 export function questionWords({
@@ -24,6 +24,18 @@ export function questionWords({
     }
   });
   return words.join(' ');
+}
+
+/** What a line of shopping still has to be asked. */
+export function lotQuestionWords({ questions, isCounted = false, price, count, ...rest }: LotDraft): string {
+  const ofTheLine = questions.filter((question) => question !== 'each-or-together');
+  const words = questionWords({ ...rest, questions: ofTheLine });
+  const asked = isCounted ? words.replace('How much, in grams?', 'How many, or how much in grams?') : words;
+  const ofThePrice =
+    ofTheLine.length < questions.length
+      ? `Is ${price?.toFixed(2) ?? 'that'} for each of the ${count ?? 2} or for all?`
+      : '';
+  return [asked, ofThePrice].filter(Boolean).join(' ');
 }
 
 /** What a stretch of a pasted text was read as. */

@@ -73,6 +73,21 @@ function sourceWords(source: SourceId): string {
   return fromMemory ? `${title}, from memory` : title;
 }
 
+/** How far a fruit is on its way, as exactly as a model of ripening knows it. */
+function farWords(share: number): string {
+  if (share < 0.2) return 'hardly begun';
+  if (share < 0.42) return 'about a third of the way';
+  if (share < 0.58) return 'about half-way';
+  return share < 0.8 ? 'about two thirds of the way' : 'nearly there';
+}
+/** How many of its ready days are over. */
+function goneWords(share: number): string {
+  if (share < 0.2) return 'most are still to come';
+  if (share < 0.42) return 'about a third are gone';
+  if (share < 0.58) return 'about half are gone';
+  return share < 0.8 ? 'about two thirds are gone' : 'the last is here';
+}
+
 /** Why a window ends when it does, in a sentence or two with the source. */
 export function windowReason(
   { reason, keeping, source, usedShare, ripeness, tooWarmCelsius }: LotWindow,
@@ -80,10 +95,9 @@ export function windowReason(
 ): string {
   const from = `(${sourceWords(source)})`;
   if (reason === 'ripeness' && ripeness) {
-    const how = Math.round(ripeness.ripeness * 100);
     return ripeness.ripeness < 1
-      ? `Ripening: ${how} % of the way to ready, at the temperature it stands in ${from}.`
-      : `Ready, and ${Math.round((ripeness.ripeness - 1) * 100)} % of its ready days are gone ${from}.`;
+      ? `Ripening, ${farWords(ripeness.ripeness)}, at the temperature it stands in ${from}.`
+      : `Ready; of its ready days, ${goneWords(ripeness.ripeness - 1)} ${from}.`;
   }
   const room = isPerishable(keeping)
     ? `${hoursWords(keeping.roomHours)} in a room, half above 32 °C`

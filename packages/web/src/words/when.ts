@@ -1,4 +1,4 @@
-import { daysBetween, localDay, type Day } from '@amber-ladle/core/time';
+import { daysBetween, HOUR, localDay, localTime, type Day } from '@amber-ladle/core/time';
 
 /** Where a household is: whose clock its days follow, and how it writes dates and numbers. */
 export interface Where {
@@ -61,9 +61,32 @@ export function writeMoment(at: number, { timeZone, locale }: Where): string {
   }).format(new Date(at));
 }
 
+/** Parts of a day, by the hour that each begins with; the small hours belong to the night before. */
+const PARTS = [
+  { from: 17, words: 'evening' },
+  { from: 12, words: 'afternoon' },
+  { from: 5, words: 'morning' },
+] as const;
+
+/**
+ * A moment that is only known about, as fruit ripens and spoils: to the hour today, by the part of the day tomorrow.
+ * @example aboutWords(at, now, where) // 'today 18:00', 'tonight', 'tomorrow morning', 'Friday'
+ */
+export function aboutWords(at: number, now: number, where: Where): string {
+  if (!Number.isFinite(at)) return untilWords(at, now, where);
+  const { timeZone } = where;
+  const days = daysBetween(localDay(now, timeZone), localDay(at, timeZone));
+  // What ends within the hour or two is told as exactly as it is reckoned: later would be too late.
+  if (days === 0 && at - now > 2 * HOUR) return untilWords(Math.floor(at / HOUR) * HOUR, now, where);
+  if (days !== 1) return untilWords(at, now, where);
+  const { hour } = localTime(at, timeZone);
+  const part = PARTS.find(({ from }) => hour >= from);
+  return part ? `tomorrow ${part.words}` : 'tonight';
+}
+
 /** Till when, as a whole: "till Friday", "for months". */
 export function tillWords(at: number, now: number, where: Where): string {
-  const words = untilWords(at, now, where);
+  const words = aboutWords(at, now, where);
   return words === 'for months' ? words : `till ${words}`;
 }
 

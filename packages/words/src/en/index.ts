@@ -4,6 +4,7 @@ import { FILES } from './files';
 import { MASKS } from './masks';
 import { STEPS } from './steps';
 
+export { GLOSSARY, SCREEN_HELP, type ScreenHelp, type Term } from './help';
 export { SCHOOLS, type SchoolWords } from './schools';
 export { SECTION_WORDS, TOOL_WORDS } from './things';
 

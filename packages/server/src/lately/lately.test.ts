@@ -1,0 +1,65 @@
+import { randomUUID } from 'node:crypto';
+import type { LatelyDone } from '@amber-ladle/contract';
+import request from 'supertest';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { aHead, testHouse, type TestHouse } from '../testing';
+
+let house: TestHouse;
+beforeEach(async () => {
+  house = await testHouse();
+});
+afterEach(() => house.close());
+const api = () => request(house.app);
+const lately = async (): Promise<LatelyDone[]> => (await api().get('/api/lately').expect(200)).body;
+
+/** Puts honey on the shelf, and gives the id of the change. */
+async function addHoney(note: string): Promise<string> {
+  const lotId = randomUUID();
+  const id = randomUUID();
+  const lots = [
+    { id: lotId, ingredientId: 'honey', state: 'whole', since: '2026-03-14T09:00:00.000Z', label: '' } as const,
+  ];
+  const movements = [{ lotId, kind: 'add', grams: 100, placeId: 'counter' } as const];
+  await api().post('/api/stock').send({ id, note, lots, movements }).expect(201);
+  return id;
+}
+const at = (minutes: number): void => {
+  house.home.clock.set(new Date(Date.UTC(2026, 2, 14, 9, minutes)).toISOString());
+};
+
+describe('what was done lately', () => {
+  it('is nothing on the first day', async () => {
+    expect(await lately()).toEqual([]);
+  });
+
+  it('lists changes of stock and what was taken out, newest first, over a restart, until it is taken back', async () => {
+    const change = await addHoney('On the shelf: honey.');
+    at(5);
+    const { id: headId } = (await api().post('/api/heads').send(aHead).expect(201)).body;
+    expect((await lately()).map(({ kind }) => kind)).toEqual(['stock']);
+    await api().delete(`/api/heads/${headId}`).expect(204);
+    await house.restart();
+    expect(await lately()).toEqual([
+      { kind: 'head', id: headId, what: 'Wren', at: expect.stringMatching(/^2026-03-14T09:05/) },
+      { kind: 'stock', id: change, what: 'On the shelf: honey.', at: expect.stringMatching(/^2026-03-14T09:00/) },
+    ]);
+    await api().post(`/api/heads/${headId}/restore`).expect(200);
+    await api().post(`/api/stock/${change}/undo`).expect(200);
+    // What took something back is not itself taken back.
+    expect(await lately()).toEqual([]);
+  });
+
+  it('says of a change without a word what it was about', async () => {
+    await addHoney('');
+    expect(await lately()).toMatchObject([{ kind: 'stock', what: 'Honey' }]);
+  });
+
+  it('holds the last twenty and no more', async () => {
+    for (let i = 0; i < 23; i++) {
+      at(i);
+      await addHoney(`${i}`);
+    }
+    const shown = await lately();
+    expect(shown.map(({ what }) => Number(what))).toEqual(Array.from({ length: 20 }, (_, i) => 22 - i));
+  });
+});

@@ -1,0 +1,73 @@
+import type { LatelyDone, LatelyKind } from '@amber-ladle/contract';
+import { In, IsNull, Not, type EntityManager, type EntityTarget } from 'typeorm';
+import { BowlEntity } from '../bowl/table';
+import { HeadEntity } from '../head/table';
+import { readCatalogue } from '../ingredient';
+import { IngredientEntity } from '../ingredient/table';
+import type { Household } from '../kernel/household';
+import { MaskEntity } from '../mask/table';
+import { PhotoEntity } from '../photo/table';
+import { LotEntity, MovementEntity, StockChangeEntity } from '../stock/table';
+
+/** How many of them are shown. */
+export const MOST_LATELY = 20;
+
+interface Removable {
+  id: string;
+  removedAt: string | null;
+}
+/** Those taken out last, newest first, and what each is called. */
+async function takenOut<Row extends Removable>(
+  manager: EntityManager,
+  kind: LatelyKind,
+  of: EntityTarget<Row>,
+  nameOf: (row: Row) => string,
+): Promise<LatelyDone[]> {
+  const rows = await manager.find<Removable>(of as EntityTarget<Removable>, {
+    where: { removedAt: Not(IsNull()) },
+    order: { removedAt: 'DESC' },
+    take: MOST_LATELY,
+  });
+  return (rows as Row[]).map((row) => ({ kind, id: row.id, what: nameOf(row), at: row.removedAt ?? '' }));
+}
+
+/** Changes of stock that stand and were asked for by somebody; of one without a word, what it was about. */
+async function changesOfStock(household: Household): Promise<LatelyDone[]> {
+  const { manager } = household.source;
+  const rows = await manager.find(StockChangeEntity, {
+    where: { purpose: 'change', undoneBy: IsNull() },
+    order: { at: 'DESC', id: 'DESC' },
+    take: MOST_LATELY,
+  });
+  const silent = rows.filter(({ note }) => note === '').map(({ id }) => id);
+  const lines = silent.length === 0 ? [] : await manager.findBy(MovementEntity, { changeId: In(silent) });
+  const lots = new Map(
+    (await manager.findBy(LotEntity, { id: In(lines.map(({ lotId }) => lotId)) })).map((lot) => [lot.id, lot]),
+  );
+  const catalogue = await readCatalogue(household);
+  const about = (changeId: string): string => {
+    const ids = lines
+      .filter((line) => line.changeId === changeId)
+      .map(({ lotId }) => lots.get(lotId)?.ingredientId ?? '');
+    return [...new Set(ids)].map((id) => catalogue.get(id)?.name ?? id).join(', ');
+  };
+  return rows.map(({ id, note, at }) => ({ kind: 'stock', id, what: note || about(id), at }));
+}
+
+/** What was done last and can be taken back still, newest first; it outlasts the screen it was done on, and a restart. */
+export async function readLately(household: Household): Promise<readonly LatelyDone[]> {
+  const { manager } = household.source;
+  const heads = new Map((await manager.find(HeadEntity)).map(({ id, name }) => [id, name]));
+  const all = await Promise.all([
+    changesOfStock(household),
+    takenOut(manager, 'bowl', BowlEntity, ({ maskName, headName }) => `${maskName}, ${headName}`),
+    takenOut(manager, 'head', HeadEntity, ({ name }) => name),
+    takenOut(manager, 'mask', MaskEntity, ({ body }) => body.name),
+    takenOut(manager, 'ingredient', IngredientEntity, ({ id, body }) => body.name ?? id),
+    takenOut(manager, 'photo', PhotoEntity, ({ headId }) => heads.get(headId) ?? ''),
+  ]);
+  return all
+    .flat()
+    .sort((a, b) => b.at.localeCompare(a.at))
+    .slice(0, MOST_LATELY);
+}

@@ -1,0 +1,89 @@
+<script setup lang="ts">
+import { api, type LatelyDone, type LatelyKind } from '@amber-ladle/contract';
+import { onMounted, ref, shallowRef } from 'vue';
+import { call } from '../data/client';
+import { useHousehold } from '../data/household';
+import { inTurn } from '../data/inTurn';
+import { useNotice } from '../data/notice';
+import { useShelf } from '../data/shelf';
+import { useChanges } from '../data/useChanges';
+import { writeDay, writeTime } from '../words/when';
+
+/** What was done last and can be taken back still, long after its notice has gone. */
+const household = useHousehold();
+const shelf = useShelf();
+const notice = useNotice();
+const done = shallowRef<readonly LatelyDone[]>();
+const read = inTurn(
+  () => call(api.household.lately),
+  (list) => (done.value = list),
+);
+const reread = (): unknown => read().catch(notice.fail);
+onMounted(reread);
+useChanges(['shelf', 'bowls', 'heads', 'masks', 'ingredients', 'notes'], reread);
+
+const when = (at: string): string =>
+  `${writeDay(at, household.now(), household.where)}, ${writeTime(at, household.where)}`;
+const WORDS: Readonly<Record<LatelyKind, (what: string) => string>> = {
+  stock: (what) => (what.endsWith('.') ? what : `Shelf: ${what}.`),
+  bowl: (what) => `Bowl put away: ${what}.`,
+  head: (what) => `Head removed: ${what}.`,
+  mask: (what) => `Out of the book: ${what}.`,
+  ingredient: (what) => `Ingredient taken out: ${what}.`,
+  photo: (what) => `Picture taken out${what ? `: ${what}` : ''}.`,
+};
+const BACK: Readonly<Record<LatelyKind, (id: string) => Promise<unknown>>> = {
+  stock: (id) => shelf.undo(id),
+  bowl: (id) => household.restoreBowl(id),
+  head: (id) => household.restoreHead(id),
+  mask: (id) => household.restoreMask(id),
+  ingredient: (id) => household.restoreIngredient(id),
+  photo: (id) => call(api.photos.restore, { params: { id } }),
+};
+const busyWith = ref('');
+async function takeBack({ kind, id }: LatelyDone): Promise<void> {
+  busyWith.value = id;
+  try {
+    await BACK[kind](id);
+    await read();
+  } catch (error) {
+    notice.fail(error);
+  } finally {
+    busyWith.value = '';
+  }
+}
+</script>
+
+<template>
+  <p v-if="done?.length === 0" class="quiet">Nothing that could be taken back.</p>
+  <ul v-else-if="done" class="plain-list" data-test="lately">
+    <li v-for="one in done" :key="one.kind + one.id">
+      <span
+        >{{ WORDS[one.kind](one.what) }} <span class="quiet figures">{{ when(one.at) }}</span></span
+      >
+      <button
+        type="button"
+        class="pill"
+        :disabled="busyWith === one.id"
+        :aria-label="`Take back: ${WORDS[one.kind](one.what)}`"
+        @click="takeBack(one)"
+      >
+        Take back
+      </button>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+li {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 12px;
+  padding: 6px 0;
+  border-bottom: 1px solid var(--rule);
+}
+.pill {
+  flex: none;
+}
+</style>

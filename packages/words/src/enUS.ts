@@ -1,0 +1,32 @@
+/** Words that are spelt otherwise in America; each also with a capital, and at the beginning of a longer word. */
+const SPELLINGS: readonly (readonly [british: string, american: string])[] = [
+  ['colour', 'color'],
+  ['fibre', 'fiber'],
+  ['flavour', 'flavor'],
+  ['yoghurt', 'yogurt'],
+  ['gelatine', 'gelatin'],
+  ['glycerine', 'glycerin'],
+  ['centre', 'center'],
+  ['grey', 'gray'],
+  ['mould', 'mold'],
+  ['millilitre', 'milliliter'],
+];
+const PATTERN = new RegExp(`\\{\\w+(?=[,}])|\\b(?:${SPELLINGS.map(([british]) => british).join('|')})`, 'gi');
+
+/**
+ * An English sentence as it is spelt in America. Names of parameters are left as they are.
+ * @example american('It may fade colour: {millilitres} mL.') // 'It may fade color: {millilitres} mL.'
+ */
+export const american = (sentence: string): string =>
+  sentence.replace(PATTERN, (found) => {
+    const [, word] = SPELLINGS.find(([british]) => british === found.toLowerCase()) ?? [];
+    if (word === undefined) return found;
+    return found.startsWith(found.charAt(0).toUpperCase()) ? word.charAt(0).toUpperCase() + word.slice(1) : word;
+  });
+
+/** The same messages in American spelling. */
+export const americanised = <Id extends string>(sentences: Readonly<Record<Id, string>>): Record<Id, string> =>
+  Object.fromEntries(Object.entries<string>(sentences).map(([id, sentence]) => [id, american(sentence)])) as Record<
+    Id,
+    string
+  >;

@@ -1,0 +1,15 @@
+/** Mutation testing of the core: which changed line does no test notice? See docs/testing.md. */
+export default {
+  testRunner: 'vitest',
+  plugins: ['@stryker-mutator/vitest-runner'],
+  vitest: { configFile: 'tools/mutate/vitest.config.mjs' },
+  coverageAnalysis: 'perTest',
+  concurrency: 2,
+  ignorePatterns: ['docs', 'e2e', 'bench', 'packages/{web,server,words,contract}', 'NOTICES.md'],
+  timeoutMS: 4000,
+  reporters: ['clear-text', 'json', 'dots'],
+  clearTextReporter: { allowColor: false, logTests: false, reportTests: false, reportScoreTable: true },
+  jsonReporter: { fileName: '.mutate/mutation.json' },
+  tempDirName: '.mutate/sandbox',
+  mutate: ['packages/core/src/judge/**/*.ts', '!packages/core/src/**/*.test.ts'],
+};

@@ -1,0 +1,11 @@
+import { defineConfig } from 'vitest/config';
+
+/** The core's tests as the mutation run takes them: see fewExamples.mjs. */
+export default defineConfig({
+  test: {
+    include: ['packages/core/src/**/*.test.ts'],
+    testTimeout: 30_000,
+    setupFiles: ['tools/mutate/fewExamples.mjs'],
+    coverage: { enabled: false },
+  },
+});
