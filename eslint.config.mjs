@@ -48,6 +48,8 @@ export default ts.config(
       // Props destructured with defaults read as useless without the compiler of the templates.
       '@typescript-eslint/no-useless-default-assignment': 'off',
       'vue/multi-word-component-names': 'off',
+      // A part that is used and not imported is drawn as nothing, without a word.
+      'vue/no-undef-components': ['error', { ignorePatterns: ['^v-', '^Router(Link|View)$'] }],
       'vue/require-default-prop': 'off',
       'no-console': 'error',
       eqeqeq: 'error',

@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import type { Page } from 'puppeteer-core';
-import { axeFaults, clickOn, keepWithoutTaking, openHouse, post, textWhen, type House } from './house';
+import { clickOn, keepWithoutTaking, openHouse, post, textWhen, type House } from './house';
+import { axeFaults } from './screens';
 
 let house: House;
 beforeAll(async () => {

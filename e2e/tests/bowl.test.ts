@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { clickOn, keepWithoutTaking, made, millilitres, openHouse, screenFaults, textWhen, type House } from './house';
+import { clickOn, keepWithoutTaking, made, millilitres, openHouse, textWhen, type House } from './house';
+import { screenFaults } from './screens';
 
 /** Every screen that can be opened by its address. */
 const SCREENS = [

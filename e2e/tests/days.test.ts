@@ -1,7 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import type { Page } from 'puppeteer-core';
-import { axeFaults, clickOn, openHouse, post, textWhen, walkDay, type House } from './house';
+import { clickOn, openHouse, post, textWhen, walkDay, type House } from './house';
+import { axeFaults } from './screens';
 
 /** A household on its demo day, and one of somebody who has just begun, on the real clock. */
 let house: House;

@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, expect, it } from 'vitest';
-import { axeFaults, clickOn, made, openHouse, tapOn, textWhen, type House } from './house';
+import { clickOn, made, openHouse, tapOn, textWhen, type House } from './house';
+import { axeFaults } from './screens';
 
 /** The first minute: a household in which nobody is known yet, on the real clock. */
 let house: House;

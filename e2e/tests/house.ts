@@ -1,4 +1,3 @@
-import axe from 'axe-core';
 import type { ElementHandle, Page } from 'puppeteer-core';
 import { startApp, temporaryFolder } from '../support/app.mjs';
 import { launchChromium } from '../support/chromium.mjs';
@@ -143,71 +142,6 @@ export const millilitres = (text: string): number => Number(/(\d+(?:\.\d+)?) mL/
 /** Waits until the fit has caught up with what was chosen, and gives the mL made. */
 export async function made(page: Page): Promise<number> {
   return millilitres(await textWhen(page, '[data-test="made"]', /\d mL/));
-}
-
-/** Accessibility faults that axe finds on the page as it stands. @param rules those to look at; all of them where it is left out */
-export async function axeFaults(page: Page, rules?: readonly string[]): Promise<string[]> {
-  // What is fading in has the contrast of neither before nor after.
-  await settled(page);
-  if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axe.source);
-  const options = { resultTypes: ['violations'], ...(rules ? { runOnly: { type: 'rule', values: rules } } : {}) };
-  const { violations } = (await page.evaluate(`axe.run(document, ${JSON.stringify(options)})`)) as {
-    violations: { id: string; nodes: { html: string; failureSummary?: string }[] }[];
-  };
-  return violations.map(
-    ({ id, nodes }) =>
-      `${id}: ${nodes.map((node) => `${node.html.slice(0, 160)} ${node.failureSummary ?? ''}`).join(' | ')}`,
-  );
-}
-
-/** What axe and a phone find wrong with screens: faults in either light, and anything wider than the phone. Each is opened once. */
-export async function screenFaults({ page, open }: House, screens: readonly string[]): Promise<[string, unknown][]> {
-  const faults: [string, unknown][] = [];
-  const found = (where: string, what: unknown, isFault: boolean): unknown => isFault && faults.push([where, what]);
-  const client = await page.createCDPSession();
-  /** A phone in the hand, or the wide screen again, without a reload. */
-  const inHand = async (isInHand: boolean): Promise<void> => {
-    await client.send('Emulation.setTouchEmulationEnabled', { enabled: isInHand });
-    const size = isInHand ? { width: 390, height: 844 } : { width: 1280, height: 800 };
-    await client.send('Emulation.setDeviceMetricsOverride', { ...size, deviceScaleFactor: 1, mobile: isInHand });
-  };
-  const light = (value: string): Promise<void> => page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value }]);
-  await light('light');
-  for (const path of screens) {
-    await open(path);
-    const byDay = await axeFaults(page);
-    found(`${path} (light)`, byDay, byDay.length > 0);
-    await light('dark');
-    await page.waitForSelector('.v-theme--evening');
-    // Of all that axe looks at, the light changes the colours.
-    const byNight = await axeFaults(page, ['color-contrast']);
-    found(`${path} (dark)`, byNight, byNight.length > 0);
-    await light('light');
-    await inHand(true);
-    await settled(page);
-    const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
-    found(path, `${over} px too wide`, over !== 0);
-    await inHand(false);
-  }
-  await client.detach();
-  await page.setViewport({ width: 1280, height: 800 });
-  return faults;
-}
-/** Waits until the page has come to rest: nothing is added any more, and nothing moves but what moves for ever. */
-async function settled(page: Page): Promise<void> {
-  let before = '';
-  for (let looks = 0; looks < 30; looks++) {
-    const { size, moving } = await page.evaluate(() => ({
-      size: document.body.innerHTML.length,
-      moving: document
-        .getAnimations()
-        .filter((one) => one.playState === 'running' && one.effect?.getComputedTiming().iterations !== Infinity).length,
-    }));
-    const now = `${size} ${moving}`;
-    if (now === before && moving === 0) return;
-    before = now;
-    await new Promise((resolve) => setTimeout(resolve, 120));
-  }
 }
 
 /** Keeps the bowl on the bench without taking from the shelf, whether or not there is something to take. */

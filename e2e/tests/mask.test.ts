@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { axeFaults, clickOn, made, openHouse, pasteText, screenFaults, textWhen, type House } from './house';
+import { clickOn, made, openHouse, pasteText, textWhen, type House } from './house';
+import { axeFaults, screenFaults } from './screens';
 
 let house: House;
 beforeAll(async () => {

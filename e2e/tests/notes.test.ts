@@ -2,7 +2,8 @@ import { writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { temporaryFolder } from '../support/app.mjs';
-import { clickOn, made, openHouse, post, screenFaults, tapOn, textWhen, type House } from './house';
+import { clickOn, made, openHouse, post, tapOn, textWhen, type House } from './house';
+import { screenFaults } from './screens';
 
 let house: House;
 let files: Awaited<ReturnType<typeof temporaryFolder>>;

@@ -1,6 +1,7 @@
 import type { Page } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { axeFaults, clickOn, made, openHouse, pasteText, screenFaults, tapOn, textWhen, type House } from './house';
+import { clickOn, made, openHouse, pasteText, tapOn, textWhen, type House } from './house';
+import { axeFaults, screenFaults } from './screens';
 
 let house: House;
 beforeAll(async () => {

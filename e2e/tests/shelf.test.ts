@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { made, openHouse, screenFaults, textWhen, type House } from './house';
+import { made, openHouse, textWhen, type House } from './house';
+import { screenFaults } from './screens';
 
 let house: House;
 beforeAll(async () => {

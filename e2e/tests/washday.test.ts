@@ -1,16 +1,7 @@
 import { afterAll, afterEach, beforeAll, expect, it } from 'vitest';
 import type { Page } from 'puppeteer-core';
-import {
-  clickOn,
-  dayShows,
-  keepWithoutTaking,
-  openHouse,
-  post,
-  screenFaults,
-  textWhen,
-  walkDay,
-  type House,
-} from './house';
+import { clickOn, dayShows, keepWithoutTaking, openHouse, post, textWhen, walkDay, type House } from './house';
+import { screenFaults } from './screens';
 
 let house: House;
 beforeAll(async () => {

@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { axeFaults, clickOn, keepWithoutTaking, openHouse, screenFaults, textWhen, type House } from './house';
+import { clickOn, keepWithoutTaking, openHouse, textWhen, type House } from './house';
+import { axeFaults, screenFaults } from './screens';
 
 let house: House;
 beforeAll(async () => {

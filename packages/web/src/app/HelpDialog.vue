@@ -81,7 +81,7 @@ kbd {
 }
 @media (max-width: 32.5em) {
   .words {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
     gap: 0;
   }
   .words dd {

@@ -173,7 +173,7 @@ a {
 /* In the hand: where one is stands at the foot, the mark gives way, and big letters are no wider than the screen. */
 @media (max-width: 32.5em) {
   .bar {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
     padding: 0 4px;
   }
   .brand {

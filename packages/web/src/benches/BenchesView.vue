@@ -117,7 +117,7 @@ p {
 }
 @media (max-width: 50em) {
   .two {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>

@@ -97,7 +97,7 @@ function chanceWords(chance: number): string {
 }
 @media (max-width: 43.75em) {
   .hand {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SheetDialog from '../kit/SheetDialog.vue';
 import TogglePill from '../kit/TogglePill.vue';
 import ChoicePills from '../kit/ChoicePills.vue';
 import type { MakingChoice } from '@amber-ladle/contract';
@@ -152,7 +153,7 @@ const fromCooked = computed(() => {
 }
 @media (max-width: 35em) {
   .reverse {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>

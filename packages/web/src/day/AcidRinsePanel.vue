@@ -65,7 +65,7 @@ const caution = computed(() =>
 }
 @media (max-width: 26.25em) {
   .grid {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>

@@ -185,7 +185,7 @@ async function remove(): Promise<void> {
 }
 @media (max-width: 43.75em) {
   .two {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
     gap: 8px;
   }
 }

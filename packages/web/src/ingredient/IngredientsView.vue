@@ -107,7 +107,7 @@ h2 {
 }
 @media (max-width: 50em) {
   .row {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>

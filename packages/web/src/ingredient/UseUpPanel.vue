@@ -121,7 +121,7 @@ const uses = computed(() =>
 }
 @media (max-width: 43.75em) {
   .ask {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
   .rows .one {
     grid-template-columns: 1fr auto;

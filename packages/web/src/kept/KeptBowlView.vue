@@ -233,7 +233,7 @@ async function remove(): Promise<void> {
 }
 @media print {
   .two {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
   .page {
     padding: 0;
@@ -258,7 +258,7 @@ async function remove(): Promise<void> {
 }
 @media (max-width: 43.75em) {
   .two {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>

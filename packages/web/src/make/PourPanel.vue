@@ -253,7 +253,7 @@ const PLAY = [1, 5, 20, 100] as const;
 }
 @media (max-width: 56.25em) {
   .pour {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>

@@ -552,7 +552,7 @@ h3 {
   .two,
   .names,
   .pair {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>

@@ -281,7 +281,7 @@ async function remove(): Promise<void> {
 }
 @media (max-width: 43.75em) {
   .versions li {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
   .title {
     flex-wrap: wrap;
@@ -332,7 +332,7 @@ li {
 }
 @media (max-width: 50em) {
   .two {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
     gap: 8px;
   }
 }

@@ -234,7 +234,7 @@ details {
     gap: 4px 6px;
   }
   .ask:has(.many) {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
   .what {
     grid-column: 1 / -1;

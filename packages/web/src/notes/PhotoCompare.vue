@@ -201,7 +201,7 @@ img {
 }
 @media (max-width: 43.75em) {
   figure {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>

@@ -69,7 +69,7 @@ dd {
 }
 @media (max-width: 32.5em) {
   .used div {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
   dd {
     grid-column: 1;

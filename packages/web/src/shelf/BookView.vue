@@ -214,7 +214,7 @@ th {
 }
 @media (max-width: 56.25em) {
   .two {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>

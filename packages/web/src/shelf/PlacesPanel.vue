@@ -98,7 +98,7 @@ li {
 @media (max-width: 37.5em) {
   .add,
   li {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>

@@ -189,7 +189,7 @@ useKeys([
 }
 .columns {
   display: grid;
-  grid-template-columns: 1fr 330px;
+  grid-template-columns: minmax(0, 1fr) 330px;
   gap: 32px;
 }
 .summary {
@@ -246,7 +246,7 @@ useKeys([
 }
 @media (max-width: 66.25em) {
   .columns {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 /* In the hand lanes are as wide as the page, and their days stay in sight above them. */

@@ -318,7 +318,7 @@ li.figures {
 }
 @media (max-width: 50em) {
   .two {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
     gap: 20px;
   }
 }

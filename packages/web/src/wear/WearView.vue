@@ -395,11 +395,11 @@ dd {
 }
 @media (max-width: 50em) {
   .stage {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
     gap: 12px;
   }
   .sections {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 @media (max-width: 32.5em) {
@@ -408,7 +408,7 @@ dd {
     margin: 0 auto;
   }
   dl {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
     gap: 2px;
   }
   dd {

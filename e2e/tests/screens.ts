@@ -1,0 +1,162 @@
+import axe from 'axe-core';
+import type { CDPSession, Page } from 'puppeteer-core';
+import type { House } from './house';
+
+/** What can be wrong with a screen: by axe, and by measure. */
+
+/** Accessibility faults that axe finds on the page as it stands. @param rules those to look at; all of them where it is left out */
+export async function axeFaults(page: Page, rules?: readonly string[]): Promise<string[]> {
+  // What is fading in has the contrast of neither before nor after.
+  await settled(page);
+  if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axe.source);
+  const options = { resultTypes: ['violations'], ...(rules ? { runOnly: { type: 'rule', values: rules } } : {}) };
+  const { violations } = (await page.evaluate(`axe.run(document, ${JSON.stringify(options)})`)) as {
+    violations: { id: string; nodes: { html: string; failureSummary?: string }[] }[];
+  };
+  return violations.map(
+    ({ id, nodes }) =>
+      `${id}: ${nodes.map((node) => `${node.html.slice(0, 160)} ${node.failureSummary ?? ''}`).join(' | ')}`,
+  );
+}
+
+/** A size of the window, whether it is held in the hand, and the size that the browser is set to write in. */
+interface Held {
+  readonly width: number;
+  readonly height: number;
+  readonly inHand: boolean;
+  readonly letters?: number;
+}
+const WIDE: Held = { width: 1280, height: 800, inHand: false };
+const PHONE: Held = { width: 390, height: 844, inHand: true };
+/** The narrowest there is (WCAG 2.2, 1.4.10), and letters twice as large (1.4.4), on a phone and on a laptop. */
+const STRAINS: readonly Held[] = [
+  { ...PHONE, width: 320 },
+  { ...PHONE, letters: 32 },
+  { ...WIDE, letters: 32 },
+];
+/** What the browser writes in unless told otherwise, px. */
+const USUAL_LETTERS = 16;
+
+/** Holds the page otherwise, without a reload. */
+async function hold(client: CDPSession, page: Page, { width, height, inHand, letters }: Held): Promise<void> {
+  const standard = letters ?? USUAL_LETTERS;
+  await client.send('Emulation.setTouchEmulationEnabled', { enabled: inHand });
+  await client.send('Emulation.setDeviceMetricsOverride', { width, height, deviceScaleFactor: 1, mobile: inHand });
+  await client.send('Page.setFontSizes', { fontSizes: { standard, fixed: Math.round(standard * 0.8) } });
+  await settled(page);
+}
+
+/** By how much the page is wider than the window, and what pushes it. */
+const over = (page: Page): Promise<string[]> =>
+  page.evaluate(() => {
+    const { scrollWidth, clientWidth } = document.documentElement;
+    if (scrollWidth <= clientWidth) return [];
+    const pushing = [...document.querySelectorAll('main *')].filter(
+      (element) => element.checkVisibility() && element.getBoundingClientRect().right > clientWidth + 1,
+    );
+    const inmost = pushing.filter((element) => !pushing.some((other) => other !== element && element.contains(other)));
+    return [
+      `${scrollWidth - clientWidth} px`,
+      ...inmost
+        .slice(0, 3)
+        .map((element) => `${element.tagName}.${element.className} ${element.textContent.slice(0, 30)}`),
+    ];
+  });
+
+/**
+ * Targets smaller than a finger (44 px; WCAG 2.2, 2.5.8 asks for 24), and letters below 14 px. A link within a sentence is as tall as it;
+ * the landmarks beside the drawn head stand as close as they are on a head, and the field below does the same.
+ */
+export const smallThings = (page: Page, least: number): Promise<string[]> =>
+  page.evaluate((size) => {
+    const found: string[] = [];
+    const isSeen = (element: Element): boolean =>
+      element.checkVisibility({ opacityProperty: true, visibilityProperty: true });
+    const named = (element: Element): string =>
+      `${element.tagName.toLowerCase()}.${element.getAttribute('class') ?? ''} “${(element.getAttribute('aria-label') ?? element.textContent).trim().slice(0, 40)}”`;
+    const CONTROLS =
+      'a[href], button, input, select, textarea, summary, [role="button"], [role="slider"], [role="tab"]';
+    for (const element of document.querySelectorAll(CONTROLS)) {
+      if (
+        !isSeen(element) ||
+        element.matches('.skip, .mark, .sr-only, .v-field *:not(input, textarea), [aria-hidden="true"]')
+      )
+        continue;
+      const isInSentence =
+        element.tagName === 'A' &&
+        getComputedStyle(element).display === 'inline' &&
+        element.parentElement?.textContent.trim() !== element.textContent.trim();
+      const box = (element.closest('.v-field, .v-selection-control, label') ?? element).getBoundingClientRect();
+      // A name is a target of its own width where nothing stands beside it.
+      const isNarrow = box.width < size - 1 && element.tagName !== 'A';
+      if (!isInSentence && box.width > 0 && (box.height < size - 1 || isNarrow))
+        found.push(`${Math.round(box.width)}×${Math.round(box.height)} ${named(element)}`);
+    }
+    const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+    while (walker.nextNode()) {
+      const element = walker.currentNode.parentElement;
+      if (
+        !element ||
+        walker.currentNode.textContent?.trim() === '' ||
+        !isSeen(element) ||
+        element.closest('.sr-only, .skip')
+      )
+        continue;
+      const svg = element.closest('svg');
+      const scale = svg?.viewBox.baseVal.width ? svg.getBoundingClientRect().width / svg.viewBox.baseVal.width : 1;
+      const letters = Number.parseFloat(getComputedStyle(element).fontSize) * scale;
+      if (letters < 13.95) found.push(`${letters.toFixed(1)} px ${named(element)}`);
+    }
+    return [...new Set(found)];
+  }, least);
+
+/**
+ * What is wrong with screens: by axe in either light; and by measure as they are on a laptop and in the hand, where they are narrowest and
+ * where letters are twice as large. Each is opened once.
+ */
+export async function screenFaults({ page, open }: House, screens: readonly string[]): Promise<[string, unknown][]> {
+  const faults: [string, unknown][] = [];
+  const found = (where: string, what: readonly string[]): unknown => what.length > 0 && faults.push([where, what]);
+  const client = await page.createCDPSession();
+  await client.send('Page.enable');
+  const light = (value: string): Promise<void> => page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value }]);
+  await light('light');
+  for (const path of screens) {
+    await open(path);
+    found(`${path} (light)`, await axeFaults(page));
+    // With a mouse, half a finger will do.
+    found(`${path} (small)`, await smallThings(page, 24));
+    await light('dark');
+    await page.waitForSelector('.v-theme--evening');
+    // Of all that axe looks at, the light changes the colours.
+    found(`${path} (dark)`, await axeFaults(page, ['color-contrast']));
+    await light('light');
+    await hold(client, page, PHONE);
+    found(`${path} (small in the hand)`, await smallThings(page, 44));
+    found(`${path} (too wide for a phone)`, await over(page));
+    for (const strain of STRAINS) {
+      await hold(client, page, strain);
+      found(`${path} (too wide for ${strain.width}, letters of ${strain.letters ?? USUAL_LETTERS})`, await over(page));
+    }
+    await hold(client, page, WIDE);
+  }
+  await client.detach();
+  await page.setViewport({ width: 1280, height: 800 });
+  return faults;
+}
+/** Waits until the page has come to rest: nothing is added any more, and nothing moves but what moves for ever. */
+async function settled(page: Page): Promise<void> {
+  let before = '';
+  for (let looks = 0; looks < 30; looks++) {
+    const { size, moving } = await page.evaluate(() => ({
+      size: document.body.innerHTML.length,
+      moving: document
+        .getAnimations()
+        .filter((one) => one.playState === 'running' && one.effect?.getComputedTiming().iterations !== Infinity).length,
+    }));
+    const now = `${size} ${moving}`;
+    if (now === before && moving === 0) return;
+    before = now;
+    await new Promise((resolve) => setTimeout(resolve, 120));
+  }
+}
