@@ -118,7 +118,7 @@ it('works by touch alone at phone width: choose, keep, and a whole wash day for 
   await tap('.fates ::-p-text(Throw it away)');
   await phone.waitForFunction(() => !document.querySelector('[data-test="left-over"]'));
   await tap('[data-test="close-day"]');
-  await textWhen(phone, 'h1', /Make/);
+  await textWhen(phone, 'h1', /Notes/);
   await phone.close();
   await house.page.bringToFront();
 }, 180_000);

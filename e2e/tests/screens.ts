@@ -145,7 +145,7 @@ export async function screenFaults({ page, open }: House, screens: readonly stri
   return faults;
 }
 /** Waits until the page has come to rest: nothing is added any more, and nothing moves but what moves for ever. */
-async function settled(page: Page): Promise<void> {
+export async function settled(page: Page): Promise<void> {
   let before = '';
   for (let looks = 0; looks < 30; looks++) {
     const { size, moving } = await page.evaluate(() => ({

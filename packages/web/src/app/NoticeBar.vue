@@ -1,12 +1,14 @@
 <script setup lang="ts">
+import { useMediaQuery } from '@vueuse/core';
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
 import { useNotice } from '../data/notice';
 
 const notice = useNotice();
 const route = useRoute();
-/** Where the big button is at the foot, what is said stands above. */
-const location = computed(() => (route.name === 'make' || route.name === 'wear' ? 'top' : 'bottom'));
+/** In the hand the path and what is to be pressed are at the foot, and on Make and Wear everywhere: what is said stands above. */
+const isInHand = useMediaQuery('(max-width: 32.5em)');
+const location = computed(() => (isInHand.value || route.name === 'make' || route.name === 'wear' ? 'top' : 'bottom'));
 
 async function undo(): Promise<void> {
   const back = notice.current?.undo;
@@ -23,6 +25,7 @@ async function undo(): Promise<void> {
   <v-snackbar
     v-model="notice.open"
     :location="location"
+    :class="{ hand: isInHand }"
     :timeout="notice.current?.undo ? 12000 : 6000"
     :color="notice.current?.tone === 'error' ? 'error' : 'on-background'"
   >
@@ -33,3 +36,10 @@ async function undo(): Promise<void> {
     </template>
   </v-snackbar>
 </template>
+
+<style scoped>
+/* Below the ways around, which stay in reach. */
+.hand {
+  margin-top: 48px;
+}
+</style>

@@ -1,5 +1,6 @@
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { watch } from 'vue';
 import type { BowlLife } from '@amber-ladle/contract';
 import { ApiError, call } from './client';
 import { withHeld } from './heldLife';
@@ -47,6 +48,18 @@ it('holds presses while the server is away, tells them in order when it is back,
   expect(told.map(({ pressId }) => pressId)).toEqual(['one', 'two']);
   for (const { secondsAgo } of told) expect(secondsAgo).toBeGreaterThanOrEqual(59);
   expect({ count: held.count, isAway: held.isAway }).toEqual({ count: 0, isAway: false });
+});
+
+it('lets go of a press only once its answer is known, so that no screen goes back for a moment', async () => {
+  const held = useHeld();
+  const seen: string[] = [];
+  watch(
+    () => held.count,
+    (count) => seen.push(`${count} held`),
+    { flush: 'sync' },
+  );
+  await held.tellWear(press('one'), ({ bowlId }) => seen.push(`knows ${bowlId}`));
+  expect(seen).toEqual(['1 held', 'knows b', '0 held']);
 });
 
 it('lets go of what is refused, says so to whoever pressed it, and goes on with the next', async () => {

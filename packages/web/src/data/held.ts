@@ -85,18 +85,28 @@ export const useHeld = defineStore('held', () => {
     isTelling = false;
   }
 
-  function hold<A>(press: Held): Promise<A> {
-    const answer = new Promise<A>((answered, refused) => {
-      waiting.set(press.pressId, { answered: answered, refused });
+  function hold<A>(press: Held, take: (answer: A) => void): Promise<void> {
+    const answer = new Promise<void>((settled, refused) => {
+      const answered = (told: A): void => {
+        take(told);
+        settled();
+      };
+      waiting.set(press.pressId, { answered, refused });
     });
     presses.value = [...presses.value, press];
     void tellAll();
     return answer;
   }
-  /** Holds a press until it is told. @throws ApiError where it is refused; it is then held no more */
-  const tellDay = (press: Omit<DayHeld, 'kind'>): Promise<WashDay> => hold({ kind: 'day', ...press });
+  /**
+   * Holds a press until it is told.
+   * @param take the answer, before the press is let go of: in between, nobody would know of it
+   * @throws ApiError where it is refused; it is then held no more
+   */
+  const tellDay = (press: Omit<DayHeld, 'kind'>, take: (answer: WashDay) => void): Promise<void> =>
+    hold({ kind: 'day', ...press }, take);
   /** As {@link tellDay}, of a bowl on a head. */
-  const tellWear = (press: Omit<WearHeld, 'kind'>): Promise<BowlLife> => hold({ kind: 'wear', ...press });
+  const tellWear = (press: Omit<WearHeld, 'kind'>, take: (answer: BowlLife) => void = () => undefined): Promise<void> =>
+    hold({ kind: 'wear', ...press }, take);
 
   const ofDay = (dayId: string | undefined): readonly DayHeld[] =>
     presses.value.filter((one): one is DayHeld => one.kind === 'day' && one.dayId === dayId);

@@ -74,7 +74,7 @@ export const useWashDay = defineStore('washday', () => {
 
   async function told(press: Omit<DayHeld, 'kind'>): Promise<void> {
     try {
-      know(await held.tellDay(press));
+      await held.tellDay(press, know);
       needsDecision.value = false;
     } catch (error) {
       needsDecision.value = error instanceof ApiError && error.problem.fields?.['decision'] !== undefined;

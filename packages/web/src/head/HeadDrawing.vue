@@ -156,6 +156,10 @@ const spoken = computed(() => {
 }
 .handle {
   cursor: ns-resize;
+}
+/* A finger on the ring pulls the hair; anywhere else it scrolls the page. */
+.handle,
+.handle * {
   touch-action: none;
 }
 .handle line {

@@ -13,7 +13,32 @@ defineProps<{
   spoken: string;
 }>();
 const value = defineModel<number>({ required: true });
-const onInput = (event: Event): void => void (value.value = Number((event.target as HTMLInputElement).value));
+
+/** A finger that has gone this far along the track means the slider, px. */
+const MEANT = 8;
+/** Where a finger went down, until it is known whether it means the slider or the page. */
+let from: number | undefined;
+const onDown = ({ pointerType, clientX }: PointerEvent): void =>
+  void (from = pointerType === 'touch' ? clientX : undefined);
+const read = ({ target }: Event): number => Number((target as HTMLInputElement).value);
+function onInput(event: Event): void {
+  if (from === undefined) value.value = read(event);
+}
+function onMove(event: PointerEvent): void {
+  if (from === undefined || Math.abs(event.clientX - from) < MEANT) return;
+  from = undefined;
+  value.value = read(event);
+}
+/** A touch that stays where it is sets it there. */
+function onUp(event: PointerEvent): void {
+  from = undefined;
+  value.value = read(event);
+}
+/** The page scrolls: the slider is where it was. */
+function onCancel({ target }: Event): void {
+  from = undefined;
+  (target as HTMLInputElement).value = String(value.value);
+}
 </script>
 
 <template>
@@ -26,6 +51,10 @@ const onInput = (event: Event): void => void (value.value = Number((event.target
     :aria-label="label"
     :aria-valuetext="spoken"
     :style="{ '--far': `${((value - min) / (max - min)) * 100}%` }"
+    @pointerdown="onDown"
+    @pointermove="onMove"
+    @pointerup="onUp"
+    @pointercancel="onCancel"
     @input="onInput"
   />
 </template>

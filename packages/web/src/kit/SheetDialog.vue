@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { useId, watch } from 'vue';
+import { useEventListener } from '@vueuse/core';
+import { onScopeDispose, useId, watch } from 'vue';
+import { useRouter } from 'vue-router';
 
 /**
  * A sheet over the page. It has its title for a name, goes by escape, by a tap beside it and by Back, and gives the focus back to
@@ -20,6 +22,26 @@ watch(
 function giveBack(): void {
   if (before instanceof HTMLElement && before.isConnected) before.focus({ preventScroll: true });
 }
+/** Back closes the sheet and leaves the page as it is. (The package's own way forgets the first page of all.) */
+const router = useRouter();
+let isBack = false;
+useEventListener(
+  window,
+  'popstate',
+  () => {
+    isBack = true;
+    setTimeout(() => (isBack = false));
+  },
+  // Before the router hears of it and asks the guards.
+  { capture: true },
+);
+onScopeDispose(
+  router.beforeEach(() => {
+    if (!isBack || !isOpen.value) return true;
+    isOpen.value = false;
+    return false;
+  }),
+);
 const close = (): void => void (isOpen.value = false);
 </script>
 
@@ -28,6 +50,7 @@ const close = (): void => void (isOpen.value = false);
     v-model="isOpen"
     :max-width="width"
     :aria-labelledby="id"
+    :close-on-back="false"
     @after-enter="$emit('opened')"
     @after-leave="giveBack"
   >

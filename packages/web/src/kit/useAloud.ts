@@ -18,8 +18,10 @@ export function useAloud(said: () => Said | undefined, locale: () => string): Re
   watch(
     () => said()?.key,
     () => {
-      text.value = said()?.text ?? '';
-      if (wishes.value.speaks) speak(text.value, locale());
+      const next = said()?.text ?? '';
+      if (next === text.value) return;
+      text.value = next;
+      if (wishes.value.speaks) speak(next, locale());
     },
     { immediate: true },
   );

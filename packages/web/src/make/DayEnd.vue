@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Bowl, BowlLife, WashDay } from '@amber-ladle/contract';
+import { useRouter } from 'vue-router';
 import { computed, onMounted, ref } from 'vue';
 import { DayRecord } from '../day';
 import { LeftOverPanel } from '../day';
@@ -14,6 +15,7 @@ const { day } = defineProps<{ day: WashDay }>();
 const household = useHousehold();
 const store = useWashDay();
 const notice = useNotice();
+const router = useRouter();
 const bowls = ref<Bowl[]>([]);
 const readBowls = inTurn(
   () => Promise.all(day.bowlIds.map((id) => household.readBowl(id))),
@@ -32,8 +34,11 @@ const onLife = (bowl: Bowl, life: BowlLife): void =>
   void (bowls.value = bowls.value.map((one) => (one.id === bowl.id ? { ...one, life } : one)));
 async function close(): Promise<void> {
   try {
+    const [first] = bowls.value;
     await store.end();
     notice.show('The wash day is in the record.');
+    // What comes next on the path: the three moments.
+    await router.push({ name: 'notes', ...(first ? { query: { bowl: first.id } } : {}) });
   } catch (error) {
     notice.fail(error);
   }

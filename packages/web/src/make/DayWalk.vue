@@ -129,9 +129,9 @@ async function rinseNow(why: RinseReason): Promise<void> {
 /** Said once a step, and of what runs by itself at few moments. */
 const aloud = useAloud(
   () => {
-    const { kind } = focus.value ?? { kind: 'finished' as const };
-    if (kind === 'finished') return { key: kind, text: 'That was the day.' };
-    if (!step.value) return undefined;
+    if (focus.value?.kind === 'finished') return { key: 'finished', text: 'That was the day.' };
+    if (!focus.value || !step.value) return undefined;
+    const { kind } = focus.value;
     const title = say(step.value.title);
     const { id } = step.value;
     if (worn.value && isTime.value) return { key: `${id} ${worn.value.phase}`, text: PHASE_WORDS[worn.value.phase] };

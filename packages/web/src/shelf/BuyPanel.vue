@@ -134,7 +134,7 @@ const levelWords = computed(() =>
         >
       </li>
     </ul>
-    <details>
+    <details class="no-print">
       <summary>Always in the house</summary>
       <p class="quiet">{{ levelWords || 'Oils and dry goods that should never run out.' }}</p>
       <div class="level">

@@ -103,7 +103,7 @@ function onDrag(event: DragEvent): void {
 .past .end b {
   color: var(--clay);
 }
-@media (max-width: 50em) {
+@media screen and (max-width: 50em) {
   .head {
     grid-template-columns: 1fr auto;
     gap: 2px 10px;

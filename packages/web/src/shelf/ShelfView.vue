@@ -113,12 +113,12 @@ useKeys([
   <div class="page shelf">
     <div class="title">
       <h1>Shelf</h1>
-      <nav class="links" aria-label="More of the shelf">
+      <nav class="links no-print" aria-label="More of the shelf">
         <RouterLink class="quiet-link" :to="{ name: 'book' }">Book, cost and waste</RouterLink>
         <RouterLink class="quiet-link" :to="{ name: 'ingredients' }">Ingredients</RouterLink>
       </nav>
     </div>
-    <QuickAdd />
+    <QuickAdd class="no-print" />
     <div class="columns">
       <div>
         <p class="summary" data-test="turns">{{ summary }}</p>
@@ -164,9 +164,11 @@ useKeys([
       </div>
       <aside>
         <BuyPanel />
-        <ReadingsPanel />
-        <ThermometerPanel />
-        <ScalePanel />
+        <div class="no-print">
+          <ReadingsPanel />
+          <ThermometerPanel />
+          <ScalePanel />
+        </div>
       </aside>
     </div>
   </div>
@@ -244,13 +246,39 @@ useKeys([
   border-style: dotted;
   border-color: var(--clay);
 }
+/* On paper: what there is on one sheet, and what to buy on another, to take along. */
+@media print {
+  .columns {
+    display: block;
+  }
+  .summary {
+    margin: 2px 0;
+  }
+  .group:has(.none) {
+    display: none;
+  }
+  .key {
+    print-color-adjust: exact;
+  }
+  aside {
+    break-before: page;
+  }
+  .group :deep(.head) {
+    min-height: 0;
+    padding-block: 1px;
+    font-size: 10pt;
+  }
+  .group h2 {
+    margin-top: 6px;
+  }
+}
 @media (max-width: 66.25em) {
   .columns {
     grid-template-columns: minmax(0, 1fr);
   }
 }
 /* In the hand lanes are as wide as the page, and their days stay in sight above them. */
-@media (max-width: 50em) {
+@media screen and (max-width: 50em) {
   .axis {
     position: sticky;
     top: 0;

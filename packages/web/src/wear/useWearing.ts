@@ -122,8 +122,9 @@ export function useWearing(bowl: Ref<Bowl | undefined>, wantedHeadId: Ref<string
     told++;
     const pressId = newId();
     try {
-      const answer = await held.tellWear({ pressId, pressedAt, bowlId, body: { ...wearing, headId } });
-      if (bowl.value?.id === bowlId) known.value = answer;
+      await held.tellWear({ pressId, pressedAt, bowlId, body: { ...wearing, headId } }, (answer) => {
+        if (bowl.value?.id === bowlId) known.value = answer;
+      });
       needsDecision.value = false;
     } catch (error) {
       needsDecision.value = error instanceof ApiError && error.problem.fields?.['decision'] !== undefined;

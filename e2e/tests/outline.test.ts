@@ -1,0 +1,91 @@
+import type { SerializedAXNode } from 'puppeteer-core';
+import { afterAll, beforeAll, expect, it } from 'vitest';
+import { openHouse, type House } from './house';
+import { settled } from './screens';
+
+/** Each screen as somebody hears it: kept in `outlines/`, to be read when it changes (`vitest -u` writes it anew). */
+let house: House;
+beforeAll(async () => {
+  house = await openHouse();
+});
+afterAll(async () => {
+  await house.close();
+});
+
+const SCREENS = {
+  today: '/',
+  shelf: '/shelf',
+  book: '/shelf/book',
+  bowl: '/bowl',
+  make: '/make',
+  wear: '/wear',
+  notes: '/notes',
+  masks: '/masks',
+  mask: '/masks/towpath-avocado',
+  'mask-new': '/masks/new',
+  'mask-paste': '/masks/paste',
+  heads: '/heads',
+  'head-new': '/heads/new',
+  settings: '/settings',
+  benches: '/benches',
+  ingredients: '/ingredients',
+  ingredient: '/ingredients/avocado',
+  'kept-bowl': '/bowls/5d0c1f0e-57e1-4c0e-9f60-3a5b1a3d0004',
+};
+
+/** What is heard of a node: what it is, what it is called, and how it stands. Figures and moments go on with the clock. */
+function heard({ role, name = '', checked, pressed, expanded }: SerializedAXNode): string {
+  const still = (words: string): string => words.replace(/[\d¼½¾⅓⅔⅛⅜⅝⅞][\d.,:¼½¾⅓⅔⅛⅜⅝⅞]*/g, '#').trim();
+  const states = [
+    pressed === undefined ? '' : pressed ? 'pressed' : 'not pressed',
+    checked === undefined ? '' : checked ? 'checked' : 'not checked',
+    expanded === undefined ? '' : expanded ? 'open' : 'folded',
+  ].filter(Boolean);
+  return `${role} “${still(name)}”${states.length > 0 ? ` (${states.join(', ')})` : ''}`;
+}
+/** What has no name is only a box around something, but for the parts of a page. */
+const BOXES = new Set([
+  'generic',
+  'none',
+  'group',
+  'combobox',
+  'alert',
+  'status',
+  'list',
+  'listitem',
+  'paragraph',
+  'form',
+]);
+const TEXT = new Set([
+  'StaticText',
+  'InlineTextBox',
+  'LineBreak',
+  'LabelText',
+  'Legend',
+  'DescriptionList',
+  'term',
+  'definition',
+]);
+const isTold = ({ role, name = '' }: SerializedAXNode): boolean =>
+  !TEXT.has(role) && !(BOXES.has(role) && name.trim() === '') && role !== 'generic';
+/** All that is called something or can be acted on, in the order of reading. */
+function outlineOf(node: SerializedAXNode, depth = 0): string[] {
+  const isSaid = isTold(node);
+  const inside = (node.children ?? []).flatMap((child) => outlineOf(child, depth + (isSaid ? 1 : 0)));
+  return isSaid ? [`${'  '.repeat(depth)}${heard(node)}`, ...inside] : inside;
+}
+
+it.each(Object.entries(SCREENS))('%s', async (name, path) => {
+  const { page } = house;
+  await house.open(path);
+  await settled(page);
+  const tree = await page.accessibility.snapshot({ interestingOnly: false });
+  if (!tree) throw new Error(`Nothing is heard of ${path}.`);
+  // A run of the same is told once.
+  const lines = outlineOf(tree).filter((line, i, all) => line !== all[i - 1]);
+  await expect(`${lines.join('\n')}\n`).toMatchFileSnapshot(`./outlines/${name}.txt`);
+  // Whatever can be acted on is called something.
+  expect(lines.filter((line) => /^\s*(?:button|link|textbox|combobox|slider|switch|checkbox) “”/.test(line))).toEqual(
+    [],
+  );
+});
