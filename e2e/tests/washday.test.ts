@@ -88,9 +88,9 @@ it('is walked from start to rinsed by the space bar alone, a reload in every sta
   await tabTo(page, /^nothing$/);
   await page.waitForFunction(() => !document.querySelector('[data-test="left-over"]'));
   await tabTo(page, /Close the day/);
-  await textWhen(page, 'h1', /^Make$/);
+  await textWhen(page, 'h1', /^Notes$/);
   expect(await running()).toBeNull();
-  await clickOn(page, '::-p-text(What happened)');
+  await clickOn(page, 'main a[href^="/bowls/"]');
   await textWhen(page, '[data-test="record"]', /Rinse Isaura’s hair: done, after/);
   await textWhen(page, '[data-test="left"]', /0 mL, judged by eye/);
 }, 240_000);

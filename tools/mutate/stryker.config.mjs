@@ -1,4 +1,4 @@
-/** Mutation testing of the core: which changed line does no test notice? See docs/testing.md. */
+/** Mutation testing of the core: which changed line does no test notice? See docs/contributing.md. */
 export default {
   testRunner: 'vitest',
   plugins: ['@stryker-mutator/vitest-runner'],

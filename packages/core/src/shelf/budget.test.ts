@@ -5,6 +5,7 @@ import { BUILT_IN_MASKS } from '../mask';
 import { dayAfter } from '../time';
 import {
   bowlBudget,
+  bowlPastOf,
   bowlRate,
   bowlRuleOf,
   budgetCourse,
@@ -93,6 +94,14 @@ describe('the bowl’s budget', () => {
     const now = budget(bowl('counter', { startShare: 0.25 }), 1);
     expect(now.usedShare).toBeCloseTo(0.75, 12);
     expect((now.endsAtIfCold! - T0) / HOUR).toBeCloseTo(1 + 0.25 * 24, 9);
+  });
+
+  it('takes from its mask whether midnight ends it, and whether frost stops its clock', () => {
+    const mixed = { madeAt: iso(T0), stays: [], startShare: 0.2 };
+    const of = (keeping: Parameters<typeof bowlPastOf>[1]) => bowlPastOf(mixed, keeping, RULE);
+    expect(of('same-day')).toEqual({ ...mixed, rule: RULE, sameDay: true, freezes: false });
+    expect(of('freezes')).toEqual({ ...mixed, rule: RULE, sameDay: false, freezes: true });
+    expect(of('fridge-till-tomorrow')).toEqual({ ...mixed, rule: RULE, sameDay: false, freezes: false });
   });
 
   it('ends a same-day bowl at midnight of the household, also on the days when the clocks change', () => {

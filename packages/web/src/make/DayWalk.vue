@@ -369,6 +369,7 @@ const isEnding = ref(false);
 }
 .buttons {
   display: flex;
+  flex-wrap: wrap;
   gap: 12px;
   margin-top: 8px;
 }

@@ -185,7 +185,7 @@ const STATE_WORDS = { still: '', saving: 'Writing it down…', saved: 'Written d
 }
 .moment span {
   display: block;
-  font: 400 0.85rem var(--sans);
+  font: 400 0.9rem var(--sans);
 }
 .moment[aria-selected='true'] {
   background: var(--amber-wash);

@@ -217,6 +217,7 @@ const sum = computed(() => {
 <style scoped>
 .title {
   display: flex;
+  flex-wrap: wrap;
   justify-content: space-between;
   align-items: center;
   gap: 16px;
