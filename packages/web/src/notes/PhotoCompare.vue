@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import RangeSlider from '../kit/RangeSlider.vue';
 import { linkTo } from '../data/client';
 import { api, type Crop, type Photo } from '@amber-ladle/contract';
 import { computed, ref } from 'vue';
@@ -72,14 +73,13 @@ const same = (): void => {
       <div class="edge" :style="{ left: `${edge}%` }" aria-hidden="true" />
     </div>
     <div class="beside">
-      <input
-        v-model.number="edge"
-        type="range"
-        min="0"
-        max="100"
-        class="slider"
-        aria-label="Edge between the two pictures"
-        :aria-valuetext="`${Math.round(edge)} % left`"
+      <RangeSlider
+        v-model="edge"
+        :min="0"
+        :max="100"
+        :step="1"
+        label="Edge between the two pictures"
+        :spoken="`${Math.round(edge)} % left`"
       />
       <div class="sides">
         <div v-for="side in SIDES" :key="side" role="group" :aria-label="`The ${side} picture`">
@@ -178,11 +178,6 @@ img {
   margin-left: -1.5px;
   background: var(--amber-fill);
   box-shadow: 0 0 0 1px rgb(var(--v-theme-surface));
-}
-.slider {
-  width: 100%;
-  height: 44px;
-  accent-color: var(--amber-fill);
 }
 .sides {
   display: flex;
