@@ -23,7 +23,7 @@ async function takenOut<Row extends Removable>(
   of: EntityTarget<Row>,
   nameOf: (row: Row) => string,
 ): Promise<LatelyDone[]> {
-  const rows = await manager.find<Removable>(of as EntityTarget<Removable>, {
+  const rows = await manager.find<Removable>(of, {
     where: { removedAt: Not(IsNull()) },
     order: { removedAt: 'DESC' },
     take: MOST_LATELY,
@@ -63,7 +63,7 @@ export async function readLately(household: Household): Promise<readonly LatelyD
     takenOut(manager, 'bowl', BowlEntity, ({ maskName, headName }) => `${maskName}, ${headName}`),
     takenOut(manager, 'head', HeadEntity, ({ name }) => name),
     takenOut(manager, 'mask', MaskEntity, ({ body }) => body.name),
-    takenOut(manager, 'ingredient', IngredientEntity, ({ id, body }) => body.name ?? id),
+    takenOut(manager, 'ingredient', IngredientEntity, ({ body }) => body.name),
     takenOut(manager, 'photo', PhotoEntity, ({ headId }) => heads.get(headId) ?? ''),
   ]);
   return all

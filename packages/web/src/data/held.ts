@@ -85,9 +85,9 @@ export const useHeld = defineStore('held', () => {
     isTelling = false;
   }
 
-  function hold<A>(press: Held, take: (answer: A) => void): Promise<void> {
+  function hold(press: Held, take: (answer: never) => void): Promise<void> {
     const answer = new Promise<void>((settled, refused) => {
-      const answered = (told: A): void => {
+      const answered = (told: never): void => {
         take(told);
         settled();
       };
