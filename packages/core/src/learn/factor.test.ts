@@ -229,6 +229,8 @@ describe('evidenceOf', () => {
     expect(part?.kind).toBe('partial');
     expect((part?.logRatio ?? 0) - (whole?.logRatio ?? 0)).toBeCloseTo(Math.log(8 / 5), 9);
     expect(part?.noise).toBeGreaterThan(whole?.noise ?? 1);
+    // A quarter of what was not coated, as a standard deviation of the logarithm; assumption of this project.
+    expect(part?.noise).toBeCloseTo(0.25 * (3 / 8), 9);
     expect(evidenceOf(bowl, { kind: 'ran-out' })?.kind).toBe('at-least');
   });
 
