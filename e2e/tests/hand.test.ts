@@ -84,7 +84,7 @@ describe('a swipe', () => {
     await page.waitForFunction((was) => window.scrollY !== was, {}, at);
     expect(await length()).toBe(before);
     await swipe(ring, 0, -60);
-    await expect.poll(length, SOON).toBeLessThan(before - 5);
+    await expect.poll(length, SOON).toBeLessThan(before - 15);
   });
 });
 

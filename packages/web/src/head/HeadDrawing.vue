@@ -22,6 +22,13 @@ function start(event: PointerEvent): void {
   isDragging.value = true;
   (event.currentTarget as Element).setPointerCapture(event.pointerId);
 }
+/**
+ * A finger on the ring pulls the hair; anywhere else it scrolls the page. Within a drawing `touch-action` is not heeded, so the browser is
+ * told here that it is not its gesture.
+ */
+function keepTouch(event: TouchEvent): void {
+  if (event.cancelable) event.preventDefault();
+}
 /** At most one answer a frame, however fast the pointer reports. */
 let waiting: PointerEvent | undefined;
 function move(event: PointerEvent): void {
@@ -97,6 +104,7 @@ const spoken = computed(() => {
       :aria-valuemax="DRAWN_CENTIMETRES"
       :aria-valuenow="profile.stretchedLengthCentimetres"
       :aria-valuetext="spoken"
+      @touchstart="keepTouch"
       @pointerdown="start"
       @pointermove="move"
       @pointerup="isDragging = false"
@@ -156,11 +164,6 @@ const spoken = computed(() => {
 }
 .handle {
   cursor: ns-resize;
-}
-/* A finger on the ring pulls the hair; anywhere else it scrolls the page. */
-.handle,
-.handle * {
-  touch-action: none;
 }
 .handle line {
   stroke: var(--amber-fill);
