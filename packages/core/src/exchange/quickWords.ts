@@ -91,15 +91,23 @@ const PACKS = String.raw`jars?|bottles?|tubs?|packs?|packets?|tins?|cans?|carton
 const SIZE = /(?<![\d.,])(\d+(?:[.,]\d+)?)\s*(g|kg|ml|cl|l|oz)\b/i;
 const PACKED = new RegExp(`\\b(?:(${HOW_MANY})\\s+)?(?:${PACKS})\\b(?:\\s+of\\b)?`, 'i');
 const TIMES = /(?<![\d.,])(\d{1,2})\s*[x×]\s*(?=\d)/i;
+/** So many of a size: packs, or pieces where the thing comes in such and was written with a ×. */
+export interface Packs {
+  readonly packs: number;
+  /** As it was written: "340 g". */
+  readonly size: string;
+  readonly thing: string;
+  readonly isTimes: boolean;
+}
 /**
- * "honey 340 g jar", "2 jars of honey 340 g", "2 × 340 g honey": how many packs, and the line as a size and a thing. Without a size a
+ * "honey 340 g jar", "2 jars of honey 340 g", "2 × 340 g honey": how many packs, of which size, and of what. Without a size a
  * pack says nothing.
  */
-export function takePacks(line: Line): { readonly packs: number; readonly thing: string } | undefined {
+export function takePacks(line: Line): Packs | undefined {
   if (!SIZE.test(line.rest())) return undefined;
-  const found = line.take(TIMES) ?? line.take(PACKED);
+  const times = line.take(TIMES);
+  const found = times ?? line.take(PACKED);
   if (!found) return undefined;
   const [size = ''] = line.take(SIZE) ?? [];
-  // Of several things counted, only the pack's count is left: "2 jars".
-  return { packs: countOf(found[1] ?? '1'), thing: `${size.trim()} ${line.rest()}` };
+  return { packs: countOf(found[1] ?? '1'), size: size.trim(), thing: line.rest(), isTimes: times !== undefined };
 }

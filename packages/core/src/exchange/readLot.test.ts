@@ -53,6 +53,8 @@ describe('a line of shopping', () => {
     ['3 avocados at 1.40', { price: 4.2 }],
     ['3 avocados €1.40 a piece', { price: 4.2 }],
     ['1 papaya 2.80', { price: 2.8 }],
+    ['3 x 180 g avocados', { ingredientId: 'avocado', grams: 3 * 180 * 0.74, pieceGrams: 180 * 0.74 }],
+    ['3 × 180 g hard avocados 4.20 together', { stage: 'unripe', price: 4.2, grams: 3 * 180 * 0.74 }],
     ['3 avocados 600 g together', { grams: 600 * 0.74, pieceGrams: 200 * 0.74 }],
     ['100 g green clay', { ingredientId: 'green-clay', grams: 100 }],
     ['10 g black tea', { ingredientId: 'black-tea' }],

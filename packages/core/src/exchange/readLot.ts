@@ -22,6 +22,7 @@ import {
   takePrice,
   takeWeight,
   type Line,
+  type Packs,
 } from './quickWords';
 
 /** Why a line of shopping must be looked at before it counts. */
@@ -96,18 +97,19 @@ export function readLot(
     .find(({ name }) => line.take(new RegExp(`\\b(?:(?:in|on|to)\\s+(?:the\\s+)?)?${escaped(name)}\\b`, 'i')));
   const place = named ?? byKind(line, places);
   const said = STATE_WORDS.find(([pattern]) => line.take(pattern))?.[1];
-  const packed = takePacks(line);
+  const read = (words: string): DraftLine => readLine(words, catalogue, system, lexicon);
+  const sized = takePacks(line);
+  const counts = sized && asPieces(sized, read);
+  const packed = counts ? undefined : sized;
   // "3 avocados 180 g": a weight behind a count is that of each.
   const counted =
     !packed &&
     /^(?:an?\s|\d|half|one|two|three|four|five|six|[¼½¾⅓⅔])/i.test(line.rest()) &&
     !/^\d+(?:[.,]\d+)?\s*(?:g|kg|ml|cl|l|oz)\b/i.test(line.rest());
-  const weight = counted ? takeWeight(line) : undefined;
+  const weight = counts?.weight ?? (counted ? takeWeight(line) : undefined);
   const priceOf = money?.of ?? takeOf(line);
 
-  const { reading, stage } = readThing(packed?.thing ?? line.rest(), (words) =>
-    readLine(words, catalogue, system, lexicon),
-  );
+  const { reading, stage } = counts ?? readThing(packed ? `${packed.size} ${packed.thing}` : line.rest(), read);
   const row = reading.ingredientId ? ingredientById(catalogue, reading.ingredientId) : undefined;
   const raw = rawGramsIn(reading.assumed);
   const isRaw = raw !== undefined;
@@ -154,6 +156,14 @@ export function readLot(
     questions: isAsked ? [...reading.questions, 'each-or-together'] : reading.questions,
     assumed,
   };
+}
+
+/** "3 × 180 g avocados" are three pieces of that weight, peel and all; of what does not come in pieces nothing. */
+function asPieces({ packs, size, thing, isTimes }: Packs, read: (words: string) => DraftLine) {
+  const weight = isTimes ? takeWeight(lineOf(size)) : undefined;
+  if (!weight) return undefined;
+  const named = readThing(`${packs} ${thing}`, read);
+  return named.reading.measuredBy === 'piece' ? { ...named, weight } : undefined;
 }
 
 /**
