@@ -14,6 +14,7 @@ const FLOORS = [
   ['washday'],
   ['exchange'],
   ['house'],
+  ['plan'],
 ];
 /** The floors of the pages; those who stand on the top one are screens that nobody else needs. */
 const FLOORS_OF_WEB = [
@@ -23,6 +24,7 @@ const FLOORS_OF_WEB = [
   ['caution', 'head', 'ingredient', 'shelf'],
   ['bowl', 'day'],
   ['alarms', 'notes', 'mask'],
+  ['weeks'],
   ['benches', 'kept', 'make', 'paste', 'settings', 'today', 'wear'],
   ['app'],
 ];

@@ -113,7 +113,7 @@ const POINTS = {
 const SAVES_SCALE_GRAMS = 150;
 const MOST_MONEY = 10;
 /** Too much of these harms; the others are only less needed so soon. Assumption of this project. */
-const STRICT: ReadonlySet<Rhythm> = new Set(['protein', 'acid', 'clarifying']);
+export const STRICT: ReadonlySet<Rhythm> = new Set(['protein', 'acid', 'clarifying']);
 /** So many bowls' worth of average are mixed into a mean, so that one good day is not a rule (shrinkage). */
 const RATING_PRIOR_COUNT = 3;
 const RATING_MIDDLE = 3;

@@ -1,0 +1,84 @@
+import type { Solver } from './programme';
+
+interface MipData {
+  readonly objective_function_value?: number;
+  readonly mip_dual_bound?: number;
+}
+/** As much of the HiGHS package as is used, so that the core knows its shape and not the package. */
+interface HighsModel {
+  readonly options: { set(options: Record<string, unknown>): unknown };
+  readonly info: { get(name: string): number | bigint };
+  setSolution(solution: { colValue: ArrayLike<number> }): unknown;
+  run(callbacks?: Record<number, (event: { data: MipData }) => void>): unknown;
+  getModelStatus(): number;
+  getObjectiveValue(): number;
+  getSolution(): { colValue: ArrayLike<number> };
+  dispose(): void;
+}
+export interface Highs {
+  readonly infinity: number;
+  readonly constants: {
+    readonly callbackType: { readonly mipImprovingSolution: number };
+    readonly modelStatus: Readonly<Record<'optimal' | 'infeasible' | 'unboundedOrInfeasible', number>>;
+    readonly variableType: { readonly continuous: number; readonly integer: number };
+  };
+  createModel(data: never): HighsModel;
+}
+
+/**
+ * HiGHS (Huangfu and Hall 2018, "Parallelizing the dual revised simplex method") as a solver of programmes.
+ * @param highs the loaded package
+ */
+export const highsSolver =
+  (highs: Highs): Solver =>
+  (programme, { seconds, gap, start, onBetter }) => {
+    const { constants, infinity } = highs;
+    const bounded = (values: readonly number[]) =>
+      values.map((value) => (value === Infinity ? infinity : value === -Infinity ? -infinity : value));
+    const starts = [0];
+    for (const { columns } of programme.rows) starts.push((starts.at(-1) ?? 0) + columns.length);
+    const [numCols, numRows] = [programme.cost.length, programme.rows.length];
+    const model = highs.createModel({
+      numCols,
+      numRows,
+      colCost: programme.cost,
+      colLower: bounded(programme.lower),
+      colUpper: bounded(programme.upper),
+      rowLower: bounded(programme.rows.map(({ lower }) => lower)),
+      rowUpper: bounded(programme.rows.map(({ upper }) => upper)),
+      matrix: {
+        format: 'csr',
+        numRows,
+        numCols,
+        starts,
+        indices: programme.rows.flatMap(({ columns }) => columns),
+        values: programme.rows.flatMap(({ values }) => values),
+      },
+      integrality: programme.isWhole.map((is) =>
+        is ? constants.variableType.integer : constants.variableType.continuous,
+      ),
+    } as never);
+    try {
+      model.options.set({ output_flag: false, time_limit: seconds, mip_rel_gap: gap, random_seed: 1 });
+      if (start) model.setSolution({ colValue: start });
+      model.run(
+        onBetter && {
+          [constants.callbackType.mipImprovingSolution]: ({ data }) => {
+            onBetter(Number(data.objective_function_value), Number(data.mip_dual_bound));
+          },
+        },
+      );
+      const status = model.getModelStatus();
+      const { infeasible, unboundedOrInfeasible, optimal } = constants.modelStatus;
+      const values = Array.from(model.getSolution().colValue);
+      if (status === infeasible || status === unboundedOrInfeasible || values.length !== programme.cost.length)
+        return { status: 'impossible', cost: Infinity, bound: Infinity, values: [] };
+      const cost = model.getObjectiveValue();
+      const isMixed = programme.isWhole.some(Boolean);
+      const bound = isMixed ? Number(model.info.get('mip_dual_bound')) : cost;
+      if (!Number.isFinite(cost)) return { status: 'impossible', cost: Infinity, bound, values: [] };
+      return { status: status === optimal ? 'best' : 'some', cost, bound, values };
+    } finally {
+      model.dispose();
+    }
+  };

@@ -1,0 +1,83 @@
+import { drawsFrom } from '../statistic';
+import { mayOn, type Chosen, type PlanProblem } from './problem';
+import { QuickLook } from './quick';
+
+/** Looks at so many neighbours: about a second. */
+const LOOKS = 16_000;
+/** How much worse, in points, a step may be at the beginning and at the end; tried out on made-up households. */
+const [HOT, COLD] = [3, 0.05];
+/** Looks without anything better after which it goes on from the best once more. */
+const PATIENCE = 2_500;
+
+/**
+ * Bowls made better step by step by simulated annealing (Kirkpatrick, Gelatt and Vecchi 1983, from memory): another mask,
+ * another day, one more, one less. Worse steps are taken too, ever more seldom, so that it does not stay in the first hollow.
+ * The same for the same problem; nothing is proven.
+ * @param from sets of bowls; the search goes out from the best of those that keep the rules
+ */
+export function improved(problem: PlanProblem, from: readonly (readonly Chosen[])[]): readonly Chosen[] {
+  const quick = new QuickLook(problem);
+  const draws = drawsFrom(7);
+  const uniform = (): number => draws.uniform();
+  const pick = <T>(all: readonly T[]): T | undefined => all[Math.floor(uniform() * all.length)];
+  const places: readonly Chosen[] = problem.options.flatMap((option) =>
+    problem.days.flatMap((_, on) =>
+      mayOn(option, problem.heads, problem.days, on) ? [{ optionId: option.id, on }] : [],
+    ),
+  );
+  const key = ({ optionId, on }: Chosen): string => `${optionId} ${on}`;
+  const known = new Set(places.map(key));
+  const byDay = new Map<number, Chosen[]>();
+  for (const place of places) byDay.set(place.on, [...(byDay.get(place.on) ?? []), place]);
+  const headsOf = (one: Chosen): readonly string[] => quick.options.get(one.optionId)?.headIds ?? [];
+  const leastOf = new Map(problem.heads.map(({ id, leastDays }) => [id, leastDays]));
+  const inTheWay = (one: Chosen, place: Chosen): boolean =>
+    headsOf(one).some((id) => headsOf(place).includes(id) && Math.abs(one.on - place.on) < (leastOf.get(id) ?? 1));
+
+  let best = from[0] ?? [];
+  let bestCost = Infinity;
+  for (const one of from) {
+    const its = quick.keepsRules(one) ? quick.cost(one) : Infinity;
+    if (its < bestCost) [best, bestCost] = [one, its];
+  }
+  if (places.length === 0) return best;
+  let [now, cost] = [best, bestCost];
+  /** A neighbour: with a new bowl instead of those in its way, without one, or with one on another day or of another mask. */
+  const neighbour = (): readonly Chosen[] => {
+    const kind = uniform();
+    const one = pick(now.filter((bowl) => !quick.isPinned(bowl)));
+    if (one && kind < 0.1) return now.filter((bowl) => bowl !== one);
+    let place: Chosen | undefined;
+    if (one && kind < 0.35) {
+      const on = one.on + (uniform() < 0.5 ? -1 : 1) * (1 + Math.floor(uniform() * 3));
+      place = { optionId: one.optionId, on };
+      if (!known.has(key(place))) return now;
+    } else if (one && kind < 0.7) {
+      const same = (byDay.get(one.on) ?? []).filter((other) => headsOf(other).some((id) => headsOf(one).includes(id)));
+      place = pick(same);
+    } else place = pick(places);
+    if (!place) return now;
+    const to = place;
+    const moved = one && kind < 0.7 ? now.filter((bowl) => bowl !== one) : now;
+    return [...moved.filter((bowl) => quick.isPinned(bowl) || !inTheWay(bowl, to)), to];
+  };
+  let since = 0;
+  for (let look = 0; look < LOOKS; look++) {
+    const next = neighbour();
+    since += 1;
+    if (next !== now && quick.keepsRules(next)) {
+      const its = quick.cost(next);
+      const heat = HOT * (COLD / HOT) ** (look / LOOKS);
+      if (its <= cost || uniform() < Math.exp((cost - its) / heat)) [now, cost] = [next, its];
+      if (its < bestCost - 1e-6) {
+        [best, bestCost] = [next, its];
+        since = 0;
+      }
+    }
+    if (since > PATIENCE) {
+      [now, cost] = [best, bestCost];
+      since = 0;
+    }
+  }
+  return best;
+}

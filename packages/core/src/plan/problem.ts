@@ -1,0 +1,153 @@
+import type { Rhythm } from '../ingredient';
+import type { RankTerm } from '../judge';
+import type { Day } from '../time';
+
+/** A day of the horizon as a plan sees it. */
+export interface PlanDay {
+  readonly day: Day;
+  /** When a bowl would be made on it, milliseconds since 1970. */
+  readonly at: number;
+  /** Minutes in hand, from the knife to the rinse. */
+  readonly minutes: number;
+  readonly isShopDay: boolean;
+}
+
+/** A head as a plan sees it. Days are counted from 0, today; what was before is less than 0. */
+export interface PlanHead {
+  readonly id: string;
+  readonly everyDays: number;
+  /** Not sooner after the last one. */
+  readonly leastDays: number;
+  /** The days on which it can have a bowl. */
+  readonly canOn: readonly boolean[];
+  /** Day of the last bowl; undefined for none. */
+  readonly lastOn: number | undefined;
+  /** What it has become, or becomes, time for: met once within the horizon or missed. */
+  readonly due: readonly { readonly rhythm: Rhythm; readonly from: number }[];
+  /** Days between two uses of what harms when it comes too often. */
+  readonly strictDays: Readonly<Partial<Record<Rhythm, number>>>;
+}
+
+/** A bowl that could be made: a mask for one or more heads, as sizing makes it. */
+export interface Option {
+  readonly id: string;
+  readonly maskId: string;
+  readonly headIds: readonly string[];
+  readonly handsOnMinutes: number;
+  readonly wearMinutes: number;
+  readonly madeMillilitres: number;
+  /** What it draws, usable grams of what lies on a shelf: whole eggs for a yolk. Nothing of what is from the tap or in drops. */
+  readonly lines: readonly { readonly ingredientId: string; readonly grams: number }[];
+  readonly rhythms: readonly Rhythm[];
+  readonly repeatDays: number | undefined;
+  /** How much less it suits than the best for these heads, and the work it is; points, 0 or more. */
+  readonly points: number;
+  /** The ranking's reasons, by head. */
+  readonly terms: Readonly<Record<string, readonly RankTerm[]>>;
+  /** The days on which nothing forbids it. */
+  readonly canOn: readonly boolean[];
+}
+
+/** Something that can be drawn from: a lot that turns, or what a shop would give on a day. */
+export interface Supply {
+  readonly id: string;
+  readonly ingredientId: string;
+  /** The lot on the shelf; undefined for what is still to be bought. */
+  readonly lotId: string | undefined;
+  /** The day on which it is bought; undefined for what is there. */
+  readonly boughtOn: number | undefined;
+  /** Whole pieces or packs there are, or can be bought at the most; 1 for what is loose. */
+  readonly units: number;
+  /** Usable grams of one. */
+  readonly unitGrams: number;
+  /** Further days that an opened one may be used; undefined for what is open already or opens nothing. */
+  readonly openDays: number | undefined;
+  /** The chance that it may be used on each day: ripe enough, and not past. */
+  readonly chance: readonly number[];
+  /** True where it is used on a day only if it went into the cold in time. */
+  readonly needsCold: readonly boolean[];
+  /** The chance that what is left at the end of the horizon is past by then, 0 to 1. */
+  readonly lostShare: number;
+  /** How much a lost gram of it counts, beside others. */
+  readonly weight: number;
+  readonly canFreeze: boolean;
+  /** Money for a unit, where known; for what is to be bought. */
+  readonly unitPrice: number | undefined;
+}
+
+/** Something that outlasts the horizon however often it is opened: only how much there is counts. */
+export interface Good {
+  readonly ingredientId: string;
+  /** Usable grams in the house. */
+  readonly grams: number;
+  /** Money for a gram, where known. */
+  readonly pricePerGram: number | undefined;
+  /** Usable grams of what a shop sells of it at once. */
+  readonly packGrams: number;
+}
+
+/** A bowl on a day, before anybody says what it draws. */
+export interface Chosen {
+  readonly optionId: string;
+  readonly on: number;
+}
+
+/** Everything that decides a plan, in plain numbers. */
+export interface PlanProblem {
+  readonly days: readonly PlanDay[];
+  readonly heads: readonly PlanHead[];
+  readonly options: readonly Option[];
+  readonly supplies: readonly Supply[];
+  readonly goods: readonly Good[];
+  readonly pins: readonly Chosen[];
+  readonly budget: number | undefined;
+  /** A bowl may go without so much of what it wants of a thing, rather than opening another piece. */
+  readonly sparedShare: number;
+  /** What stood in the plan before: kept where nothing speaks against it. */
+  readonly former: readonly Chosen[];
+}
+
+/** Below this chance nothing is planned on a lot: as likely hard or past as fit. Assumption of this project. */
+export const LEAST_CHANCE = 0.5;
+
+/** What is usually spared of a thing rather than opening another piece: about what drawing from the shelf spares. Assumption of this project. */
+export const SPARED_SHARE = 0.12;
+
+/** What everything weighs in a plan, in the points of the ranking. Assumptions of this project. */
+export const PLAN_POINTS = {
+  /** For 100 g that are lost. */
+  lost: 2,
+  /** For 100 g that a bowl goes without: a trifle, so that it is done only where it saves something. */
+  spared: 0.2,
+  /** For 100 g more than going by the day would lose: practically never. */
+  lostMore: 8,
+  /** Share of a loss that remains where something is frozen in time: it thaws soft, and has to be thought of. */
+  frozen: 0.7,
+  freezing: 0.3,
+  /** For 100 g that are planned on with an even chance only. */
+  risk: 2,
+  /** For each day that a head waits beyond its rhythm. */
+  late: 4,
+  /** For a way to the shop, and for each thing on the list. */
+  trip: 0.6,
+  item: 0.25,
+  /** For each pack of what keeps: no more of them than are needed. */
+  pack: 0.02,
+  money: 0.15,
+  /** For each hour from knife to rinse. */
+  hour: 0.5,
+  /** What it is time for, and does not come. */
+  due: 1.5,
+  /** The same mask for the same head once more. */
+  again: 0.8,
+  /** For 100 g of a pinned bowl that nobody has. */
+  missing: 20,
+  /** A bowl of the plan before that is gone. */
+  changed: 0.4,
+} as const;
+
+/** The days on which an option may be planned. */
+export const mayOn = (option: Option, heads: readonly PlanHead[], days: readonly PlanDay[], on: number): boolean =>
+  option.canOn[on] === true &&
+  option.headIds.every((id) => heads.find((head) => head.id === id)?.canOn[on] === true) &&
+  option.handsOnMinutes + option.wearMinutes <= (days[on]?.minutes ?? 0);

@@ -1,0 +1,161 @@
+import type { House } from '../house';
+import { beatsOf, intervalDays, STRICT } from '../judge';
+import type { Mask } from '../mask';
+import type { Lot } from '../shelf';
+import { atLocal, daysBetween, localDay, localTime, minutesBetween, weekdayOf, type Day } from '../time';
+import { optionsFor, sizeIn, type HeadOfWeeks, type LeftOut, type SizeFor } from './options';
+import { mayOn, SPARED_SHARE, type PlanDay, type PlanHead, type PlanProblem } from './problem';
+import { suppliesOf } from './supplies';
+import { horizonFrom, minutesOn, rhythmOf, stillWished, type Pin, type WeekWishes } from './wishes';
+
+/** A household as weeks are planned for it. */
+export interface HouseholdOfWeeks {
+  readonly house: House;
+  readonly heads: readonly HeadOfWeeks[];
+  readonly masks: readonly Mask[];
+  readonly lots: readonly Lot[];
+  /** Bowls that are kept for a day already: they stand like pins. */
+  readonly kept: readonly Pin[];
+  readonly wishes: WeekWishes;
+  /** Bowls of the plan before. */
+  readonly former: readonly Pin[];
+  /** The present, milliseconds since 1970. */
+  readonly now: number;
+}
+
+/** A pin that no plan can keep: the mask is nothing for this head, not on that day, or one of them is gone. */
+export interface RefusedPin {
+  readonly pin: Pin;
+  readonly reason: 'not-offered' | 'not-then' | 'unknown';
+}
+
+export interface PosedProblem {
+  readonly problem: PlanProblem;
+  readonly refused: readonly RefusedPin[];
+  readonly leftOut: readonly LeftOut[];
+}
+
+/** A bowl is reckoned for this time of its day; today's no earlier than now. Assumption of this project. */
+const USUAL_MINUTES = 17 * 60;
+/** Nobody begins what ends later than this. Assumption of this project. */
+const LATEST_MINUTES = 23 * 60;
+/** Not sooner than this share of its rhythm. Assumption of this project. */
+const LEAST_SHARE = 0.7;
+
+/**
+ * The weeks of a household in plain numbers: what may be made for whom on which day, what there is and how long it lasts,
+ * and what stands already.
+ * @throws RangeError as `sizing`
+ */
+export function problemOf(household: HouseholdOfWeeks, size: SizeFor = sizeIn(household.house)): PosedProblem {
+  const { house, masks, lots, now } = household;
+  const { zone, catalogue, climate } = house;
+  const today = localDay(now, zone);
+  const wishes = stillWished(household.wishes, today);
+  const days = horizonFrom(today, wishes.horizonDays).map((day) => planDay(wishes, day, now, zone));
+  const indexOf = (day: Day): number => daysBetween(today, day);
+  const inHorizon = ({ day }: Pin): boolean => day >= today && indexOf(day) < days.length;
+  const asked = [...household.kept, ...wishes.pins].filter(inHorizon);
+  const { options, leftOut } = optionsFor(house, household.heads, masks, days, wishes.noes, asked, now, size);
+  const idOf = ({ maskId, headIds }: Pin): string | undefined =>
+    options.find((one) => one.maskId === maskId && sameHeads(one.headIds, headIds))?.id;
+  const heads = household.heads.map((head) => planHead(household, head, days, today));
+
+  const refused: RefusedPin[] = [];
+  const pins = asked.flatMap((pin) => {
+    const optionId = idOf(pin);
+    const on = indexOf(pin.day);
+    const isOffered = options.find(({ id }) => id === optionId)?.canOn[on] === true;
+    if (optionId !== undefined && isOffered) return [{ optionId, on }];
+    refused.push({ pin, reason: reasonOf(pin, optionId !== undefined) });
+    return [];
+  });
+  function reasonOf({ maskId, headIds }: Pin, isOption: boolean): RefusedPin['reason'] {
+    if (isOption) return 'not-then';
+    const isKnown =
+      masks.some(({ id }) => id === maskId) && headIds.every((id) => heads.some((head) => head.id === id));
+    return isKnown ? 'not-offered' : 'unknown';
+  }
+  const once = pins.filter(
+    (pin, i) => pins.findIndex(({ optionId, on }) => optionId === pin.optionId && on === pin.on) === i,
+  );
+  const usable = options.filter(
+    (option) =>
+      once.some(({ optionId }) => optionId === option.id) || days.some((_, on) => mayOn(option, heads, days, on)),
+  );
+
+  const most = new Map<string, number>();
+  for (const { lines } of usable)
+    for (const { ingredientId, grams } of lines)
+      most.set(ingredientId, Math.max(grams * 2, most.get(ingredientId) ?? 0));
+  // What lies there and no bowl wants is lost whatever is planned: it is no part of the choice.
+  const wish = { lots, catalogue, climate, now, days, useUpIds: new Set(wishes.useUpIds) };
+  const from = [...most].map(([id, grams]) => suppliesOf(id, wish, grams));
+  const former = household.former.filter(inHorizon).flatMap((pin) => {
+    const optionId = idOf(pin);
+    return optionId === undefined ? [] : [{ optionId, on: indexOf(pin.day) }];
+  });
+  return {
+    problem: {
+      days,
+      heads,
+      options: usable,
+      supplies: from.flatMap(({ supplies }) => supplies),
+      goods: from.flatMap(({ good }) => good ?? []),
+      pins: once,
+      budget: wishes.budget,
+      sparedShare: SPARED_SHARE,
+      former,
+    },
+    refused,
+    leftOut,
+  };
+}
+
+const sameHeads = (some: readonly string[], others: readonly string[]): boolean =>
+  some.length === others.length && some.every((id) => others.includes(id));
+
+function planDay(wishes: WeekWishes, day: Day, now: number, zone: string): PlanDay {
+  const at = Math.max(now, atLocal(day, USUAL_MINUTES, zone));
+  const isToday = localDay(now, zone) === day;
+  const left = minutesBetween(now, atLocal(day, LATEST_MINUTES, zone));
+  return {
+    day,
+    at,
+    minutes: Math.max(0, isToday ? Math.min(minutesOn(wishes, day), left) : minutesOn(wishes, day)),
+    // Who plans today's shop after it, goes another day.
+    isShopDay: wishes.shopWeekdays.includes(weekdayOf(day)) && (!isToday || localTime(now, zone).hour < 18),
+  };
+}
+
+function planHead(
+  { house, wishes }: HouseholdOfWeeks,
+  { id, wore, story }: HeadOfWeeks,
+  days: readonly PlanDay[],
+  today: Day,
+): PlanHead {
+  const { zone, schools } = house;
+  const { everyDays, weekdays } = rhythmOf(wishes, id);
+  const last = wore.map(({ at }) => localDay(Date.parse(at), zone)).filter((day) => day <= today);
+  const lastDay = last.sort().at(-1);
+  const lastOn = lastDay === undefined ? undefined : daysBetween(today, lastDay);
+  const leastDays = Math.max(1, Math.ceil(everyDays * LEAST_SHARE));
+  const end = days.length;
+  const due = beatsOf(wore, schools, story, zone)
+    .map(({ rhythm, dueAt }) => ({ rhythm, from: Math.max(0, daysBetween(today, localDay(dueAt, zone))) }))
+    .filter(({ from }) => from < end);
+  const strictDays = Object.fromEntries([...STRICT].map((rhythm) => [rhythm, intervalDays(rhythm, schools, story)]));
+  return {
+    id,
+    everyDays,
+    leastDays,
+    canOn: days.map(
+      ({ day }, on) =>
+        (lastOn === undefined || on >= lastOn + leastDays) &&
+        (weekdays.length === 0 || weekdays.includes(weekdayOf(day))),
+    ),
+    lastOn,
+    due,
+    strictDays,
+  };
+}

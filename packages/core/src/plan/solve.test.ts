@@ -1,0 +1,189 @@
+import loadHighs from 'highs';
+import { beforeAll, describe, expect, it } from 'vitest';
+import { solve as solveByYalps, equalTo, greaterEq, inRange, lessEq, type Constraint } from 'yalps';
+import { brokenRules, dayByDay, highsSolver, plan, planModel, withBowls, type Highs, type PlanProblem } from '.';
+import { improved } from './improve';
+import { mayOn } from './problem';
+import type { Programme, Solver } from './programme';
+import { QuickLook } from './quick';
+import { aKitchen, aMadeUpHousehold } from './testing';
+import { problemOf } from './problemOf';
+
+let solver: Solver;
+beforeAll(async () => {
+  solver = highsSolver((await loadHighs()) as unknown as Highs);
+});
+const EXACT = { seconds: 20, gap: 1e-9 };
+
+/** Every set of bowls that keeps the rules, one head after the other and day by day. */
+function everySet(problem: PlanProblem): (readonly { optionId: string; on: number }[])[] {
+  const quick = new QuickLook(problem);
+  const { heads, days, options } = problem;
+  const places = options.flatMap((option) =>
+    days.flatMap((_, on) => (mayOn(option, heads, days, on) ? [{ optionId: option.id, on }] : [])),
+  );
+  const sets: (readonly { optionId: string; on: number }[])[] = [];
+  const go = (from: number, chosen: readonly { optionId: string; on: number }[]): void => {
+    sets.push(chosen);
+    for (let i = from; i < places.length; i++) {
+      const next = [...chosen, places[i] as (typeof places)[number]];
+      if (quick.keepsRules(next)) go(i + 1, next);
+    }
+  };
+  go(0, []);
+  return sets;
+}
+
+/** Without pieces, shops and sparing every draw is the next best one, so that enumeration needs no solver. */
+const loose = (problem: PlanProblem): PlanProblem => ({
+  ...problem,
+  sparedShare: 0,
+  days: problem.days.map((day) => ({ ...day, isShopDay: false })),
+  supplies: problem.supplies
+    .filter(({ boughtOn }) => boughtOn === undefined)
+    .filter(({ ingredientId }, i, all) => all.findIndex((one) => one.ingredientId === ingredientId) === i)
+    .map((supply) => ({
+      ...supply,
+      openDays: undefined,
+      canFreeze: false,
+      chance: supply.chance.map((chance) => (chance === 1 ? 1 : 0)),
+    })),
+});
+
+describe('the best plan', () => {
+  it('is the best of all that could be, on five hundred small households by exhaustive search', () => {
+    for (let seed = 1; seed <= 500; seed++) {
+      const problem = loose(aMadeUpHousehold(seed, { heads: 2, days: 3, masks: 2, lots: 3, isShared: seed % 2 === 0 }));
+      const quick = new QuickLook(problem);
+      const least = Math.min(...everySet(problem).map((set) => quick.cost(set)));
+      const { cost, status } = solver(planModel(problem).programme, EXACT);
+      expect(status).toBe('best');
+      expect(Math.abs(cost - least), `seed ${seed}: ${cost} and ${least}`).toBeLessThan(1e-4);
+    }
+  });
+
+  it('is never beaten by any set of bowls where pieces are opened and bought', () => {
+    for (let seed = 1; seed <= 60; seed++) {
+      const problem = aMadeUpHousehold(seed, { heads: 2, days: 3, masks: 2, lots: 3 });
+      const quick = new QuickLook(problem);
+      const least = Math.min(...everySet(problem).map((set) => quick.cost(set)));
+      expect(solver(planModel(problem).programme, EXACT).cost, `seed ${seed}`).toBeLessThan(least + 1e-4);
+    }
+  });
+
+  it('costs the same for a second solver (YALPS, branch and cut by another hand)', () => {
+    for (let seed = 1; seed <= 25; seed++) {
+      const { programme } = planModel(aMadeUpHousehold(seed, { heads: 2, days: 4, masks: 3, lots: 3, isShared: true }));
+      const theirs = byYalps(programme);
+      const ours = solver(programme, EXACT);
+      if (theirs === undefined) continue;
+      expect(Math.abs(ours.cost - theirs), `seed ${seed}`).toBeLessThan(1e-4);
+    }
+  });
+});
+
+function byYalps({ cost, lower, upper, isWhole, rows }: Programme): number | undefined {
+  const constraints: Record<string, Constraint> = {};
+  const variables = cost.map((its): Record<string, number> => ({ cost: its }));
+  rows.forEach((row, r) => {
+    const { lower: low, upper: high } = row;
+    constraints[`r${r}`] =
+      low === high
+        ? equalTo(low)
+        : low === -Infinity
+          ? lessEq(high)
+          : high === Infinity
+            ? greaterEq(low)
+            : inRange(low, high);
+    row.columns.forEach((column, i) => {
+      const of = variables[column] as Record<string, number>;
+      of[`r${r}`] = (of[`r${r}`] ?? 0) + (row.values[i] ?? 0);
+    });
+  });
+  variables.forEach((of, i) => {
+    const [low, high] = [lower[i] ?? 0, upper[i] ?? Infinity];
+    if (high === Infinity && low === 0) return;
+    of[`b${i}`] = 1;
+    constraints[`b${i}`] = high === Infinity ? greaterEq(low) : inRange(low, high);
+  });
+  const answer = solveByYalps(
+    {
+      direction: 'minimize',
+      objective: 'cost',
+      constraints,
+      variables: Object.fromEntries(variables.map((of, i) => [`x${i}`, of])),
+      integers: isWhole.flatMap((is, i) => (is ? [`x${i}`] : [])),
+    },
+    { timeout: 4000, maxIterations: 200_000 },
+  );
+  return answer.status === 'optimal' ? answer.result : undefined;
+}
+
+describe('a plan', () => {
+  it('keeps every rule, looked up by somebody who knows no programme', () => {
+    for (let seed = 1; seed <= 150; seed++) {
+      const problem = aMadeUpHousehold(seed, { heads: 2, days: 8, masks: 5, lots: 5, isShared: seed % 2 === 0 });
+      const held = withBowls(problem, planModel(problem), dayByDay(problem), solver);
+      expect(held && brokenRules(problem, held.choice), `seed ${seed}`).toEqual([]);
+    }
+  });
+
+  it('keeps every rule once it is searched for, loses no more than going by the day, and costs what the quick look says at the most', () => {
+    for (let seed = 1; seed <= 12; seed++) {
+      const problem = aMadeUpHousehold(seed, { heads: 2, days: 7, masks: 6, lots: 5, isShared: true });
+      const found = plan(problem, solver, { seconds: 0.5 });
+      expect(brokenRules(problem, found), `seed ${seed}`).toEqual([]);
+      expect(found.lostGrams, `seed ${seed}`).toBeLessThan(found.byDay.lostGrams + 0.1);
+      expect(found.cost).toBeLessThan(found.byDay.cost + 1e-6);
+      expect(found.bound).toBeLessThan(found.cost + 1e-6);
+      expect(found.cost).toBeLessThan(new QuickLook(problem).cost(found.bowls) + 0.01);
+    }
+  });
+
+  it('changes nothing where nothing has changed', () => {
+    for (let seed = 1; seed <= 6; seed++) {
+      const problem = aMadeUpHousehold(seed, { heads: 2, days: 7, masks: 6, lots: 5 });
+      const first = plan(problem, solver, { seconds: 0.5 });
+      const former = first.bowls.map(({ optionId, on }) => ({ optionId, on }));
+      const again = plan({ ...problem, former }, solver, { seconds: 0.5 });
+      expect(again.bowls.map(({ optionId, on }) => `${optionId} ${on}`)).toEqual(
+        former.map(({ optionId, on }) => `${optionId} ${on}`),
+      );
+      expect(again.costs.changed).toBe(0);
+    }
+  });
+
+  it('keeps what is pinned, and says what a pin lacks', () => {
+    for (let seed = 1; seed <= 12; seed++) {
+      const problem = aMadeUpHousehold(seed, { heads: 2, days: 7, masks: 6, lots: 5 });
+      const option = problem.options[seed % problem.options.length];
+      const pin = { optionId: option?.id ?? '', on: seed % 7 };
+      const pinnedProblem = { ...problem, pins: [pin] };
+      const found = plan(pinnedProblem, solver, { seconds: 0.5 });
+      expect(found.bowls).toContainEqual(expect.objectContaining({ ...pin, isPinned: true }));
+      expect(brokenRules(pinnedProblem, found), `seed ${seed}`).toEqual([]);
+    }
+  });
+
+  it('spends no more than is to be spent', () => {
+    const problem = aMadeUpHousehold(3, { heads: 3, days: 10, masks: 8, lots: 3 });
+    const free = plan(problem, solver, { seconds: 1 });
+    const spent = free.purchases.reduce((sum, { money = 0 }) => sum + money, 0);
+    expect(spent).toBeGreaterThan(0.5);
+    const tight = plan({ ...problem, budget: spent / 3 }, solver, { seconds: 1 });
+    expect(tight.purchases.reduce((sum, { money = 0 }) => sum + money, 0)).toBeLessThanOrEqual(spent / 3 + 0.01);
+  });
+});
+
+describe('the search step by step', () => {
+  it('never ends worse than it began, and keeps the rules', () => {
+    for (let seed = 1; seed <= 4; seed++) {
+      const { problem } = problemOf(aKitchen(seed, { heads: 2, lots: 6 }));
+      const quick = new QuickLook(problem);
+      const began = dayByDay(problem);
+      const ended = improved(problem, [began]);
+      expect(quick.keepsRules(ended)).toBe(true);
+      expect(quick.cost(ended)).toBeLessThanOrEqual(quick.cost(began));
+    }
+  });
+});

@@ -1,0 +1,110 @@
+import { dayByDay } from './dayByDay';
+import { improved } from './improve';
+import { planModel, type PlanModel } from './model';
+import { choiceOf, type Choice } from './plan';
+import type { Chosen, PlanProblem } from './problem';
+import { withFixed, type Solver } from './programme';
+
+/** How good a plan is known to be. */
+export interface Proof {
+  /** No plan costs less than this, points. */
+  readonly bound: number;
+  /** How far its cost may lie above that, as a share of it, 0 or more. */
+  readonly gap: number;
+  readonly isProven: boolean;
+}
+
+export interface Planned extends Choice, Proof {
+  /** What going by the day would come to, for whoever wants to compare. */
+  readonly byDay: Pick<Choice, 'lostGrams' | 'cost' | 'costs'>;
+}
+
+export interface PlanOptions {
+  /** Most seconds for the search, once there is a first answer. */
+  readonly seconds: number;
+  /** Good enough, as a share of the cost. */
+  readonly gap?: number;
+  /** Told of the first answer, and of each better one with what is still possible. */
+  readonly onBetter?: ((cost: number, bound: number) => void) | undefined;
+}
+
+export const USUAL_GAP = 0.01;
+/** Enough for a programme in which the bowls stand and only pieces are counted. */
+const SECONDS_FOR_FIXED = 2;
+/** A plan that is better by less than this, points, is not worth a change. Assumption of this project. */
+const WORTH_A_CHANGE = 0.3;
+/** What going by the day loses may be exceeded by rounding only. */
+const ROUNDING_GRAMS = 0.01;
+
+interface Held {
+  readonly choice: Choice;
+  readonly values: readonly number[];
+}
+
+/** The best that can be done with given bowls: which pieces are opened, drawn, frozen, bought. Nothing where they break a rule. */
+export function withBowls(
+  problem: PlanProblem,
+  model: PlanModel,
+  chosen: readonly Chosen[],
+  solver: Solver,
+): Held | undefined {
+  const fixed = new Map(
+    model.bowls.map(({ column, option, on }) => [
+      column,
+      chosen.some((one) => one.optionId === option.id && one.on === on) ? 1 : 0,
+    ]),
+  );
+  const known = new Set(model.bowls.map(({ option, on }) => `${option.id} ${on}`));
+  if (chosen.some(({ optionId, on }) => !known.has(`${optionId} ${on}`))) return undefined;
+  const { status, values } = solver(withFixed(model.programme, fixed), { seconds: SECONDS_FOR_FIXED, gap: 1e-6 });
+  return status === 'impossible' ? undefined : { choice: choiceOf(problem, model, values), values };
+}
+
+/**
+ * A plan: the first answer by going from day to day, or what was planned before where that is better, and then the search
+ * for the best. It is never expected to lose more than going by the day, and it changes nothing of what was planned before
+ * that is not worth a change.
+ * @throws Error where not even a plan without bowls is possible
+ */
+export function plan(problem: PlanProblem, solver: Solver, options: PlanOptions): Planned {
+  const free = planModel(problem);
+  const going = dayByDay(problem);
+  const byDay = withBowls(problem, free, going, solver) ?? withBowls(problem, free, problem.pins, solver);
+  if (!byDay) throw new Error('There is no plan that keeps the rules.');
+  const model = planModel(problem, byDay.choice.lostGrams + ROUNDING_GRAMS);
+  const former = problem.former.length > 0 ? withBowls(problem, model, standing(problem), solver) : undefined;
+  options.onBetter?.(byDay.choice.cost, 0);
+  const nearBest = withBowls(problem, model, improved(problem, [going, standing(problem)]), solver);
+  const first = [former, nearBest].reduce<Held>(
+    (best, one) => (one && one.choice.cost < best.choice.cost ? one : best),
+    byDay,
+  );
+  options.onBetter?.(first.choice.cost, 0);
+  const found = solver(model.programme, {
+    seconds: options.seconds,
+    gap: options.gap ?? USUAL_GAP,
+    start: first.values,
+    onBetter: options.onBetter,
+  });
+  const bound = Math.min(first.choice.cost, Number.isFinite(found.bound) ? Math.max(0, found.bound) : 0);
+  const best =
+    found.status === 'impossible' ? first : { choice: choiceOf(problem, model, found.values), values: found.values };
+  const keepsFormer = former && former.choice.cost - best.choice.cost < WORTH_A_CHANGE;
+  const { choice } = keepsFormer ? former : best.choice.cost <= first.choice.cost ? best : first;
+  const { lostGrams, cost, costs } = byDay.choice;
+  const gap = choice.cost > 0 ? Math.max(0, (choice.cost - bound) / choice.cost) : 0;
+  return { ...choice, bound, gap, isProven: found.status === 'best', byDay: { lostGrams, cost, costs } };
+}
+
+/** What was planned before, with what is pinned since: where the two meet, the pin stands. */
+function standing({ former, pins, options, heads }: PlanProblem): readonly Chosen[] {
+  const headsOf = (optionId: string): readonly string[] => options.find(({ id }) => id === optionId)?.headIds ?? [];
+  const clashes = (one: Chosen, pin: Chosen): boolean =>
+    heads.some(
+      ({ id, leastDays }) =>
+        headsOf(one.optionId).includes(id) &&
+        headsOf(pin.optionId).includes(id) &&
+        Math.abs(one.on - pin.on) < leastDays,
+    );
+  return [...former.filter((one) => !pins.some((pin) => clashes(one, pin))), ...pins];
+}

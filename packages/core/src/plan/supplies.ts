@@ -1,0 +1,197 @@
+import {
+  ingredientById,
+  isPerishable,
+  keepingOf,
+  pieceSize,
+  rawRecipeOf,
+  type Catalogue,
+  type Ingredient,
+  type LotState,
+} from '../ingredient';
+import { madeFromRaw } from '../recipe';
+import { lotPast, standsAt, windowOf, FROZEN_CELSIUS, type Climate, type Lot } from '../shelf';
+import { daysOpen, lotForecast } from './forecast';
+import type { Good, PlanDay, Supply } from './problem';
+
+/** What a shop sells at once of what is not counted in pieces, usable grams, where the household never bought any. Assumption of this project. */
+const PACK_GRAMS = { packed: 350, raw: 500, other: 250 } as const;
+/** Nobody carries home more pieces of one thing than this. Assumption of this project. */
+const MOST_UNITS = 6;
+/** What is to be used up counts so many times. Assumption of this project. */
+const USE_UP_WEIGHT = 3;
+
+/** What is asked about an ingredient that bowls want. */
+export interface SupplyWish {
+  readonly lots: readonly Lot[];
+  readonly catalogue: Catalogue;
+  readonly climate: Climate;
+  readonly now: number;
+  readonly days: readonly PlanDay[];
+  readonly useUpIds: ReadonlySet<string>;
+}
+
+/**
+ * Where an ingredient can come from in the days to come: as a good, where nothing of it turns within them, or as supplies,
+ * each lot and each shop day by itself. Whole eggs, raw grain: usable grams of what it becomes.
+ * @param mostGrams the most that any plan could want of it
+ */
+export function suppliesOf(
+  ingredientId: string,
+  wish: SupplyWish,
+  mostGrams: number,
+): { readonly good?: Good; readonly supplies: readonly Supply[] } {
+  const row = ingredientById(wish.catalogue, ingredientId);
+  const lots = wish.lots.filter((lot) => lot.ingredientId === ingredientId && lot.grams > 0.5);
+  const pricePerGram = lots.find((lot) => lot.pricePerGram !== undefined && lot.state !== 'raw')?.pricePerGram;
+  const pack = packOf(row, lots);
+  const keeps = (lot: Lot): boolean => lot.state === 'raw' || outlasts(row, lot, wish);
+  const canBuy = row.recipe === undefined || rawRecipeOf(row) !== undefined;
+  if (lots.every(keeps) && keepsWhenBought(row, wish.days.length)) {
+    const grams = lots.reduce((sum, lot) => sum + usableOf(row, lot), 0);
+    return { good: { ingredientId, grams, pricePerGram, packGrams: canBuy ? pack : Infinity }, supplies: [] };
+  }
+  const there = lots.map((lot) => supplyOfLot(row, lot, wish, keeps(lot)));
+  const bought = canBuy
+    ? wish.days.flatMap(({ isShopDay }, on) =>
+        isShopDay ? [boughtOn(row, on, wish, pack, pricePerGram, mostGrams)] : [],
+      )
+    : [];
+  return { supplies: [...there, ...bought] };
+}
+
+/** Usable grams of a lot: of the raw thing, what it makes. */
+function usableOf(row: Ingredient, { state, grams }: Lot): number {
+  const recipe = rawRecipeOf(row);
+  return state === 'raw' && recipe ? madeFromRaw(recipe, grams).madeGrams : grams;
+}
+
+/** What a shop gives at once: a piece, or a pack as large as the household has bought before. */
+function packOf(row: Ingredient, lots: readonly Lot[]): number {
+  if (row.pieces && row.measuredBy[0] === 'piece') return pieceSize(row).usableGrams;
+  const recipe = rawRecipeOf(row);
+  if (recipe) return madeFromRaw(recipe, PACK_GRAMS.raw).madeGrams;
+  return Math.max(row.traits.isPacked ? PACK_GRAMS.packed : PACK_GRAMS.other, ...lots.map(({ grams }) => grams));
+}
+
+const stateBought = (row: Ingredient): LotState => (rawRecipeOf(row) ? 'raw' : 'whole');
+
+/** True for what outlasts the horizon from the shop on, opened at any time. */
+function keepsWhenBought(row: Ingredient, days: number): boolean {
+  const state = stateBought(row);
+  if (state === 'raw') return true;
+  if (row.ripening) return false;
+  const hours = days * 24;
+  const closed = keepingOf(row, 'whole');
+  const open = keepingOf(row, row.traits.isPacked ? 'opened' : 'cut');
+  const lasts = (keeping: typeof closed): boolean =>
+    (row.traits.stands === 'fridge' || isPerishable(keeping) ? keeping.coldHours : keeping.roomHours) > hours;
+  return lasts(closed) && lasts(open);
+}
+
+/** True for a lot that outlasts the horizon, opened at any time within it. */
+function outlasts(row: Ingredient, lot: Lot, { climate, now, days }: SupplyWish): boolean {
+  const { endsAt, isPast, ripeness } = windowOf(row, lotPast(lot), climate, now);
+  const end = days.at(-1)?.at ?? now;
+  if (isPast || ripeness || endsAt <= end) return false;
+  return lot.state !== 'whole' || keepsWhenBought(row, days.length);
+}
+
+function supplyOfLot(row: Ingredient, lot: Lot, wish: SupplyWish, keeps: boolean): Supply {
+  const { days, climate, now, useUpIds } = wish;
+  const isWished = useUpIds.has(row.id);
+  const pieceGrams = lot.state === 'whole' ? lot.pieceGrams : undefined;
+  const isPack = lot.state === 'whole' && pieceGrams === undefined && row.traits.isPacked;
+  const grams = usableOf(row, lot);
+  const units = pieceGrams ? Math.max(1, Math.round(grams / pieceGrams)) : 1;
+  const base = {
+    id: lot.id,
+    ingredientId: row.id,
+    lotId: lot.id,
+    boughtOn: undefined,
+    units,
+    unitGrams: grams / units,
+    openDays: pieceGrams !== undefined || isPack ? Math.min(days.length, daysOpen(row, isPack)) : undefined,
+    weight: isWished ? USE_UP_WEIGHT : 1,
+    unitPrice: undefined,
+  };
+  if (keeps)
+    return {
+      ...base,
+      openDays: undefined,
+      chance: days.map(() => 1),
+      needsCold: days.map(() => false),
+      lostShare: isWished ? 1 : 0,
+      canFreeze: false,
+    };
+  const { chance, needsCold, lostShare } = lotForecast(
+    row,
+    lot,
+    climate,
+    now,
+    days.map(({ at }) => at),
+  );
+  const frozenHours = keepingOf(row, lot.state).frozenHours ?? row.keeping.cut?.frozenHours;
+  const isFrozen = standsAt(lot.stays, climate, now).celsius <= FROZEN_CELSIUS;
+  const hasFreezer = climate.places.some(({ kind }) => kind === 'freezer');
+  return {
+    ...base,
+    chance,
+    needsCold,
+    lostShare: isWished ? 1 : lostShare,
+    canFreeze: frozenHours !== undefined && hasFreezer && !isFrozen,
+  };
+}
+
+/**
+ * What a shop would give on a day: ripe where it ripens, and as fresh as such things are sold. It is opened before the next day
+ * with a shop; what is needed later is bought later.
+ */
+function boughtOn(
+  row: Ingredient,
+  on: number,
+  { days, climate }: SupplyWish,
+  pack: number,
+  pricePerGram: number | undefined,
+  mostGrams: number,
+): Supply {
+  const at = days[on]?.at ?? 0;
+  const since = new Date(at).toISOString();
+  const state = stateBought(row);
+  const kind = row.traits.stands === 'fridge' ? 'fridge' : 'counter';
+  const place = climate.places.find((one) => one.kind === kind) ?? climate.places[0];
+  const isPiece = row.pieces !== undefined && row.measuredBy[0] === 'piece';
+  const isPack = !isPiece && row.traits.isPacked;
+  const id = `${row.id} bought ${on}`;
+  const lot: Lot = {
+    id,
+    ingredientId: row.id,
+    state,
+    since,
+    grams: pack,
+    label: '',
+    stays: place ? [{ placeId: place.id, from: since }] : [],
+    touches: row.ripening ? [{ at: since, stage: 'ready' }] : [],
+  };
+  const next = days.findIndex(({ isShopDay }, day) => isShopDay && day > on);
+  const later = days.slice(on).map((day) => day.at);
+  const none = days.slice(0, on);
+  const keeps = state === 'raw';
+  const { chance, needsCold, lostShare } = keeps
+    ? { chance: later.map(() => 1), needsCold: later.map(() => false), lostShare: 0 }
+    : lotForecast(row, lot, climate, at, later);
+  return {
+    id,
+    ingredientId: row.id,
+    lotId: undefined,
+    boughtOn: on,
+    units: Math.max(1, Math.min(MOST_UNITS, Math.ceil(mostGrams / pack))),
+    unitGrams: pack,
+    openDays: isPiece || isPack ? Math.min(days.length, daysOpen(row, isPack)) : undefined,
+    chance: [...none.map(() => 0), ...chance].map((one, day) => (next >= 0 && day >= next ? 0 : one)),
+    needsCold: [...none.map(() => false), ...needsCold],
+    lostShare,
+    weight: 1,
+    canFreeze: false,
+    unitPrice: pricePerGram === undefined ? undefined : pricePerGram * pack,
+  };
+}
