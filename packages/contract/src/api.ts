@@ -8,10 +8,11 @@ import { masks } from './mask/endpoints';
 import { notes } from './notes/endpoints';
 import { photos } from './photo/endpoints';
 import { stock } from './stock/endpoints';
+import { weeks } from './weeks/endpoints';
 import type { AnyEndpoint } from './wire/endpoint';
 
 /** Everything that can be asked of the server, by feature. */
-export const api = { bowls, devices, heads, household, ingredients, masks, notes, photos, stock, washDays };
+export const api = { bowls, devices, heads, household, ingredients, masks, notes, photos, stock, washDays, weeks };
 
 /** The same as one list, for whoever walks all of it. */
 export const ENDPOINTS: readonly AnyEndpoint[] = Object.values(api).flatMap((feature) =>

@@ -9,4 +9,5 @@ export * from './mask';
 export * from './notes';
 export * from './photo';
 export * from './stock';
+export * from './weeks';
 export * from './wire';

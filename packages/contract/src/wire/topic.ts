@@ -10,5 +10,6 @@ export const TOPICS = [
   'clock',
   'washdays',
   'notes',
+  'weeks',
 ] as const;
 export type Topic = (typeof TOPICS)[number];

@@ -11,3 +11,7 @@ export * from './wishes';
 export { chanceAt, lotForecast, type LotForecast } from './forecast';
 export { optionsFor, sizeIn, type HeadOfWeeks, type LeftOut, type SizeFor } from './options';
 export { problemOf, type HouseholdOfWeeks, type PosedProblem, type RefusedPin } from './problemOf';
+export { differenceOf, ifMoved, insteadOf, otherwise, withoutBowl } from './asked';
+export type { Alternative, Difference, Otherwise } from './asked';
+export { lateDays, planWeeks, toldWeeks } from './weeks';
+export type { PlannedWeeks, WeekBowl, WeekLane, Weeks } from './weeks';

@@ -48,6 +48,19 @@ beforeAll(async () => {
   const [head] = (await api.get('/api/heads')).body as { id: string }[];
   await api.put(`/api/masks/${mask.id}/told/${head!.id}`).send({ outcome: 'some-left' }).expect(200);
   await api.post(`/api/heads/${head!.id}/forgetting`).expect(200);
+  const bowl = { day: '2026-03-16', at: '2026-03-16T17:00:00Z', maskId: mask.id, headIds: [head!.id], isPinned: true };
+  const lines = [{ ingredientId: 'honey', grams: 20 }];
+  const { day, maskId, headIds } = bowl;
+  const plan = {
+    day: '2026-03-14',
+    days: 14,
+    bowls: [{ ...bowl, lines }],
+    otherwise: [{ ingredientId: 'honey', day, headIds, maskId, insteadMaskId: 'oat-ease', laterDay: '2026-03-18' }],
+    lostGrams: 10,
+    byDayLostGrams: 20,
+    isProven: true,
+  };
+  await api.put('/api/weeks/plan').send(plan).expect(200);
   sound = await written();
   const empty = Object.entries(sound.tables).flatMap(([name, rows]) => (rows.length === 0 ? [name] : []));
   expect(empty).toEqual([]);

@@ -14,7 +14,8 @@ import { broughtUpToDate, isAsLogged } from '../life';
 import { listMasks } from '../mask';
 import { listLogs, openLogs, readLearning, readSpending, wornFacts } from '../notes';
 import { TABLES } from '../schema/tables';
-import { readBuyList, readRestock, readShelf, readWaste } from '../stock';
+import { readRestock, readShelf, readWaste } from '../stock';
+import { readBuyList, readWeeks, weeksBack } from '../weeks';
 import { readHouse } from '../house';
 import { tablesOf, toFile, type Table } from './tables';
 
@@ -54,6 +55,8 @@ const USES: readonly ((home: Household) => Promise<unknown>)[] = [
   (home) => readShelf(home, 0, 100),
   readRestock,
   readBuyList,
+  readWeeks,
+  weeksBack,
   readWaste,
   (home) => listBowls(home, 0, 100),
   readHistories,

@@ -1,3 +1,4 @@
+import { weeksRoutes } from '../weeks/routes';
 import express, { type Express } from 'express';
 import { rateLimit } from 'express-rate-limit';
 import type { Logger } from 'pino';
@@ -46,6 +47,7 @@ export const routes = (household: Household, devices: Devices, demo: boolean): r
   ...toldRoutes(household),
   ...ingredientRoutes(household),
   ...stockRoutes(household),
+  ...weeksRoutes(household),
   ...placeRoutes(household),
   ...calendarRoutes(household),
   ...copyRoutes(household),

@@ -16,6 +16,7 @@ import { ToldUses1700000000009 } from './migrations/0009-told-uses';
 import { Purposes1700000000010 } from './migrations/0010-purposes';
 import { BowlLogs1700000000011 } from './migrations/0011-bowl-logs';
 import { LengthsOfWear1700000000012 } from './migrations/0012-lengths-of-wear';
+import { Weeks1700000000013 } from './migrations/0013-weeks';
 
 /** Every change of the tables, in its order. */
 const MIGRATIONS = [
@@ -31,6 +32,7 @@ const MIGRATIONS = [
   Purposes1700000000010,
   BowlLogs1700000000011,
   LengthsOfWear1700000000012,
+  Weeks1700000000013,
 ];
 
 const KNOWN = MIGRATIONS.map((one) => new one().name);

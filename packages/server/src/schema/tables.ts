@@ -22,6 +22,8 @@ import { lotRow, stockChangeRow, movementRow } from '../stock/row';
 import { LotEntity, StockChangeEntity, MovementEntity } from '../stock/table';
 import { toldUseRow } from '../told/row';
 import { ToldUseEntity } from '../told/table';
+import { weekPlanRow } from '../weeks/row';
+import { WeekPlanEntity } from '../weeks/table';
 import type { RowCheck } from '../kernel/row';
 import type { EntitySchema } from 'typeorm';
 
@@ -53,4 +55,5 @@ export const TABLES: readonly HouseholdTable[] = [
   { entity: PhotoDataEntity, check: photoDataRow },
   { entity: ForgettingEntity, check: forgettingRow },
   { entity: ToldUseEntity, check: toldUseRow },
+  { entity: WeekPlanEntity, check: weekPlanRow },
 ];

@@ -1,4 +1,4 @@
-export { plannedBowls, readBuyList } from './buy';
+export { plannedBowls, type PlannedBowl } from './planned';
 export { readRestock, setRestock } from './restock';
 export { applyChange, changeStock, getLot, listMovements, readShelf, toLot, undoChange } from './stock';
 export { exportLots, exportMovements, importStock } from './stockFiles';

@@ -2,7 +2,6 @@ import { api } from '@amber-ladle/contract';
 import { sendFile } from '../http/file';
 import { on, type Served } from '../http/serve';
 import type { Household } from '../kernel/household';
-import { readBuyList } from './buy';
 import { readRestock, setRestock } from './restock';
 import { changeStock, getLot, listMovements, readShelf, undoChange } from './stock';
 import { exportLots, exportMovements, importStock } from './stockFiles';
@@ -13,7 +12,6 @@ export const stockRoutes = (home: Household): Served[] => [
   on(api.stock.shelf, ({ query }) => readShelf(home, query.offset, query.limit)),
   on(api.stock.lot, ({ params }) => getLot(home, params.id)),
   on(api.stock.book, ({ query }) => listMovements(home, query.offset, query.limit)),
-  on(api.stock.buy, () => readBuyList(home)),
   on(api.stock.waste, () => readWaste(home)),
   on(api.stock.change, async ({ body }) => {
     const answer = await changeStock(home, body);

@@ -1,0 +1,2 @@
+export * from './endpoints';
+export * from './weeks';

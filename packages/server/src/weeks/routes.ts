@@ -1,0 +1,15 @@
+import { api } from '@amber-ladle/contract';
+import { on, type Served } from '../http/serve';
+import type { Household } from '../kernel/household';
+import { weeksBack } from './back';
+import { readBuyList } from './buy';
+import { keepPlan, readWeeks, wishWeeks } from './weeks';
+
+/** The coming weeks, and those that were. */
+export const weeksRoutes = (home: Household): Served[] => [
+  on(api.weeks.held, () => readWeeks(home)),
+  on(api.weeks.wish, ({ body }) => wishWeeks(home, body.wishes, body.seen)),
+  on(api.weeks.keep, ({ body }) => keepPlan(home, body)),
+  on(api.stock.buy, () => readBuyList(home)),
+  on(api.weeks.back, () => weeksBack(home)),
+];

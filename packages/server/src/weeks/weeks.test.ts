@@ -1,0 +1,184 @@
+import { randomUUID } from 'node:crypto';
+import type { WeekBack, WeekPlan, WeeksHeld } from '@amber-ladle/contract';
+import type { BuyLine } from '@amber-ladle/core/shelf';
+import { USUAL_WISHES } from '@amber-ladle/core/plan';
+import request from 'supertest';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { aBowl, aHead, testHouse, type TestHouse } from '../testing';
+
+let house: TestHouse;
+let headId: string;
+beforeEach(async () => {
+  house = await testHouse();
+  house.home.clock.set('2026-03-14T09:00:00Z');
+  headId = (await api().post('/api/heads').send(aHead).expect(201)).body.id;
+});
+afterEach(() => house.close());
+const api = () => request(house.app);
+const held = async (): Promise<WeeksHeld> => (await api().get('/api/weeks').expect(200)).body;
+const buys = async (): Promise<BuyLine[]> => (await api().get('/api/buy').expect(200)).body;
+
+const aPlan = (change: Partial<WeekPlan> = {}): WeekPlan => ({
+  day: '2026-03-14',
+  days: 14,
+  bowls: [
+    {
+      day: '2026-03-16',
+      at: '2026-03-16T17:00:00.000Z',
+      maskId: 'towpath-avocado',
+      headIds: [headId],
+      isPinned: false,
+      lines: [
+        { ingredientId: 'avocado', grams: 140 },
+        { ingredientId: 'honey', grams: 14 },
+      ],
+    },
+  ],
+  otherwise: [],
+  lostGrams: 140,
+  byDayLostGrams: 420,
+  isProven: true,
+  ...change,
+});
+
+describe('what is wished of the weeks', () => {
+  it('is the usual at first, and what was said from then on', async () => {
+    expect((await held()).wishes).toEqual(USUAL_WISHES);
+    const wishes = { ...USUAL_WISHES, rhythms: { [headId]: { everyDays: 5, weekdays: [0, 3] } }, budget: 12.5 };
+    await api().put('/api/weeks/wishes').send({ wishes, seen: USUAL_WISHES }).expect(200);
+    await house.restart();
+    expect((await held()).wishes).toEqual(wishes);
+  });
+
+  it('is not overwritten by a device that saw something else', async () => {
+    const wishes = { ...USUAL_WISHES, horizonDays: 21 };
+    await api().put('/api/weeks/wishes').send({ wishes, seen: USUAL_WISHES }).expect(200);
+    const late = await api()
+      .put('/api/weeks/wishes')
+      .send({ wishes: { ...USUAL_WISHES, horizonDays: 7 }, seen: USUAL_WISHES })
+      .expect(409);
+    expect(late.body.current.horizonDays).toBe(21);
+    expect((await held()).wishes.horizonDays).toBe(21);
+  });
+
+  it('forgets what is past', async () => {
+    const pins = [{ day: '2026-03-15', maskId: 'oat-ease', headIds: [headId] }];
+    const wishes = { ...USUAL_WISHES, pins, dayMinutes: { '2026-03-15': 0 } };
+    await api().put('/api/weeks/wishes').send({ wishes, seen: USUAL_WISHES }).expect(200);
+    expect((await held()).wishes.pins).toEqual(pins);
+    house.home.clock.set('2026-03-16T09:00:00Z');
+    expect(await held()).toMatchObject({ wishes: { pins: [], dayMinutes: {} } });
+  });
+
+  it.each([
+    ['a horizon of two days', { horizonDays: 2 }],
+    ['a week of six days', { weekdayMinutes: [1, 2, 3, 4, 5, 6] }],
+    ['a day that no calendar has', { dayMinutes: { '2026-02-30': 0 } }],
+    ['a pin for nobody', { pins: [{ day: '2026-03-15', maskId: 'oat-ease', headIds: [] }] }],
+    ['a no that ends before it begins', { noes: [{ from: '2026-03-15', to: '2026-03-14' }] }],
+    ['a bowl every nought days', { rhythms: { x: { everyDays: 0, weekdays: [] } } }],
+  ])('refuses %s', async (_what, change) => {
+    await api()
+      .put('/api/weeks/wishes')
+      .send({ wishes: { ...USUAL_WISHES, ...change }, seen: USUAL_WISHES })
+      .expect(422);
+    expect((await held()).wishes).toEqual(USUAL_WISHES);
+  });
+});
+
+describe('a plan that is kept', () => {
+  it('is there after a restart, the last of its day, and goes into the file of the household', async () => {
+    expect((await held()).plan).toBeUndefined();
+    await api().put('/api/weeks/plan').send(aPlan()).expect(200);
+    await api()
+      .put('/api/weeks/plan')
+      .send(aPlan({ lostGrams: 90 }))
+      .expect(200);
+    await house.restart();
+    expect((await held()).plan).toEqual({
+      ...aPlan({ lostGrams: 90 }),
+      at: expect.stringMatching(/^2026-03-14T09:00/),
+    });
+    const file = await api().get('/api/files/household.json').expect(200);
+    expect(JSON.parse(file.text).tables.week_plan).toHaveLength(1);
+  });
+
+  it('puts what it wants on the list to buy, for which bowl and by when', async () => {
+    expect(await buys()).toEqual([]);
+    await api().put('/api/weeks/plan').send(aPlan()).expect(200);
+    const avocado = (await buys()).find(({ ingredientId }) => ingredientId === 'avocado');
+    expect(avocado).toMatchObject({ pieces: 1, readyBy: '2026-03-16T17:00:00.000Z' });
+    expect(avocado?.reasons[0]?.params).toEqual({ name: 'Towpath avocado for Wren' });
+  });
+
+  it('wants nothing any more for a bowl that is kept for its day, or past', async () => {
+    const bowls = aPlan().bowls.map((bowl) => ({ ...bowl, maskId: 'rice-silk' }));
+    await api().put('/api/weeks/plan').send(aPlan({ bowls })).expect(200);
+    const wants = async (id: string): Promise<boolean> =>
+      (await buys()).some(({ ingredientId }) => ingredientId === id);
+    expect(await wants('avocado')).toBe(true);
+    const id = randomUUID();
+    const bowl = { ...aBowl(headId, id), plannedFor: '2026-03-16T17:00:00.000Z' };
+    await api().post('/api/bowls').send(bowl).expect(201);
+    expect((await held()).kept).toEqual([{ bowlId: id, day: '2026-03-16', maskId: 'rice-silk', headIds: [headId] }]);
+    // What that very bowl wants counts now, and the plan's own lines no more.
+    expect(await wants('avocado')).toBe(false);
+    expect(await wants('rice-cream')).toBe(true);
+    await api().delete(`/api/bowls/${id}`).expect(204);
+    expect(await wants('avocado')).toBe(true);
+    house.home.clock.set('2026-03-17T09:00:00Z');
+    expect(await buys()).toEqual([]);
+  });
+});
+
+describe('looking back', () => {
+  const back = async (): Promise<WeekBack[]> => (await api().get('/api/weeks/back').expect(200)).body;
+
+  it('is nothing before anything was', async () => {
+    expect(await back()).toEqual([]);
+  });
+
+  it('holds what was planned against what was made, lost and spent', async () => {
+    // The fourteenth of March 2026 is a Saturday; its week began on the ninth.
+    await api()
+      .put('/api/weeks/plan')
+      .send(aPlan({ bowls: aPlan().bowls.map((bowl) => ({ ...bowl, day: '2026-03-14' })) }))
+      .expect(200);
+    const lotId = randomUUID();
+    const lots = [
+      {
+        id: lotId,
+        ingredientId: 'honey',
+        state: 'whole',
+        since: '2026-03-14T09:00:00.000Z',
+        label: '',
+        pricePerGram: 0.02,
+      },
+    ];
+    await api()
+      .post('/api/stock')
+      .send({ id: randomUUID(), note: '', lots, movements: [{ lotId, kind: 'add', grams: 300, placeId: 'counter' }] })
+      .expect(201);
+    await api()
+      .post('/api/stock')
+      .send({
+        id: randomUUID(),
+        note: '',
+        lots: [],
+        movements: [{ lotId, kind: 'discard', grams: -100, reason: 'past' }],
+      })
+      .expect(201);
+    expect(await back()).toEqual([
+      {
+        week: '2026-03-09',
+        planned: 1,
+        kept: 0,
+        made: 0,
+        expectedGrams: 70,
+        lostGrams: 100,
+        lostMoney: 2,
+        spentMoney: 6,
+      },
+    ]);
+  });
+});
