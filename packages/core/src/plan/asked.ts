@@ -118,7 +118,12 @@ export function withoutBowl(
   solver: Solver,
 ): Difference | undefined {
   const free = { ...problem, pins: problem.pins.filter((pin) => !same(pin, bowl)) };
-  const held = withBowls(free, planModel(free), bowlsOf(choice).filter((one) => !same(one, bowl)), solver);
+  const held = withBowls(
+    free,
+    planModel(free),
+    bowlsOf(choice).filter((one) => !same(one, bowl)),
+    solver,
+  );
   return held && differenceOf(choice, held.choice);
 }
 

@@ -14,4 +14,4 @@ export { problemOf, type HouseholdOfWeeks, type PosedProblem, type RefusedPin } 
 export { differenceOf, ifMoved, insteadOf, otherwise, withoutBowl } from './asked';
 export type { Alternative, Difference, Otherwise } from './asked';
 export { lateDays, planWeeks, toldWeeks } from './weeks';
-export type { PlannedWeeks, WeekBowl, WeekLane, Weeks } from './weeks';
+export type { PlannedWeeks, WeeksOptions, WeekBowl, WeekLane, Weeks } from './weeks';

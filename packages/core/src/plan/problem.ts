@@ -113,21 +113,24 @@ export const LEAST_CHANCE = 0.5;
 /** What is usually spared of a thing rather than opening another piece: about what drawing from the shelf spares. Assumption of this project. */
 export const SPARED_SHARE = 0.12;
 
-/** What everything weighs in a plan, in the points of the ranking. Assumptions of this project. */
+/**
+ * What everything weighs in a plan, in the points of the ranking. What is lost weighs twice what the ranking gives for saving it:
+ * a fruit more in the bin is as bad as two needs that a mask does not meet. Assumptions of this project.
+ */
 export const PLAN_POINTS = {
   /** For 100 g that are lost. */
-  lost: 2,
+  lost: 4,
   /** For 100 g that a bowl goes without: a trifle, so that it is done only where it saves something. */
   spared: 0.2,
   /** For 100 g more than going by the day would lose: practically never. */
-  lostMore: 8,
+  lostMore: 12,
   /** Share of a loss that remains where something is frozen in time: it thaws soft, and has to be thought of. */
   frozen: 0.7,
   freezing: 0.3,
   /** For 100 g that are planned on with an even chance only. */
   risk: 2,
   /** For each day that a head waits beyond its rhythm. */
-  late: 4,
+  late: 2,
   /** For a way to the shop, and for each thing on the list. */
   trip: 0.6,
   item: 0.25,

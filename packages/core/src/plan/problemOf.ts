@@ -35,7 +35,7 @@ export interface PosedProblem {
   readonly leftOut: readonly LeftOut[];
 }
 
-/** A bowl is reckoned for this time of its day; today's no earlier than now. Assumption of this project. */
+/** A bowl is reckoned for this time of its day; today's for now. Assumption of this project. */
 const USUAL_MINUTES = 17 * 60;
 /** Nobody begins what ends later than this. Assumption of this project. */
 const LATEST_MINUTES = 23 * 60;
@@ -116,8 +116,8 @@ const sameHeads = (some: readonly string[], others: readonly string[]): boolean 
   some.length === others.length && some.every((id) => others.includes(id));
 
 function planDay(wishes: WeekWishes, day: Day, now: number, zone: string): PlanDay {
-  const at = Math.max(now, atLocal(day, USUAL_MINUTES, zone));
   const isToday = localDay(now, zone) === day;
+  const at = isToday ? now : atLocal(day, USUAL_MINUTES, zone);
   const left = minutesBetween(now, atLocal(day, LATEST_MINUTES, zone));
   return {
     day,

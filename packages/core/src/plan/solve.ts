@@ -24,7 +24,9 @@ export interface PlanOptions {
   readonly seconds: number;
   /** Good enough, as a share of the cost. */
   readonly gap?: number;
-  /** Told of the first answer, and of each better one with what is still possible. */
+  /** Told of the first good answer, before the search for the best begins. */
+  readonly onFirst?: ((first: Planned) => void) | undefined;
+  /** Told of each better cost, with what is still possible. */
   readonly onBetter?: ((cost: number, bound: number) => void) | undefined;
 }
 
@@ -68,17 +70,20 @@ export function withBowls(
  */
 export function plan(problem: PlanProblem, solver: Solver, options: PlanOptions): Planned {
   const free = planModel(problem);
-  const going = dayByDay(problem);
-  const byDay = withBowls(problem, free, going, solver) ?? withBowls(problem, free, problem.pins, solver);
+  const days = dayByDay(problem);
+  const byDay = withBowls(problem, free, days, solver) ?? withBowls(problem, free, problem.pins, solver);
   if (!byDay) throw new Error('There is no plan that keeps the rules.');
   const model = planModel(problem, byDay.choice.lostGrams + ROUNDING_GRAMS);
   const former = problem.former.length > 0 ? withBowls(problem, model, standing(problem), solver) : undefined;
   options.onBetter?.(byDay.choice.cost, 0);
-  const nearBest = withBowls(problem, model, improved(problem, [going, standing(problem)]), solver);
+  const nearBest = withBowls(problem, model, improved(problem, [days, standing(problem)]), solver);
   const first = [former, nearBest].reduce<Held>(
     (best, one) => (one && one.choice.cost < best.choice.cost ? one : best),
     byDay,
   );
+  const { lostGrams, cost, costs } = byDay.choice;
+  const going = { lostGrams, cost, costs };
+  options.onFirst?.({ ...first.choice, bound: 0, gap: 1, isProven: false, byDay: going });
   options.onBetter?.(first.choice.cost, 0);
   const found = solver(model.programme, {
     seconds: options.seconds,
@@ -91,9 +96,8 @@ export function plan(problem: PlanProblem, solver: Solver, options: PlanOptions)
     found.status === 'impossible' ? first : { choice: choiceOf(problem, model, found.values), values: found.values };
   const keepsFormer = former && former.choice.cost - best.choice.cost < WORTH_A_CHANGE;
   const { choice } = keepsFormer ? former : best.choice.cost <= first.choice.cost ? best : first;
-  const { lostGrams, cost, costs } = byDay.choice;
   const gap = choice.cost > 0 ? Math.max(0, (choice.cost - bound) / choice.cost) : 0;
-  return { ...choice, bound, gap, isProven: found.status === 'best', byDay: { lostGrams, cost, costs } };
+  return { ...choice, bound, gap, isProven: found.status === 'best', byDay: going };
 }
 
 /** What was planned before, with what is pinned since: where the two meet, the pin stands. */

@@ -20,6 +20,9 @@ const MOST_UNITS = 6;
 /** What is to be used up counts so many times. Assumption of this project. */
 const USE_UP_WEIGHT = 3;
 
+/** What is left of a tub or a bag that was bought for a bowl is food as well: so much of it counts as lost. Assumption of this project. */
+const PACK_WEIGHT = 0.3;
+
 /** What is asked about an ingredient that bowls want. */
 export interface SupplyWish {
   readonly lots: readonly Lot[];
@@ -190,7 +193,7 @@ function boughtOn(
     chance: [...none.map(() => 0), ...chance].map((one, day) => (next >= 0 && day >= next ? 0 : one)),
     needsCold: [...none.map(() => false), ...needsCold],
     lostShare,
-    weight: 1,
+    weight: isPiece ? 1 : PACK_WEIGHT,
     canFreeze: false,
     unitPrice: pricePerGram === undefined ? undefined : pricePerGram * pack,
   };

@@ -70,18 +70,31 @@ export interface PlannedWeeks {
   readonly planned: Planned;
 }
 
+/** As `PlanOptions`; told of the first good answer as of weeks. */
+export type WeeksOptions = Omit<PlanOptions, 'onFirst'> & {
+  readonly onFirst?: ((first: PlannedWeeks) => void) | undefined;
+};
+
 /**
- * The whole job: the weeks of a household are put into numbers, planned, and told.
+ * The whole job: the weeks of a household are put into numbers, and planned.
  * @throws RangeError as `sizing`
  */
 export function planWeeks(
   household: HouseholdOfWeeks,
   solver: Solver,
-  options: PlanOptions,
+  { onFirst, ...options }: WeeksOptions,
   size?: SizeFor,
 ): PlannedWeeks {
   const posed = problemOf(household, size);
-  return { posed, planned: plan(posed.problem, solver, options) };
+  const planned = plan(posed.problem, solver, {
+    ...options,
+    onFirst:
+      onFirst &&
+      ((first) => {
+        onFirst({ posed, planned: first });
+      }),
+  });
+  return { posed, planned };
 }
 
 /** Days that heads wait beyond their rhythm, where something could have been done. */
@@ -169,5 +182,4 @@ function lanesOf({ supplies, days }: PlanProblem, choice: Choice): readonly Week
     .sort((a, b) => lastFit(a.chance) - lastFit(b.chance) || (a.lotId < b.lotId ? -1 : 1));
 }
 
-const lastFit = (chance: readonly number[]): number =>
-  chance.reduce((last, one, on) => (one >= 0.5 ? on : last), -1);
+const lastFit = (chance: readonly number[]): number => chance.reduce((last, one, on) => (one >= 0.5 ? on : last), -1);

@@ -9,6 +9,8 @@ import { keepBowl } from '../bowl';
 import { Clock } from '../kernel/clock';
 import { seedNotes } from './notes';
 import { seedPhotos } from './photos';
+import { USUAL_WISHES } from '@amber-ladle/core/plan';
+import { wishWeeks } from '../weeks';
 import { seedPlaces, seedShelf } from './shelf';
 
 /** Dabs that came out fine, a while before the demo begins. */
@@ -102,6 +104,17 @@ export async function seedDemo(household: Household): Promise<void> {
   // The book of stock is read from its end: what lies there now comes last.
   await seedShelf(household);
   const isaura = ids.get('Isaura');
+  // She has a bowl twice a week, and Thursdays are taken.
+  if (isaura)
+    await wishWeeks(
+      household,
+      {
+        ...USUAL_WISHES,
+        rhythms: { [isaura.id]: { everyDays: 4, weekdays: [] } },
+        weekdayMinutes: [240, 120, 120, 120, 0, 120, 240],
+      },
+      USUAL_WISHES,
+    );
   if (isaura) await seedPhotos(household, isaura);
   for (const { id, daysAgo, head, maskId } of BOWLS) {
     const wearer = ids.get(head);

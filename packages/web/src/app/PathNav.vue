@@ -5,6 +5,7 @@ import { PATH } from './router';
 defineEmits<{ help: [] }>();
 const around = [
   { name: 'today', title: 'Today' },
+  { name: 'weeks', title: 'Weeks' },
   { name: 'masks', title: 'Masks' },
   { name: 'heads', title: 'Heads' },
   { name: 'settings', title: 'Settings' },

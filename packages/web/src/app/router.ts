@@ -15,6 +15,7 @@ export const router = createRouter({
   scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 },
   routes: [
     { path: '/', name: 'today', component: () => import('../today/TodayView.vue'), meta: { title: 'Today' } },
+    { path: '/weeks', name: 'weeks', component: () => import('../weeks/WeeksView.vue'), meta: { title: 'Weeks' } },
     { path: '/shelf', name: 'shelf', component: () => import('../shelf/ShelfView.vue'), meta: { title: 'Shelf' } },
     {
       path: '/shelf/book',

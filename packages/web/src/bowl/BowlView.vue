@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import TogglePill from '../kit/TogglePill.vue';
 import ChoicePills from '../kit/ChoicePills.vue';
-import { addDays, daysLater, localDay } from '@amber-ladle/core/time';
+import { addDays, daysBetween, daysLater, isDay, localDay } from '@amber-ladle/core/time';
 import type { HeadInput, StockChange, StopDecision } from '@amber-ladle/contract';
 import { overshootOf, type SizedLine } from '@amber-ladle/core/batch';
 import { OVERNIGHT_MINUTES } from '@amber-ladle/core/mask';
@@ -73,6 +73,14 @@ watch([head, book], () => (last.value = { headId: head.value.id, maskId: book.va
 });
 
 const others = useOthers(head);
+/** Those of a planned bowl are brought along. */
+watch(
+  () => route.query['with'],
+  (ids) => {
+    if (typeof ids === 'string') others.chosenIds.value = ids.split(',').filter((id) => household.headById(id));
+  },
+  { immediate: true },
+);
 const { isApart } = others;
 /** Each bowl of "a bowl each" is still compared with the one bowl it could be. */
 const bench = useBench(head, book, others.sharing);
@@ -197,13 +205,22 @@ watch(
 /** The day the bowl is for: today, or one of the coming six. */
 const dayOffset = ref(0);
 const days = computed(() =>
-  Array.from({ length: 7 }, (_, i) => ({
+  Array.from({ length: Math.max(7, dayOffset.value + 1) }, (_, i) => ({
     value: i,
     title:
       i === 0
         ? 'for today'
         : `for ${weekdayWord(addDays(localDay(household.moment, household.settings.timeZone), i), 'long', household.where)}`,
   })),
+);
+/** A day of the plan is brought along. */
+watch(
+  () => route.query['day'],
+  (day) => {
+    const today = localDay(household.moment, household.settings.timeZone);
+    if (typeof day === 'string' && isDay(day)) dayOffset.value = Math.min(27, Math.max(0, daysBetween(today, day)));
+  },
+  { immediate: true },
 );
 const dayAt = computed(() => daysLater(household.moment, dayOffset.value, household.settings.timeZone));
 const { rested: restedBowl } = useRested(bowl, 120);

@@ -36,7 +36,7 @@ onMounted(() =>
     notice.fail(error);
   }),
 );
-useChanges(['shelf', 'bowls'], () => void read().catch(() => undefined));
+useChanges(['shelf', 'bowls', 'weeks'], () => void read().catch(() => undefined));
 
 const BUY_WORDS: Readonly<Record<BuyStage, string>> = {
   unripe: 'hard',

@@ -1,1 +1,2 @@
+export { default as BuyPanel } from './BuyPanel.vue';
 export { useScale } from './useScale';

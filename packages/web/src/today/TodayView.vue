@@ -8,6 +8,7 @@ import { api, type OpenLog } from '@amber-ladle/contract';
 import { computed, onMounted, shallowRef } from 'vue';
 import { BowlList } from '../bowl';
 import { CautionPanel } from '../caution';
+import ComingBowls from './ComingBowls.vue';
 import RunningBowls from './RunningBowls.vue';
 import { call } from '../data/client';
 import { inTurn } from '../data/inTurn';
@@ -150,6 +151,9 @@ const people = computed(() =>
     </p>
     <section v-if="worth" class="worth" aria-labelledby="worth" data-test="suggestion">
       <h2 id="worth">{{ worth.found.mask.name }} for {{ worth.head?.name }}</h2>
+      <p v-if="worth.found.isPlanned" class="quiet">
+        From the plan of <RouterLink class="quiet-link" :to="{ name: 'weeks' }">your weeks</RouterLink>.
+      </p>
       <p>{{ worth.reason }}</p>
       <p v-if="worth.why">{{ worth.why }}</p>
       <CautionPanel v-if="worth.head" :mask="worth.found.mask" :heads="[worth.head]" place="choosing" />
@@ -194,6 +198,7 @@ const people = computed(() =>
           >
         </p>
         <RunningBowls />
+        <ComingBowls />
         <template v-if="asks.length > 0">
           <h2>One word about</h2>
           <ul class="plain-list" data-test="asks">

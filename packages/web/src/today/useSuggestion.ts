@@ -1,9 +1,10 @@
-import { bestOf } from '@amber-ladle/core/judge';
+import { bestOf, type Best } from '@amber-ladle/core/judge';
 import { computed } from 'vue';
 import { useHousehold } from '../data/household';
 import { useShelf } from '../data/shelf';
 import { plain, sizing } from '../data/sizing';
 import { useNewest } from '../kit/useNewest';
+import { useWeeks } from '../data/useWeeks';
 import { useRanking } from '../mask';
 
 /** The one bowl worth making now: the best of everybody's ranking, sized, with what it saves and what is missing. */
@@ -15,7 +16,20 @@ export function useSuggestion() {
     ids,
     computed(() => ({})),
   );
-  const best = computed(() => bestOf(rankings.value, ids.value));
+  /** What the plan of the weeks has for today goes before what today alone would say. */
+  const weeks = useWeeks();
+  const planned = computed<Best | undefined>(() => {
+    const { plan } = weeks.held;
+    for (const { day, maskId, headIds } of plan?.day === weeks.today ? plan.bowls : []) {
+      const [headId = ''] = headIds;
+      const all = rankings.value[headId]?.ranked ?? [];
+      const ranked = all.find((one) => one.maskId === maskId);
+      const runnerUp = all.find((one) => one.maskId !== maskId);
+      if (day === weeks.today && ranked) return { headId, ranked, ...(runnerUp ? { runnerUp } : {}) };
+    }
+    return undefined;
+  });
+  const best = computed(() => planned.value ?? bestOf(rankings.value, ids.value));
   const wish = computed(() => {
     const mask = household.maskById(best.value?.ranked.maskId);
     const head = household.headById(best.value?.headId);
@@ -26,7 +40,7 @@ export function useSuggestion() {
     const sized = household.taught(head, { texture: mask.texture });
     const now = household.moment;
     const found = await sizing().suggestion(plain(mask), id, plain(sized), plain(shelf.lots), now);
-    return { ...found, ranked, runnerUp };
+    return { ...found, ranked, runnerUp, isPlanned: planned.value?.ranked === ranked };
   });
   return { suggestion: current, isWorking: computed(() => isWorking.value || isRanking.value) };
 }

@@ -10,6 +10,16 @@ export const SCREEN_HELP: Readonly<Record<string, ScreenHelp>> = {
     isFor: 'What turns soon, who is due, and one bowl worth making.',
     ways: ['The bowl’s button opens it on the bench, sized.', 'A name under “due” opens that head.'],
   },
+  weeks: {
+    isFor: 'Which mask for whom on which day, so that nothing turns and nobody waits.',
+    ways: [
+      'A bowl says at a touch why it stands there, what it draws, and what would do instead.',
+      'Drag a bowl to another day, or use Alt and an arrow key; it stays there from then on.',
+      'A day opens at a touch: no time, or other minutes.',
+      'Below the bowls the produce: as high as there is of it, pale while it is hard, gone when it is past.',
+      'How your weeks run: who washes how often, free evenings, days with a shop, what is not wanted.',
+    ],
+  },
   shelf: {
     isFor: 'What is in the house, how ripe it is, and until when it can be used.',
     ways: [

@@ -1,0 +1,186 @@
+import { api, type KeptWeekPlan, type WeekPlan, type WeeksHeld } from '@amber-ladle/contract';
+import { NO_STORY } from '@amber-ladle/core/judge';
+import { USUAL_WISHES, type Otherwise, type Pin, type Weeks, type WeekWishes } from '@amber-ladle/core/plan';
+import { localDay } from '@amber-ladle/core/time';
+import { defineStore } from 'pinia';
+import { computed, ref, shallowRef, watch } from 'vue';
+import { onChange } from './changes';
+import { call } from './client';
+import { useHousehold } from './household';
+import { inTurn } from './inTurn';
+import { useNotice } from './notice';
+import { useShelf } from './shelf';
+import { plain } from './sizing';
+import { searchWeeks, stopSearch, weeksAsked } from './weeks';
+import type { SentHousehold } from './weeks.worker';
+
+/** Planned anew every quarter of an hour at the most, where nothing else changes. */
+const QUARTER = 900_000;
+/** So long a search may take. */
+const SECONDS = 6;
+
+/** The coming weeks: what is wished, the plan that is kept, and the search for a better one. */
+export const useWeeks = defineStore('weeks', () => {
+  const household = useHousehold();
+  const shelf = useShelf();
+  const notice = useNotice();
+  const held = shallowRef<WeeksHeld>({ wishes: USUAL_WISHES, kept: [] });
+  const isReady = ref(false);
+  /** The plan as it is reckoned now; nothing before the first answer. */
+  const weeks = shallowRef<Weeks>();
+  const otherwise = shallowRef<readonly Otherwise[]>([]);
+  const isSearching = ref(false);
+  const failure = ref('');
+  /** Wishes on their way to the server go before what it says. */
+  const wishes = shallowRef<WeekWishes>(USUAL_WISHES);
+  let storing: Promise<unknown> = Promise.resolve();
+  let isFollowing = false;
+
+  const read = inTurn(
+    () => storing.then(() => call(api.weeks.held)),
+    (all) => {
+      held.value = all;
+      if (JSON.stringify(all.wishes) !== JSON.stringify(wishes.value)) wishes.value = all.wishes;
+      isReady.value = true;
+    },
+  );
+  async function load(): Promise<void> {
+    if (!isFollowing) {
+      isFollowing = true;
+      for (const topic of ['weeks', 'bowls'] as const) onChange(topic, () => void read().catch(() => undefined));
+    }
+    await Promise.all([read(), shelf.load()]);
+  }
+
+  const today = computed(() => localDay(household.moment, household.settings.timeZone));
+  /** What a plan is made from, but the plan before. */
+  const asked = computed(() => {
+    if (!isReady.value || !shelf.isReady || household.heads.length === 0) return undefined;
+    const { house } = household;
+    const { catalogue: _catalogue, ...rest } = house;
+    const known: SentHousehold = {
+      house: { ...rest, own: household.ownIngredients.map(({ row }) => row) },
+      heads: household.heads.map((head) => ({
+        id: head.id,
+        name: head.name,
+        ageYears: head.ageYears,
+        sensitiveSkin: head.sensitiveSkin,
+        profile: head.profile,
+        story: { ...NO_STORY, ...head.story },
+        wore: household.histories[head.id] ?? [],
+        ratings: household.learning.heads[head.id]?.ratings ?? {},
+      })),
+      masks: household.masks,
+      lots: shelf.lots,
+      kept: held.value.kept.map(({ day, maskId, headIds }) => ({ day, maskId, headIds })),
+      wishes: wishes.value,
+      former: [],
+      now: Math.floor(household.moment / QUARTER) * QUARTER,
+    };
+    return known;
+  });
+
+  const former = (): readonly Pin[] =>
+    (held.value.plan?.bowls ?? []).map(({ day, maskId, headIds }) => ({ day, maskId, headIds }));
+
+  let newest = 0;
+  async function search(): Promise<void> {
+    const household_ = asked.value;
+    if (!household_) return;
+    const mine = ++newest;
+    isSearching.value = true;
+    failure.value = '';
+    try {
+      const sent = plain({ ...household_, former: former() });
+      const best = await searchWeeks(sent, SECONDS, (first) => {
+        void weeksAsked()
+          .hold(first)
+          .then((told) => {
+            if (mine === newest && isSearching.value) weeks.value = told;
+          });
+      });
+      if (!best || mine !== newest) return;
+      weeks.value = await weeksAsked().hold(best);
+      const found = await weeksAsked().otherwise();
+      // Another search may have begun meanwhile.
+      if (mine !== newest) return;
+      otherwise.value = found;
+      await keep();
+    } catch (error) {
+      failure.value = error instanceof Error ? error.message : String(error);
+    } finally {
+      if (mine === newest) isSearching.value = false;
+    }
+  }
+
+  /** Keeps what was found, where it is other than what is kept: Today and the list of what to buy go by it. */
+  async function keep(): Promise<void> {
+    const plan = planOf();
+    if (!plan || isSame(plan, held.value.plan)) return;
+    const kept = await call(api.weeks.keep, { body: plan });
+    held.value = { ...held.value, plan: kept };
+  }
+
+  function planOf(): WeekPlan | undefined {
+    const found = weeks.value;
+    if (!found) return undefined;
+    const dayOf = (on: number): string => found.days[on]?.day ?? '';
+    return {
+      day: today.value,
+      days: found.days.length,
+      bowls: found.bowls.map(({ day, at, maskId, headIds, isPinned, lines }) => ({
+        day,
+        at: new Date(at).toISOString(),
+        maskId,
+        headIds: [...headIds],
+        isPinned,
+        lines: lines.map(({ ingredientId, grams }) => ({ ingredientId, grams: Math.round(grams * 100) / 100 })),
+      })),
+      otherwise: otherwise.value.map(({ ingredientId, on, headIds, maskId, insteadMaskId, laterOn }) => ({
+        ingredientId,
+        day: dayOf(on),
+        headIds: [...headIds],
+        maskId,
+        ...(insteadMaskId === undefined ? {} : { insteadMaskId }),
+        ...(laterOn === undefined ? {} : { laterDay: dayOf(laterOn) }),
+      })),
+      lostGrams: Math.round(found.lostGrams * 10) / 10,
+      byDayLostGrams: Math.round(found.byDay.lostGrams * 10) / 10,
+      isProven: found.isProven,
+    };
+  }
+
+  /** Wishes as they are to be: shown at once, planned by at once, and stored one after the other. */
+  function wish(next: WeekWishes): void {
+    const seen = wishes.value;
+    wishes.value = next;
+    read.outdate();
+    const stored = storing.then(() => call(api.weeks.wish, { body: { wishes: plain(next) as never, seen } }));
+    storing = stored.catch(() => undefined);
+    stored.catch((error: unknown) => {
+      notice.fail(error);
+      void read().catch(() => undefined);
+    });
+  }
+
+  /** Plans for as long as somebody looks: again whenever what it rests on changes. */
+  function follow(): () => void {
+    const text = computed(() => (asked.value ? JSON.stringify(asked.value) : ''));
+    const stop = watch(text, () => void search(), { immediate: true });
+    return () => {
+      stop();
+      newest += 1;
+      isSearching.value = false;
+      stopSearch();
+    };
+  }
+
+  return { held, wishes, weeks, otherwise, today, isReady, isSearching, failure, load, wish, follow, search };
+});
+
+/** True where a plan asks for the same bowls on the same first day as one that is kept. */
+function isSame(plan: WeekPlan, kept: KeptWeekPlan | undefined): boolean {
+  const of = ({ day, bowls, otherwise }: WeekPlan): string =>
+    JSON.stringify([day, bowls.map(({ at: _at, ...bowl }) => bowl), otherwise]);
+  return kept !== undefined && of(plan) === of(kept);
+}

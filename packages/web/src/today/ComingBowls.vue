@@ -1,0 +1,79 @@
+<script setup lang="ts">
+import { computed, onMounted } from 'vue';
+import { useHousehold } from '../data/household';
+import { useNotice } from '../data/notice';
+import { useWeeks } from '../data/useWeeks';
+import { dayWord, listWords } from '../words/weeks';
+import { otherwiseWords } from '../weeks';
+
+/** The next bowls of the plan, and what is done if fruit is late. */
+const household = useHousehold();
+const weeks = useWeeks();
+const notice = useNotice();
+onMounted(() =>
+  weeks.load().catch((error: unknown) => {
+    notice.fail(error);
+  }),
+);
+const MOST = 4;
+
+const coming = computed(() =>
+  (weeks.held.plan?.bowls ?? [])
+    .filter(({ day }) => day >= weeks.today)
+    .slice(0, MOST)
+    .map(({ day, maskId, headIds }) => {
+      const [head = '', ...others] = headIds;
+      const word = dayWord(day, weeks.today, household.where);
+      return {
+        key: `${day} ${maskId} ${head}`,
+        day: `${word[0]?.toUpperCase() ?? ''}${word.slice(1)}`,
+        mask: household.maskById(maskId)?.name ?? '',
+        names: listWords(
+          headIds.map((id) => household.headById(id)?.name ?? ''),
+          household.where,
+        ),
+        to: {
+          name: 'bowl',
+          query: { head, mask: maskId, day, ...(others.length > 0 ? { with: others.join(',') } : {}) },
+        },
+        doubt: (weeks.held.plan?.otherwise ?? [])
+          .filter((one) => one.day === day && one.maskId === maskId && one.day >= weeks.today)
+          .map((one) => otherwiseWords(one, one.laterDay, one.day, weeks.today, household, household.where)),
+      };
+    })
+    .filter(({ mask }) => mask !== ''),
+);
+</script>
+
+<template>
+  <template v-if="coming.length > 0">
+    <h2>Coming</h2>
+    <ul class="plain-list" data-test="coming">
+      <li v-for="one in coming" :key="one.key">
+        <span>
+          <b>{{ one.day }}</b>
+          <RouterLink class="quiet-link" :to="one.to">{{ one.mask }}</RouterLink> for {{ one.names }}
+        </span>
+        <span v-for="words in one.doubt" :key="words" class="quiet">{{ words }}</span>
+      </li>
+    </ul>
+    <RouterLink class="quiet-link all" :to="{ name: 'weeks' }">All the weeks</RouterLink>
+  </template>
+</template>
+
+<style scoped>
+h2 {
+  margin: 18px 0 8px;
+}
+li {
+  display: flex;
+  flex-direction: column;
+  padding: 9px 0;
+  border-bottom: 1px solid var(--rule);
+}
+.all {
+  display: inline-flex;
+  align-items: center;
+  min-height: 44px;
+}
+</style>

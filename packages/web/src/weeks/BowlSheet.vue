@@ -1,0 +1,183 @@
+<script setup lang="ts">
+import { ingredientById } from '@amber-ladle/core/ingredient';
+import { kitchenRound } from '@amber-ladle/core/measure';
+import type { WeekBowl } from '@amber-ladle/core/plan';
+import { computed } from 'vue';
+import { useHousehold } from '../data/household';
+import { plain } from '../data/sizing';
+import { useShelf } from '../data/shelf';
+import { weeksAsked } from '../data/weeks';
+import { useWeeks } from '../data/useWeeks';
+import SheetDialog from '../kit/SheetDialog.vue';
+import { useNewest } from '../kit/useNewest';
+import { reasonSentence } from '../words/judge';
+import { amountOf, dayWord, differenceWords, listWords, sureWords } from '../words/weeks';
+import { otherwiseWords } from './otherwiseWords';
+import { useWishes } from './useWishes';
+
+/** Why a bowl stands where it stands, what it draws, what would do instead, and everything that can be done with it. */
+const { bowl } = defineProps<{ bowl: WeekBowl }>();
+const isOpen = defineModel<boolean>({ default: false });
+const household = useHousehold();
+const shelf = useShelf();
+const weeks = useWeeks();
+const wishes = useWishes();
+
+const place = computed(() => plain({ maskId: bowl.maskId, headIds: bowl.headIds, on: bowl.on }));
+const { current: instead } = useNewest(place, (one) => weeksAsked().insteadOf(one));
+const { current: without } = useNewest(place, (one) => weeksAsked().without(one));
+
+const mask = computed(() => household.maskById(bowl.maskId));
+const names = computed(() =>
+  listWords(
+    bowl.headIds.map((id) => household.headById(id)?.name ?? ''),
+    household.where,
+  ),
+);
+const title = computed(
+  () => `${mask.value?.name ?? ''} for ${names.value}, ${dayWord(bowl.day, weeks.today, household.where)}`,
+);
+const reasons = computed(() =>
+  bowl.headIds.map((id) => ({
+    id,
+    name: household.headById(id)?.name ?? '',
+    words: reasonSentence(bowl.terms[id] ?? [], household.catalogue),
+  })),
+);
+/** What it is good for beside the hair: what would turn, and who would wait. */
+const good = computed(() => {
+  const than = without.value;
+  if (!than) return '';
+  const lost = than.lost.filter(({ grams }) => grams >= 15).slice(0, 3);
+  const saved = lost.map(({ ingredientId, grams }) => amountOf(ingredientId, grams, household.catalogue));
+  if (saved.length > 0) return `Without it ${listWords(saved, household.where)} would turn.`;
+  return than.points > 1 ? 'Nothing is saved by it; it is time for a bowl.' : '';
+});
+const draws = computed(() =>
+  bowl.draws.map(({ ingredientId, grams, lotId, boughtOn, chance, supplyId }) => {
+    const lot = shelf.lots.find(({ id }) => id === lotId);
+    const row = ingredientById(household.catalogue, ingredientId);
+    const from =
+      boughtOn !== undefined
+        ? `bought ${dayWord(weeks.weeks?.days[boughtOn]?.day ?? bowl.day, weeks.today, household.where)}`
+        : row.ripening && lot?.state === 'whole'
+          ? sureWords(chance)
+          : 'in the house';
+    return { key: supplyId, amount: amountOf(ingredientId, grams, household.catalogue), from };
+  }),
+);
+const keeps = computed(() =>
+  bowl.lines
+    .filter(({ ingredientId }) => !bowl.draws.some((draw) => draw.ingredientId === ingredientId))
+    .map(({ ingredientId, grams }) => amountOf(ingredientId, grams, household.catalogue)),
+);
+const missing = computed(() =>
+  bowl.missing.map(({ ingredientId, grams }) => amountOf(ingredientId, grams, household.catalogue)),
+);
+const doubt = computed(() =>
+  weeks.otherwise
+    .filter((one) => one.on === bowl.on && one.maskId === bowl.maskId)
+    .map((one) =>
+      otherwiseWords(one, weeks.weeks?.days[one.laterOn ?? -1]?.day, bowl.day, weeks.today, household, household.where),
+    ),
+);
+const others = computed(() =>
+  (instead.value ?? []).map(({ maskId, difference }) => ({
+    maskId,
+    name: household.maskById(maskId)?.name ?? maskId,
+    words: differenceWords(difference, household.catalogue, household.where).join('; '),
+  })),
+);
+const toBench = computed(() => {
+  const [head = '', ...shared] = bowl.headIds;
+  return {
+    name: 'bowl',
+    query: { head, mask: bowl.maskId, day: bowl.day, ...(shared.length > 0 ? { with: shared.join(',') } : {}) },
+  };
+});
+/** The furthest day that it can be moved to. */
+const last = computed(() => (weeks.weeks?.days.length ?? 1) - 1);
+function then(act: () => void): void {
+  act();
+  isOpen.value = false;
+}
+</script>
+
+<template>
+  <SheetDialog v-model="isOpen" :title="title">
+    <p class="figures">
+      About {{ kitchenRound(bowl.madeMillilitres) }} mL, {{ bowl.minutes }} minutes from the knife to the rinse.
+    </p>
+    <p v-if="missing.length > 0" class="urgent">Nobody has {{ listWords(missing, household.where) }} for it yet.</p>
+    <h3>Why</h3>
+    <p v-for="one in reasons" :key="one.id">
+      <b v-if="reasons.length > 1">{{ one.name }}: </b>{{ one.words }}
+    </p>
+    <p v-if="good">{{ good }}</p>
+    <p v-for="words in doubt" :key="words" class="doubt">{{ words }}</p>
+    <div class="acts">
+      <v-btn color="primary" size="large" min-height="52" :to="toBench">Size this bowl</v-btn>
+      <v-btn v-if="!bowl.isPinned" variant="tonal" color="primary" @click="then(() => wishes.pin(bowl))">
+        Keep it on this day
+      </v-btn>
+      <v-btn v-else-if="wishes.isMine(bowl)" variant="tonal" color="primary" @click="then(() => wishes.unpin(bowl))">
+        Let the plan move it
+      </v-btn>
+      <v-btn v-if="bowl.on > 0" variant="text" @click="then(() => wishes.move(bowl, bowl.on - 1))">A day earlier</v-btn>
+      <v-btn v-if="bowl.on < last" variant="text" @click="then(() => wishes.move(bowl, bowl.on + 1))"
+        >A day later</v-btn
+      >
+      <v-btn variant="text" @click="then(() => wishes.notThis(bowl))">Not this mask</v-btn>
+    </div>
+    <h3>What it takes</h3>
+    <ul class="plain-list takes">
+      <li v-for="one in draws" :key="one.key">
+        <b>{{ one.amount }}</b> <span class="quiet">{{ one.from }}</span>
+      </li>
+      <li v-if="keeps.length > 0" class="quiet">{{ listWords(keeps, household.where) }}</li>
+    </ul>
+    <template v-if="others.length > 0">
+      <h3>Instead</h3>
+      <ul class="plain-list instead">
+        <li v-for="one in others" :key="one.maskId">
+          <button type="button" class="pill" @click="then(() => wishes.replace(bowl, one.maskId))">
+            {{ one.name }}
+          </button>
+          <span class="quiet">{{ one.words }}</span>
+        </li>
+      </ul>
+    </template>
+  </SheetDialog>
+</template>
+
+<style scoped>
+h3 {
+  margin: 14px 0 4px;
+}
+p {
+  margin: 2px 0;
+}
+.doubt {
+  padding-left: 12px;
+  border-left: 4px solid var(--amber-fill);
+}
+.urgent {
+  color: var(--clay);
+  font-weight: 600;
+}
+.takes li,
+.instead li {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 4px 10px;
+  padding: 4px 0;
+  border-bottom: 1px solid var(--rule);
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin-top: 14px;
+}
+</style>

@@ -1,0 +1,1 @@
+export { otherwiseWords } from './otherwiseWords';

@@ -1,0 +1,53 @@
+import { pinned, type Pin, type WeekBowl, type WeekWishes } from '@amber-ladle/core/plan';
+import { addDays, type Day } from '@amber-ladle/core/time';
+import { useWeeks } from '../data/useWeeks';
+
+/** A no to a mask holds for a week. */
+const NO_DAYS = 6;
+
+/** Everything that can be wished of the weeks by a touch. */
+export function useWishes() {
+  const weeks = useWeeks();
+  const pinOf = ({ day, maskId, headIds }: Pick<WeekBowl, 'day' | 'maskId' | 'headIds'>): Pin => ({
+    day,
+    maskId,
+    headIds: [...headIds],
+  });
+  const isSame = (one: Pin, { day, maskId, headIds }: Pin): boolean =>
+    one.day === day && one.maskId === maskId && one.headIds.join() === headIds.join();
+  const change = (part: Partial<WeekWishes>): void => {
+    weeks.wish({ ...weeks.wishes, ...part });
+  };
+  const unpinned = (bowl: WeekBowl): readonly Pin[] => weeks.wishes.pins.filter((pin) => !isSame(pin, pinOf(bowl)));
+  return {
+    change,
+    /** True for a pin of the household's, and not a bowl that is kept for its day. */
+    isMine: (bowl: WeekBowl): boolean => weeks.wishes.pins.some((pin) => isSame(pin, pinOf(bowl))),
+    pin: (bowl: WeekBowl): void => {
+      weeks.wish(pinned(weeks.wishes, pinOf(bowl)));
+    },
+    unpin: (bowl: WeekBowl): void => {
+      change({ pins: unpinned(bowl) });
+    },
+    /** Another day for it, for good. */
+    move: (bowl: WeekBowl, on: number): void => {
+      const day = weeks.weeks?.days[on]?.day;
+      if (day) weeks.wish(pinned(weeks.wishes, pinOf({ ...bowl, day }), pinOf(bowl)));
+    },
+    /** Another mask in its place, for good. */
+    replace: (bowl: WeekBowl, maskId: string): void => {
+      weeks.wish(pinned({ ...weeks.wishes, pins: unpinned(bowl) }, pinOf({ ...bowl, maskId })));
+    },
+    /** Not this mask for these heads, for a week from today. */
+    notThis: (bowl: WeekBowl): void => {
+      const from = weeks.today;
+      const noes = bowl.headIds.map((headId) => ({ from, to: addDays(from, NO_DAYS), maskId: bowl.maskId, headId }));
+      change({ pins: unpinned(bowl), noes: [...weeks.wishes.noes, ...noes] });
+    },
+    /** Minutes of a single day; nothing for those of its weekday. */
+    minutes: (day: Day, minutes: number | undefined): void => {
+      const { [day]: _before, ...rest } = weeks.wishes.dayMinutes;
+      change({ dayMinutes: minutes === undefined ? rest : { ...rest, [day]: minutes } });
+    },
+  };
+}

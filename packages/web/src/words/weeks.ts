@@ -1,0 +1,104 @@
+import type { Catalogue } from '@amber-ladle/core/ingredient';
+import { ingredientById } from '@amber-ladle/core/ingredient';
+import { kitchenRound, writeFraction } from '@amber-ladle/core/measure';
+import type { Difference, Weeks } from '@amber-ladle/core/plan';
+import type { Day } from '@amber-ladle/core/time';
+import { daysBetween } from '@amber-ladle/core/time';
+import { weekdayWord, type Where } from './when';
+
+/** Names as they are said one after the other. @example listWords(['Wren', 'Moss', 'Tansy']) // 'Wren, Moss and Tansy' */
+export const listWords = (names: readonly string[], { locale }: Pick<Where, 'locale'>): string =>
+  new Intl.ListFormat(locale, { type: 'conjunction' }).format(names);
+
+/** A day to come as it is said: today, tomorrow, Thursday; from a week on with its date. */
+export function dayWord(day: Day, today: Day, where: Pick<Where, 'locale'>): string {
+  const days = daysBetween(today, day);
+  if (days === 0) return 'today';
+  if (days === 1) return 'tomorrow';
+  const name = weekdayWord(day, 'long', where);
+  if (days < 7) return name;
+  const date = new Intl.DateTimeFormat(where.locale, { day: 'numeric', month: 'short', timeZone: 'UTC' });
+  return `${name}, ${date.format(new Date(`${day}T12:00:00Z`))}`;
+}
+
+/** Grams of something as pieces where a shop counts them: "1¼ avocados", "120 g yogurt". */
+export function amountOf(ingredientId: string, grams: number, catalogue: Catalogue): string {
+  const row = ingredientById(catalogue, ingredientId);
+  const { pieces } = row;
+  const size = pieces?.sizes.find(({ id }) => id === pieces.usualSize)?.usableGrams;
+  if (!pieces || !size || row.measuredBy[0] !== 'piece') return `${kitchenRound(grams)} g ${row.name.toLowerCase()}`;
+  const count = Math.max(0.25, Math.round((grams / size) * 4) / 4);
+  const noun = count > 1 ? pieces.nouns : pieces.noun;
+  const name = pieces.nounIsName === false ? ` ${row.name.toLowerCase()}` : '';
+  return `${writeFraction(count)} ${noun}${name}`;
+}
+
+/** A good deal of something: "140 g", "2 kg", "1.6 kg". */
+export const weightWords = (grams: number, { locale }: Pick<Where, 'locale'>): string =>
+  grams < 1000
+    ? `${kitchenRound(grams)} g`
+    : `${new Intl.NumberFormat(locale, { maximumFractionDigits: 1 }).format(grams / 1000)} kg`;
+
+/** What a plan comes to, in a sentence. */
+export function sumWords(weeks: Weeks, nameOf: (headId: string) => string, catalogue: Catalogue, where: Where): string {
+  const most = [...weeks.lost].sort((a, b) => b.grams - a.grams).slice(0, 2);
+  const names = most.map(({ ingredientId }) => ingredientById(catalogue, ingredientId).name.toLowerCase());
+  const lost =
+    weeks.lostGrams < 20
+      ? 'Nothing turns'
+      : `About ${weightWords(weeks.lostGrams, where)} will turn${names.length > 0 ? `, most of it ${listWords([...new Set(names)], where)}` : ''}`;
+  const late = weeks.late.filter(({ days }) => days > 0);
+  const waits =
+    late.length === 0
+      ? 'and nobody waits'
+      : `and ${listWords(
+          late.map(({ headId, days }) => `${nameOf(headId)} waits ${days} ${days > 1 ? 'days' : 'day'}`),
+          where,
+        )}`;
+  const saved = weeks.byDay.lostGrams - weeks.lostGrams;
+  const than = saved >= 20 ? ` Going by the day, ${weightWords(saved, where)} more would.` : '';
+  return `${lost}, ${waits}.${than}`;
+}
+
+/** How good a plan is known to be. */
+export function proofWords({ isProven, gap }: Pick<Weeks, 'isProven' | 'gap'>, isSearching: boolean): string {
+  if (isSearching) return 'Looking for a better one';
+  if (isProven) return 'No better one exists';
+  return `Within ${Math.max(1, Math.round(gap * 100))} % of the best there can be`;
+}
+
+/** What a change would bring, as short sentences; one at the least. */
+export function differenceWords(difference: Difference, catalogue: Catalogue, where: Where): readonly string[] {
+  const name = (id: string): string => ingredientById(catalogue, id).name.toLowerCase();
+  const more = difference.lost.filter(({ grams }) => grams >= 15);
+  const less = difference.lost.filter(({ grams }) => grams <= -15);
+  const of = (all: Difference['lost']): string =>
+    listWords(
+      all.slice(0, 3).map(({ ingredientId, grams }) => `${kitchenRound(Math.abs(grams))} g ${name(ingredientId)}`),
+      where,
+    );
+  const words = [
+    ...(difference.missing.length > 0
+      ? [
+          `${listWords([...new Set(difference.missing.map(({ ingredientId }) => name(ingredientId)))], where)} would be missing`,
+        ]
+      : []),
+    ...(more.length > 0 ? [`${of(more)} would turn`] : []),
+    ...(less.length > 0 ? [`${of(less)} would be saved`] : []),
+    ...(difference.buys.length > 0
+      ? [`to buy: ${listWords([...new Set(difference.buys.map(({ ingredientId }) => name(ingredientId)))], where)}`]
+      : []),
+    ...(Math.abs(difference.money) >= 0.05
+      ? [`${Math.abs(difference.money).toFixed(2)} ${difference.money > 0 ? 'more' : 'less'} to pay`]
+      : []),
+  ];
+  if (words.length > 0) return words;
+  return [Math.abs(difference.points) < 0.25 ? 'as good' : difference.points > 0 ? 'suits less' : 'suits better'];
+}
+
+/** How sure it is that something is ready by then. @example sureWords(0.62) // 'probably ready' */
+export function sureWords(chance: number): string {
+  if (chance >= 0.93) return 'ready';
+  if (chance >= 0.75) return 'very likely ready';
+  return 'probably ready';
+}
