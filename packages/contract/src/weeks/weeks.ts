@@ -109,6 +109,8 @@ export const weekPlanSchema = object({
   day,
   days: number().required().integer().min(1).max(28),
   bowls: array().of(plannedBowlSchema.required()).required().max(MOST_BOWLS),
+  /** Lots that go into the fridge once they are ready. */
+  chills: array().of(identifier).required().max(200),
   otherwise: array().of(otherwiseSchema.required()).required().max(20),
   /** What it is expected to lose, and what going by the day would. */
   lostGrams: grams,

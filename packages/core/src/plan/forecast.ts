@@ -104,6 +104,14 @@ function inTheColdOnceReady(
   return ready && moved.ripeness ? { ...moved, ripeness: { ...moved.ripeness, ripeness: 0.99, ready } } : moved;
 }
 
+/** A lot as it will have stood, if it is put in the fridge on the day it is ready; as it is where there is no fridge. */
+export function coldOnceReady(row: Ingredient, lot: Lot, climate: Climate, now: number): Lot {
+  const fridge = climate.places.find(({ kind }) => kind === 'fridge');
+  const readyAt = windowOf(row, lotPast(lot), climate, now).ripeness?.ready?.at ?? now;
+  if (!fridge) return lot;
+  return { ...lot, stays: [...lot.stays, { placeId: fridge.id, from: new Date(readyAt).toISOString() }] };
+}
+
 /** Whole days that something may still be used once it is cut or opened and stands in the cold. */
 export const daysOpen = (row: Ingredient, isPacked: boolean): number =>
   Math.floor(keepingOf(row, isPacked ? 'opened' : 'cut').coldHours / 24);

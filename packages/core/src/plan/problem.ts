@@ -146,7 +146,7 @@ export const PLAN_POINTS = {
   /** For 100 g of a pinned bowl that nobody has. */
   missing: 20,
   /** A bowl of the plan before that is gone. */
-  changed: 0.4,
+  changed: 1,
 } as const;
 
 /** The days on which an option may be planned. */

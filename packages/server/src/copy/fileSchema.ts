@@ -34,7 +34,7 @@ const HELD: Readonly<Record<string, object>> = {
   'lot.stays': aList,
   'lot.touches': aList,
   'photo.crop': some('x', 'y', 'zoom'),
-  'week_plan.plan': some('day', 'days', 'bowls', 'otherwise', 'lostGrams', 'byDayLostGrams', 'isProven'),
+  'week_plan.plan': some('day', 'days', 'bowls', 'chills', 'otherwise', 'lostGrams', 'byDayLostGrams', 'isProven'),
   'told_use.facts': some('texture', 'modelMillilitres', 'madeMillilitres', 'holdUpMillilitres', 'dripShare', 'heads'),
   'wash_day.bowl_ids': { ...aList, items: text },
   'wash_day.wish': some('kind', 'at'),

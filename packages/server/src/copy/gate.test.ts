@@ -55,6 +55,7 @@ beforeAll(async () => {
     day: '2026-03-14',
     days: 14,
     bowls: [{ ...bowl, lines }],
+    chills: ['a-lot'],
     otherwise: [{ ingredientId: 'honey', day, headIds, maskId, insteadMaskId: 'oat-ease', laterDay: '2026-03-18' }],
     lostGrams: 10,
     byDayLostGrams: 20,

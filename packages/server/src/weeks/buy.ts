@@ -1,5 +1,6 @@
 import type { KeptWeekPlan } from '@amber-ladle/contract';
 import { buyList, type BuyLine, type Lot, type WantedBowl } from '@amber-ladle/core/shelf';
+import { coldOnceReady } from '@amber-ladle/core/plan';
 import { localDay } from '@amber-ladle/core/time';
 import { In, MoreThan } from 'typeorm';
 import { readHistories } from '../bowl';
@@ -60,5 +61,13 @@ export async function readBuyList(household: Household): Promise<readonly BuyLin
   const lots: Lot[] = (await source.manager.findBy(LotEntity, { grams: MoreThan(0), ingredientId: In(ids) })).map(
     toLot,
   );
-  return buyList(bowls, levels, lots, catalogue, await climateOf(source.manager, now), Date.parse(now));
+  const climate = await climateOf(source.manager, now);
+  const present = Date.parse(now);
+  // What the plan has put into the fridge in time is still there then.
+  const chilled = new Set(plan?.chills ?? []);
+  const standing = lots.map((lot) => {
+    const row = chilled.has(lot.id) ? catalogue.get(lot.ingredientId) : undefined;
+    return row ? coldOnceReady(row, lot, climate, present) : lot;
+  });
+  return buyList(bowls, levels, standing, catalogue, climate, present);
 }

@@ -34,6 +34,7 @@ const aPlan = (change: Partial<WeekPlan> = {}): WeekPlan => ({
       ],
     },
   ],
+  chills: [],
   otherwise: [],
   lostGrams: 140,
   byDayLostGrams: 420,
@@ -109,6 +110,23 @@ describe('a plan that is kept', () => {
     const avocado = (await buys()).find(({ ingredientId }) => ingredientId === 'avocado');
     expect(avocado).toMatchObject({ pieces: 1, readyBy: '2026-03-16T17:00:00.000Z' });
     expect(avocado?.reasons[0]?.params).toEqual({ name: 'Towpath avocado for Wren' });
+  });
+
+  it('buys no second avocado where the first is put into the fridge in time', async () => {
+    const lotId = randomUUID();
+    const since = '2026-03-13T09:00:00.000Z';
+    const lots = [{ id: lotId, ingredientId: 'avocado', state: 'whole', since, label: '', pieceGrams: 150 }];
+    const movements = [{ lotId, kind: 'add', grams: 150, placeId: 'counter', stage: 'nearly', at: since }];
+    await api().post('/api/stock').send({ id: randomUUID(), note: '', lots, movements }).expect(201);
+    const bowls = aPlan().bowls.map((bowl) => ({ ...bowl, day: '2026-03-17', at: '2026-03-17T17:00:00.000Z' }));
+    const avocados = async () => (await buys()).filter(({ ingredientId }) => ingredientId === 'avocado');
+    await api().put('/api/weeks/plan').send(aPlan({ bowls })).expect(200);
+    expect(await avocados()).toHaveLength(1);
+    await api()
+      .put('/api/weeks/plan')
+      .send(aPlan({ bowls, chills: [lotId] }))
+      .expect(200);
+    expect(await avocados()).toEqual([]);
   });
 
   it('wants nothing any more for a bowl that is kept for its day, or past', async () => {

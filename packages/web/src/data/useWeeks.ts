@@ -31,6 +31,8 @@ export const useWeeks = defineStore('weeks', () => {
   const otherwise = shallowRef<readonly Otherwise[]>([]);
   const isSearching = ref(false);
   const failure = ref('');
+  /** What is other than in the plan that was kept before, and what moved it; nothing where it is the same. */
+  const change = shallowRef<PlanChange>();
   /** Wishes on their way to the server go before what it says. */
   const wishes = shallowRef<WeekWishes>(USUAL_WISHES);
   let storing: Promise<unknown> = Promise.resolve();
@@ -84,12 +86,15 @@ export const useWeeks = defineStore('weeks', () => {
     (held.value.plan?.bowls ?? []).map(({ day, maskId, headIds }) => ({ day, maskId, headIds }));
 
   let newest = 0;
+  /** What the last plan was made from, part by part. */
+  let before: Readonly<Record<Cause, string>> | undefined;
   async function search(): Promise<void> {
     const household_ = asked.value;
     if (!household_) return;
     const mine = ++newest;
     isSearching.value = true;
     failure.value = '';
+    const parts = partsOf(household_);
     try {
       const sent = plain({ ...household_, former: former() });
       const best = await searchWeeks(sent, SECONDS, (first) => {
@@ -105,6 +110,8 @@ export const useWeeks = defineStore('weeks', () => {
       // Another search may have begun meanwhile.
       if (mine !== newest) return;
       otherwise.value = found;
+      change.value = changeOf(held.value.plan, planOf(), today.value, causeOf(before, parts));
+      before = parts;
       await keep();
     } catch (error) {
       failure.value = error instanceof Error ? error.message : String(error);
@@ -136,6 +143,7 @@ export const useWeeks = defineStore('weeks', () => {
         isPinned,
         lines: lines.map(({ ingredientId, grams }) => ({ ingredientId, grams: Math.round(grams * 100) / 100 })),
       })),
+      chills: found.lanes.filter(({ needsCold }) => needsCold).map(({ lotId }) => lotId),
       otherwise: otherwise.value.map(({ ingredientId, on, headIds, maskId, insteadMaskId, laterOn }) => ({
         ingredientId,
         day: dayOf(on),
@@ -150,9 +158,17 @@ export const useWeeks = defineStore('weeks', () => {
     };
   }
 
-  /** Wishes as they are to be: shown at once, planned by at once, and stored one after the other. */
-  function wish(next: WeekWishes): void {
+  /**
+   * Wishes as they are to be: shown at once, planned by at once, and stored one after the other.
+   * @param words what was wished, where it is to be told with a way back
+   */
+  function wish(next: WeekWishes, words?: string): void {
     const seen = wishes.value;
+    if (words)
+      notice.show(words, () => {
+        wish(seen);
+        return Promise.resolve();
+      });
     wishes.value = next;
     read.outdate();
     const stored = storing.then(() => call(api.weeks.wish, { body: { wishes: plain(next) as never, seen } }));
@@ -175,8 +191,47 @@ export const useWeeks = defineStore('weeks', () => {
     };
   }
 
-  return { held, wishes, weeks, otherwise, today, isReady, isSearching, failure, load, wish, follow, search };
+  return { held, wishes, weeks, otherwise, change, today, isReady, isSearching, failure, load, wish, follow };
 });
+
+/** What can move a plan. */
+export type Cause = 'wishes' | 'shelf' | 'heads' | 'masks' | 'time';
+type Bowl = WeekPlan['bowls'][number];
+/** What became of a plan: bowls that are gone and bowls that are new, and what moved it. */
+export interface PlanChange {
+  readonly gone: readonly Bowl[];
+  readonly come: readonly Bowl[];
+  readonly cause: Cause;
+}
+
+const partsOf = ({ wishes, kept, lots, heads, masks, house, now }: SentHousehold): Readonly<Record<Cause, string>> => ({
+  wishes: JSON.stringify([wishes, kept]),
+  shelf: JSON.stringify([lots, house.climate.readings]),
+  heads: JSON.stringify(heads),
+  masks: JSON.stringify([masks.map(({ id, version }) => `${id} ${version}`), house.own, house.schools]),
+  time: String(now),
+});
+/** The first thing that is other than it was; of a plan that another page made, nothing but the time is known. */
+function causeOf(before: Readonly<Record<Cause, string>> | undefined, now: Readonly<Record<Cause, string>>): Cause {
+  const causes: readonly Cause[] = ['wishes', 'shelf', 'heads', 'masks', 'time'];
+  return causes.find((cause) => before && before[cause] !== now[cause]) ?? 'time';
+}
+
+function changeOf(
+  old: KeptWeekPlan | undefined,
+  next: WeekPlan | undefined,
+  today: string,
+  cause: Cause,
+): PlanChange | undefined {
+  if (!old || !next) return undefined;
+  const key = ({ day, maskId, headIds }: Bowl): string => `${day} ${maskId} ${headIds.join()}`;
+  const lastDay = old.bowls.at(-1)?.day ?? today;
+  const [had, has] = [new Set(old.bowls.map(key)), new Set(next.bowls.map(key))];
+  const gone = old.bowls.filter((bowl) => bowl.day >= today && !has.has(key(bowl)));
+  // What lies beyond the plan before is no change of it.
+  const come = next.bowls.filter((bowl) => bowl.day <= lastDay && !had.has(key(bowl)));
+  return gone.length + come.length > 0 ? { gone, come, cause } : undefined;
+}
 
 /** True where a plan asks for the same bowls on the same first day as one that is kept. */
 function isSame(plan: WeekPlan, kept: KeptWeekPlan | undefined): boolean {

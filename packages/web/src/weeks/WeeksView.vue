@@ -11,7 +11,7 @@ import SheetDialog from '../kit/SheetDialog.vue';
 import { BuyPanel } from '../shelf';
 import { amountWords, lotName } from '../words/shelf';
 import { weekdayWord } from '../words/when';
-import { dayWord, differenceWords, listWords, proofWords, sumWords } from '../words/weeks';
+import { changeWords, dayWord, differenceWords, listWords, proofWords, sumWords } from '../words/weeks';
 import BackPanel from './BackPanel.vue';
 import BowlCard from './BowlCard.vue';
 import BowlSheet from './BowlSheet.vue';
@@ -81,6 +81,11 @@ const untested = computed(() =>
     }))
     .filter(({ count }) => count >= MANY),
 );
+const changed = computed(() =>
+  weeks.change && !weeks.isSearching
+    ? changeWords(weeks.change, (id) => household.maskById(id)?.name ?? '', weeks.today, household.where)
+    : '',
+);
 const refused = computed(() =>
   (weeks.weeks?.refused ?? []).map(
     ({ pin }) =>
@@ -110,6 +115,10 @@ function drop(on: number): void {
   letGo();
   if (bowl && bowl.on !== on) wishes.move(bowl, on);
 }
+function hover(on: number, event: DragEvent): void {
+  over.value = on;
+  if (event.dataTransfer) event.dataTransfer.dropEffect = 'move';
+}
 /** What it would come to on the day over which it is held. */
 const trial = computed(() => {
   const bowl = moving.value;
@@ -138,6 +147,7 @@ const trial = computed(() => {
     </p>
     <template v-else>
       <p class="sum" data-test="sum">{{ sum || 'The weeks are being planned.' }}</p>
+      <p v-if="changed" data-test="changed">{{ changed }}</p>
       <p v-for="words in refused" :key="words" class="refused">{{ words }}</p>
       <p class="trial" :class="{ quiet: !trial }" role="status" data-test="proof">
         {{ trial || (weeks.weeks ? proofWords(weeks.weeks, weeks.isSearching) : '') || weeks.failure }}
@@ -168,7 +178,7 @@ const trial = computed(() => {
             :class="{ full: day.minutes === 0, over: over === on && moving?.headIds.includes(head.id) }"
             :data-day="day.day"
             :data-head="head.id"
-            @dragover.prevent="over = on"
+            @dragover.prevent="hover(on, $event)"
             @drop.prevent="drop(on)"
           >
             <template v-for="bowl in [cellOf(head.id, on)]" :key="bowl?.maskId">
@@ -337,15 +347,25 @@ const trial = computed(() => {
     gap: 20px;
   }
   .board {
-    grid-template-columns: 84px repeat(var(--days), minmax(88px, 1fr));
+    grid-template-columns: 104px repeat(var(--days), minmax(88px, 1fr));
     scroll-snap-type: x proximity;
-    scroll-padding-left: 84px;
+    scroll-padding-left: 104px;
+  }
+  .lane .quiet {
+    position: sticky;
+    left: 104px;
+    display: inline-block;
+    padding: 0 4px;
   }
   .day {
     scroll-snap-align: start;
   }
   .names {
     font-size: 1.05rem;
+    hyphens: auto;
+  }
+  .produce {
+    font-size: 0.9rem;
   }
 }
 </style>

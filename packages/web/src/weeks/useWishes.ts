@@ -1,6 +1,8 @@
 import { pinned, type Pin, type WeekBowl, type WeekWishes } from '@amber-ladle/core/plan';
 import { addDays, type Day } from '@amber-ladle/core/time';
+import { useHousehold } from '../data/household';
 import { useWeeks } from '../data/useWeeks';
+import { dayWord } from '../words/weeks';
 
 /** A no to a mask holds for a week. */
 const NO_DAYS = 6;
@@ -8,6 +10,8 @@ const NO_DAYS = 6;
 /** Everything that can be wished of the weeks by a touch. */
 export function useWishes() {
   const weeks = useWeeks();
+  const household = useHousehold();
+  const named = ({ maskId }: Pick<WeekBowl, 'maskId'>): string => household.maskById(maskId)?.name ?? 'It';
   const pinOf = ({ day, maskId, headIds }: Pick<WeekBowl, 'day' | 'maskId' | 'headIds'>): Pin => ({
     day,
     maskId,
@@ -24,7 +28,7 @@ export function useWishes() {
     /** True for a pin of the household's, and not a bowl that is kept for its day. */
     isMine: (bowl: WeekBowl): boolean => weeks.wishes.pins.some((pin) => isSame(pin, pinOf(bowl))),
     pin: (bowl: WeekBowl): void => {
-      weeks.wish(pinned(weeks.wishes, pinOf(bowl)));
+      weeks.wish(pinned(weeks.wishes, pinOf(bowl)), `${named(bowl)} stays on its day.`);
     },
     unpin: (bowl: WeekBowl): void => {
       change({ pins: unpinned(bowl) });
@@ -32,17 +36,23 @@ export function useWishes() {
     /** Another day for it, for good. */
     move: (bowl: WeekBowl, on: number): void => {
       const day = weeks.weeks?.days[on]?.day;
-      if (day) weeks.wish(pinned(weeks.wishes, pinOf({ ...bowl, day }), pinOf(bowl)));
+      if (!day) return;
+      const to = dayWord(day, weeks.today, household.where);
+      weeks.wish(pinned(weeks.wishes, pinOf({ ...bowl, day }), pinOf(bowl)), `${named(bowl)} is moved to ${to}.`);
     },
     /** Another mask in its place, for good. */
     replace: (bowl: WeekBowl, maskId: string): void => {
-      weeks.wish(pinned({ ...weeks.wishes, pins: unpinned(bowl) }, pinOf({ ...bowl, maskId })));
+      const next = pinned({ ...weeks.wishes, pins: unpinned(bowl) }, pinOf({ ...bowl, maskId }));
+      weeks.wish(next, `${named({ ...bowl, maskId })} instead of ${named(bowl)}.`);
     },
     /** Not this mask for these heads, for a week from today. */
     notThis: (bowl: WeekBowl): void => {
       const from = weeks.today;
       const noes = bowl.headIds.map((headId) => ({ from, to: addDays(from, NO_DAYS), maskId: bowl.maskId, headId }));
-      change({ pins: unpinned(bowl), noes: [...weeks.wishes.noes, ...noes] });
+      weeks.wish(
+        { ...weeks.wishes, pins: unpinned(bowl), noes: [...weeks.wishes.noes, ...noes] },
+        `No ${named(bowl)} for a week.`,
+      );
     },
     /** Minutes of a single day; nothing for those of its weekday. */
     minutes: (day: Day, minutes: number | undefined): void => {

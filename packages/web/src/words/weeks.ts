@@ -102,3 +102,51 @@ export function sureWords(chance: number): string {
   if (chance >= 0.75) return 'very likely ready';
   return 'probably ready';
 }
+
+const CAUSES = {
+  wishes: 'Since you wished it so',
+  shelf: 'Since the shelf is other than it was',
+  heads: 'Since a head has changed, or had a bowl',
+  masks: 'Since the book of masks has changed',
+  time: 'Since time went on',
+} as const;
+
+interface ChangedBowl {
+  readonly day: Day;
+  readonly maskId: string;
+  readonly headIds: readonly string[];
+}
+
+/**
+ * What became of a plan, in a sentence: a mask instead of another where they stood for the same head on the same day.
+ * @example 'Since the shelf is other than it was: Oat ease instead of Towpath avocado on Tuesday, Rice silk on Friday.'
+ */
+export function changeWords(
+  {
+    gone,
+    come,
+    cause,
+  }: {
+    readonly gone: readonly ChangedBowl[];
+    readonly come: readonly ChangedBowl[];
+    readonly cause: keyof typeof CAUSES;
+  },
+  maskName: (id: string) => string,
+  today: Day,
+  where: Pick<Where, 'locale'>,
+): string {
+  const on = (day: Day): string => {
+    const word = dayWord(day, today, where);
+    return word === 'today' || word === 'tomorrow' ? word : `on ${word}`;
+  };
+  const isSameSeat = (one: ChangedBowl, other: ChangedBowl): boolean =>
+    one.day === other.day && one.headIds.some((id) => other.headIds.includes(id));
+  const instead = come.map((bowl) => {
+    const old = gone.find((one) => isSameSeat(one, bowl) && one.maskId !== bowl.maskId);
+    return `${maskName(bowl.maskId)}${old ? ` instead of ${maskName(old.maskId)}` : ''} ${on(bowl.day)}`;
+  });
+  const left = gone
+    .filter((bowl) => !come.some((one) => isSameSeat(one, bowl)))
+    .map((bowl) => `no ${maskName(bowl.maskId)} ${on(bowl.day)}`);
+  return `${CAUSES[cause]}: ${[...new Set([...instead, ...left])].join(', ')}.`;
+}
