@@ -24,8 +24,7 @@ const FLOORS_OF_WEB = [
   ['caution', 'head', 'ingredient', 'shelf'],
   ['bowl', 'day'],
   ['alarms', 'notes', 'mask'],
-  ['weeks'],
-  ['benches', 'kept', 'make', 'paste', 'settings', 'today', 'wear'],
+  ['benches', 'kept', 'make', 'paste', 'settings', 'today', 'wear', 'weeks'],
   ['app'],
 ];
 /** A floor imports those below it, never one above. */

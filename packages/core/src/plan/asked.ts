@@ -146,6 +146,8 @@ export interface Otherwise {
 /** What is surer than this needs no other plan. Assumption of this project. */
 const SURE = 0.93;
 const MOST_OTHERWISE = 3;
+/** Another plan for what may be needs no second decimal. */
+const LOOKS_OTHERWISE = 5_000;
 /** So much later it is ready, in days, if it is late. Assumption of this project: the late end of the band of most kinds. */
 const LATER_DAYS = 2;
 
@@ -169,7 +171,7 @@ export function otherwise(problem: PlanProblem, choice: Choice): readonly Otherw
         supplies: problem.supplies.map((one) => (one === supply ? laterBy(one, bowl.on) : one)),
       };
       const start = bowlsOf(choice).filter(({ on }) => on < bowl.on);
-      const found = improved(late, [dayByDay(late), start]);
+      const found = improved(late, [dayByDay(late), start], LOOKS_OTHERWISE);
       const maskOf = ({ optionId }: Chosen): Option | undefined => optionOf(problem, optionId);
       const ours = found.filter(
         (one) => one.on >= bowl.on && maskOf(one)?.headIds.some((id) => bowl.headIds.includes(id)),

@@ -3,7 +3,7 @@ import { mayOn, type Chosen, type PlanProblem } from './problem';
 import { QuickLook } from './quick';
 
 /** Looks at so many neighbours: about a second. */
-const LOOKS = 16_000;
+export const LOOKS = 16_000;
 /** How much worse, in points, a step may be at the beginning and at the end; tried out on made-up households. */
 const [HOT, COLD] = [3, 0.05];
 /** Looks without anything better after which it goes on from the best once more. */
@@ -13,9 +13,10 @@ const PATIENCE = 2_500;
  * Bowls made better step by step by simulated annealing (Kirkpatrick, Gelatt and Vecchi 1983, from memory): another mask,
  * another day, one more, one less. Worse steps are taken too, ever more seldom, so that it does not stay in the first hollow.
  * The same for the same problem; nothing is proven.
+ * @param looks so many neighbours are looked at
  * @param from sets of bowls; the search goes out from the best of those that keep the rules
  */
-export function improved(problem: PlanProblem, from: readonly (readonly Chosen[])[]): readonly Chosen[] {
+export function improved(problem: PlanProblem, from: readonly (readonly Chosen[])[], looks = LOOKS): readonly Chosen[] {
   const quick = new QuickLook(problem);
   const draws = drawsFrom(7);
   const uniform = (): number => draws.uniform();
@@ -62,12 +63,12 @@ export function improved(problem: PlanProblem, from: readonly (readonly Chosen[]
     return [...moved.filter((bowl) => quick.isPinned(bowl) || !inTheWay(bowl, to)), to];
   };
   let since = 0;
-  for (let look = 0; look < LOOKS; look++) {
+  for (let look = 0; look < looks; look++) {
     const next = neighbour();
     since += 1;
     if (next !== now && quick.keepsRules(next)) {
       const its = quick.cost(next);
-      const heat = HOT * (COLD / HOT) ** (look / LOOKS);
+      const heat = HOT * (COLD / HOT) ** (look / looks);
       if (its <= cost || uniform() < Math.exp((cost - its) / heat)) [now, cost] = [next, its];
       if (its < bestCost - 1e-6) {
         [best, bestCost] = [next, its];

@@ -33,8 +33,8 @@ export interface PlanOptions {
 export const USUAL_GAP = 0.01;
 /** Enough for a programme in which the bowls stand and only pieces are counted. */
 const SECONDS_FOR_FIXED = 2;
-/** A plan that is better by less than this, points, is not worth a change. Assumption of this project. */
-const WORTH_A_CHANGE = 0.3;
+/** A plan that is better by less than this, points, or by less than this share of its cost, is not worth a change. Assumptions of this project. */
+const WORTH_A_CHANGE = { points: 0.5, share: 0.02 };
 /** What going by the day loses may be exceeded by rounding only. */
 const ROUNDING_GRAMS = 0.01;
 
@@ -94,7 +94,8 @@ export function plan(problem: PlanProblem, solver: Solver, options: PlanOptions)
   const bound = Math.min(first.choice.cost, Number.isFinite(found.bound) ? Math.max(0, found.bound) : 0);
   const best =
     found.status === 'impossible' ? first : { choice: choiceOf(problem, model, found.values), values: found.values };
-  const keepsFormer = former && former.choice.cost - best.choice.cost < WORTH_A_CHANGE;
+  const worth = Math.max(WORTH_A_CHANGE.points, WORTH_A_CHANGE.share * best.choice.cost);
+  const keepsFormer = former && former.choice.cost - best.choice.cost < worth;
   const { choice } = keepsFormer ? former : best.choice.cost <= first.choice.cost ? best : first;
   const gap = choice.cost > 0 ? Math.max(0, (choice.cost - bound) / choice.cost) : 0;
   return { ...choice, bound, gap, isProven: found.status === 'best', byDay: going };

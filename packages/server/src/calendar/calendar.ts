@@ -12,6 +12,7 @@ import { readCatalogue } from '../ingredient';
 import { readSettings } from '../household';
 import { toLot } from '../stock';
 import { broughtUpToDate } from '../life';
+import { bowlsOfWeeks } from '../weeks';
 
 /** What ends later is not a matter for a calendar. */
 const MOST_DAYS = 60;
@@ -76,5 +77,7 @@ export async function calendarOf(household: Household, address: string): Promise
   }
   for (const { id, name, at } of await plannedBowls(household))
     add(`plan-${id}`, Date.parse(at), name, 'A bowl you planned.', `/bowls/${id}`);
+  for (const { name, at } of await bowlsOfWeeks(household))
+    add(`weeks-${at}-${name}`, Date.parse(at), name, 'From the plan of your weeks.', '/weeks');
   return calendar.toString();
 }

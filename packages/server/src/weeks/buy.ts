@@ -44,6 +44,12 @@ async function bowlsOfPlan(
     }));
 }
 
+/** Bowls of the last plan that still stand. */
+export async function bowlsOfWeeks(household: Household): Promise<readonly WantedBowl[]> {
+  const plan = await lastPlan(household);
+  return plan ? bowlsOfPlan(household, plan, await plannedBowls(household)) : [];
+}
+
 /** What to buy for bowls to come, kept or planned, and to come back to the restock levels. */
 export async function readBuyList(household: Household): Promise<readonly BuyLine[]> {
   const { source, clock } = household;

@@ -1,3 +1,3 @@
 export { weeksBack } from './back';
-export { readBuyList } from './buy';
+export { bowlsOfWeeks, readBuyList } from './buy';
 export { lastPlan, readWeeks, wishWeeks } from './weeks';

@@ -112,6 +112,13 @@ describe('a plan that is kept', () => {
     expect(avocado?.reasons[0]?.params).toEqual({ name: 'Towpath avocado for Wren' });
   });
 
+  it('stands in the calendar', async () => {
+    await api().put('/api/weeks/plan').send(aPlan()).expect(200);
+    const { text } = await api().get('/api/calendar.ics').expect(200);
+    expect(text).toContain('SUMMARY:Towpath avocado for Wren');
+    expect(text).toContain('DTSTART:20260316T170000Z');
+  });
+
   it('buys no second avocado where the first is put into the fridge in time', async () => {
     const lotId = randomUUID();
     const since = '2026-03-13T09:00:00.000Z';

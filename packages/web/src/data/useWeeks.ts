@@ -17,7 +17,7 @@ import type { SentHousehold } from './weeks.worker';
 /** Planned anew every quarter of an hour at the most, where nothing else changes. */
 const QUARTER = 900_000;
 /** So long a search may take. */
-const SECONDS = 6;
+const SECONDS = 4;
 
 /** The coming weeks: what is wished, the plan that is kept, and the search for a better one. */
 export const useWeeks = defineStore('weeks', () => {
@@ -106,6 +106,7 @@ export const useWeeks = defineStore('weeks', () => {
       });
       if (!best || mine !== newest) return;
       weeks.value = await weeksAsked().hold(best);
+      isSearching.value = false;
       const found = await weeksAsked().otherwise();
       // Another search may have begun meanwhile.
       if (mine !== newest) return;

@@ -3,8 +3,7 @@ import { computed, onMounted } from 'vue';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { useWeeks } from '../data/useWeeks';
-import { dayWord, listWords } from '../words/weeks';
-import { otherwiseWords } from '../weeks';
+import { dayWord, listWords, otherwiseWords } from '../words/weeks';
 
 /** The next bowls of the plan, and what is done if fruit is late. */
 const household = useHousehold();

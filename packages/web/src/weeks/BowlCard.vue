@@ -6,8 +6,10 @@ import BowlGlyph from './BowlGlyph.vue';
 /** A bowl of the plan, in its place. It is dragged to another day, or moved by Alt and an arrow; a touch says why it stands there. */
 defineProps<{
   mask: Mask;
-  /** All that is said of it, for who does not see it. */
+  /** All that is said of it. */
   label: string;
+  /** Where it stands, for who does not see it. */
+  place: string;
   /** Shares its bowl with somebody who stands elsewhere. */
   beside: string;
   isPinned: boolean;
@@ -23,7 +25,7 @@ defineEmits<{ open: []; move: [days: number]; drag: [event: DragEvent]; drop: []
     type="button"
     class="card"
     :class="{ old: isOld, missing: isMissing }"
-    :aria-label="label"
+    :data-label="label"
     draggable="true"
     aria-keyshortcuts="Alt+ArrowLeft Alt+ArrowRight"
     @click="$emit('open')"
@@ -36,6 +38,7 @@ defineEmits<{ open: []; move: [days: number]; drag: [event: DragEvent]; drop: []
     <BowlGlyph :mask="mask" />
     <span class="name">{{ mask.name }}</span>
     <span v-if="beside" class="quiet">{{ beside }}</span>
+    <span class="sr-only">{{ place }}</span>
   </button>
 </template>
 

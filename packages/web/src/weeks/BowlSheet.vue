@@ -11,8 +11,7 @@ import { useWeeks } from '../data/useWeeks';
 import SheetDialog from '../kit/SheetDialog.vue';
 import { useNewest } from '../kit/useNewest';
 import { reasonSentence } from '../words/judge';
-import { amountOf, dayWord, differenceWords, listWords, sureWords } from '../words/weeks';
-import { otherwiseWords } from './otherwiseWords';
+import { amountOf, dayWord, differenceWords, listWords, otherwiseWords, sureWords } from '../words/weeks';
 import { useWishes } from './useWishes';
 
 /** Why a bowl stands where it stands, what it draws, what would do instead, and everything that can be done with it. */

@@ -44,12 +44,19 @@ const { days, bowls } = useShownDays();
 const nameOf = (id: string): string => household.headById(id)?.name ?? '';
 const cellOf = (headId: string, on: number): WeekBowl | undefined =>
   bowls.value.find((bowl) => bowl.on === on && bowl.headIds.includes(headId));
-const label = (bowl: WeekBowl): string =>
-  `${household.maskById(bowl.maskId)?.name ?? ''} for ${listWords(bowl.headIds.map(nameOf), household.where)}, ${dayWord(bowl.day, weeks.today, household.where)}${bowl.isPinned ? ', stays on this day' : ''}`;
 const beside = (bowl: WeekBowl, headId: string): string => {
   const others = bowl.headIds.filter((id) => id !== headId);
   return others.length > 0 ? `with ${listWords(others.map(nameOf), household.where)}` : '';
 };
+/** Where a card stands, for who does not see it. */
+const placeOf = (bowl: WeekBowl, headId: string): string =>
+  [
+    `for ${nameOf(headId)}`,
+    dayWord(bowl.day, weeks.today, household.where),
+    ...(bowl.isPinned ? ['stays on this day'] : []),
+  ].join(', ');
+const label = (bowl: WeekBowl, headId: string): string =>
+  [household.maskById(bowl.maskId)?.name, beside(bowl, headId), placeOf(bowl, headId)].filter(Boolean).join(' ');
 const lanes = computed(() =>
   (weeks.weeks?.lanes ?? []).flatMap((lane) => {
     const lot = shelf.lots.find(({ id }) => id === lane.lotId);
@@ -161,12 +168,12 @@ const trial = computed(() => {
           type="button"
           class="day"
           :class="{ today: on === 0, full: day.minutes === 0 }"
-          :aria-label="`${dayWord(day.day, weeks.today, household.where)}, ${day.minutes} minutes${day.isShopDay ? ', with a shop' : ''}`"
           @click="showDay(day.day)"
         >
           <span>{{ on === 0 ? 'Today' : weekdayWord(day.day, 'short', household.where) }}</span>
           <b class="figures">{{ Number(day.day.slice(8)) }}</b>
           <svg v-if="day.isShopDay" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiBasketOutline" /></svg>
+          <span class="sr-only">, {{ day.minutes }} minutes{{ day.isShopDay ? ', with a shop' : '' }}</span>
         </button>
 
         <template v-for="head in household.heads" :key="head.id">
@@ -185,7 +192,8 @@ const trial = computed(() => {
               <BowlCard
                 v-if="bowl && household.maskById(bowl.maskId)"
                 :mask="household.maskById(bowl.maskId)!"
-                :label="label(bowl)"
+                :label="label(bowl, head.id)"
+                :place="placeOf(bowl, head.id)"
                 :beside="beside(bowl, head.id)"
                 :is-pinned="bowl.isPinned"
                 :is-missing="bowl.missing.length > 0"
@@ -253,6 +261,7 @@ const trial = computed(() => {
   color: var(--clay);
 }
 .board {
+  position: relative;
   display: grid;
   grid-template-columns: 118px repeat(var(--days), minmax(72px, 1fr));
   overflow-x: auto;

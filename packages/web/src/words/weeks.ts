@@ -2,6 +2,7 @@ import type { Catalogue } from '@amber-ladle/core/ingredient';
 import { ingredientById } from '@amber-ladle/core/ingredient';
 import { kitchenRound, writeFraction } from '@amber-ladle/core/measure';
 import type { Difference, Weeks } from '@amber-ladle/core/plan';
+import type { Mask } from '@amber-ladle/core/mask';
 import type { Day } from '@amber-ladle/core/time';
 import { daysBetween } from '@amber-ladle/core/time';
 import { weekdayWord, type Where } from './when';
@@ -108,7 +109,7 @@ const CAUSES = {
   shelf: 'Since the shelf is other than it was',
   heads: 'Since a head has changed, or had a bowl',
   masks: 'Since the book of masks has changed',
-  time: 'Since time went on',
+  time: 'Looked at once more',
 } as const;
 
 interface ChangedBowl {
@@ -149,4 +150,34 @@ export function changeWords(
     .filter((bowl) => !come.some((one) => isSameSeat(one, bowl)))
     .map((bowl) => `no ${maskName(bowl.maskId)} ${on(bowl.day)}`);
   return `${CAUSES[cause]}: ${[...new Set([...instead, ...left])].join(', ')}.`;
+}
+
+/** Who knows masks and things by their ids. */
+interface Names {
+  readonly catalogue: Catalogue;
+  maskById(id: string | undefined): Mask | undefined;
+}
+
+/**
+ * What is done if fruit is late, in a sentence.
+ * @example 'If the avocado is still hard on Thursday: Oat ease, and Towpath avocado on Saturday.'
+ */
+export function otherwiseWords(
+  one: { readonly ingredientId: string; readonly maskId: string; readonly insteadMaskId?: string | undefined },
+  laterDay: Day | undefined,
+  day: Day,
+  today: Day,
+  names: Names,
+  where: Pick<Where, 'locale'>,
+): string {
+  const fruit = names.catalogue.get(one.ingredientId)?.name.toLowerCase() ?? one.ingredientId;
+  const on = (of: Day): string => {
+    const word = dayWord(of, today, where);
+    return word === 'today' || word === 'tomorrow' ? word : `on ${word}`;
+  };
+  const mask = names.maskById(one.maskId)?.name ?? '';
+  const other = names.maskById(one.insteadMaskId)?.name;
+  const instead = other ?? 'no bowl that day';
+  const later = laterDay ? `, and ${mask} ${on(laterDay)}` : '';
+  return `If the ${fruit} is still hard ${on(day)}: ${instead}${later}.`;
 }

@@ -1,1 +1,0 @@
-export { otherwiseWords } from './otherwiseWords';

@@ -1,0 +1,121 @@
+import { CATALOGUE } from '@amber-ladle/core/ingredient';
+import type { Difference, Weeks } from '@amber-ladle/core/plan';
+import { describe, expect, it } from 'vitest';
+import {
+  amountOf,
+  changeWords,
+  dayWord,
+  differenceWords,
+  otherwiseWords,
+  proofWords,
+  sumWords,
+  sureWords,
+  weightWords,
+} from './weeks';
+
+const GB = { locale: 'en-GB', timeZone: 'Europe/London' };
+const TODAY = '2026-03-14';
+const name = (id: string): string => ({ ada: 'Ada', bo: 'Bo', oat: 'Oat ease', green: 'Towpath avocado' })[id] ?? id;
+
+describe('the words of the weeks', () => {
+  it('call days as people do, and from a week on by their date', () => {
+    expect(dayWord(TODAY, TODAY, GB)).toBe('today');
+    expect(dayWord('2026-03-15', TODAY, GB)).toBe('tomorrow');
+    expect(dayWord('2026-03-20', TODAY, GB)).toBe('Friday');
+    expect(dayWord('2026-03-21', TODAY, GB)).toBe('Saturday, 21 Mar');
+  });
+
+  it('count pieces where a kitchen counts them, and weigh the rest', () => {
+    expect(amountOf('avocado', 150, CATALOGUE)).toBe('1 avocado');
+    expect(amountOf('egg-whole', 150, CATALOGUE)).toBe('3 eggs');
+    expect(amountOf('aloe-gel', 460, CATALOGUE)).toBe('2 leaves aloe gel');
+    expect(amountOf('yogurt', 61.25, CATALOGUE)).toBe('61 g plain yogurt');
+    // A crumb of a piece is a quarter of one.
+    expect(amountOf('avocado', 3, CATALOGUE)).toBe('¼ avocado');
+    expect([weightWords(140, GB), weightWords(2180, GB)]).toEqual(['140 g', '2.2 kg']);
+  });
+
+  const weeks = (change: Partial<Weeks>): Weeks =>
+    ({ lost: [], lostGrams: 0, late: [], byDay: { lostGrams: 0, cost: 0 }, ...change }) as Weeks;
+  it('say what a plan comes to: what turns, who waits, and what going by the day would lose', () => {
+    expect(sumWords(weeks({}), name, CATALOGUE, GB)).toBe('Nothing turns, and nobody waits.');
+    const lost = [{ supplyId: 'x', ingredientId: 'banana', grams: 300 }];
+    const late = [
+      { headId: 'ada', days: 2 },
+      { headId: 'bo', days: 1 },
+    ];
+    expect(
+      sumWords(weeks({ lost, lostGrams: 300, late, byDay: { lostGrams: 1500, cost: 1 } }), name, CATALOGUE, GB),
+    ).toBe(
+      'About 300 g will turn, most of it banana, and Ada waits 2 days and Bo waits 1 day. Going by the day, 1.2 kg more would.',
+    );
+  });
+
+  it('say how good a plan is known to be, and how sure fruit is', () => {
+    expect(proofWords({ isProven: true, gap: 0 }, false)).toBe('No better one exists');
+    expect(proofWords({ isProven: false, gap: 0.062 }, false)).toBe('Within 6 % of the best there can be');
+    expect(proofWords({ isProven: true, gap: 0 }, true)).toMatch(/Looking/);
+    expect([sureWords(0.95), sureWords(0.8), sureWords(0.55)]).toEqual([
+      'ready',
+      'very likely ready',
+      'probably ready',
+    ]);
+  });
+
+  const none: Difference = { points: 0, lost: [], lostGrams: 0, buys: [], money: 0, missing: [] };
+  it('say what a change would bring, what is missing first', () => {
+    expect(differenceWords(none, CATALOGUE, GB)).toEqual(['as good']);
+    expect(differenceWords({ ...none, points: 3 }, CATALOGUE, GB)).toEqual(['suits less']);
+    expect(
+      differenceWords(
+        {
+          ...none,
+          missing: [{ ingredientId: 'honey', grams: 12 }],
+          lost: [
+            { ingredientId: 'avocado', grams: 140 },
+            { ingredientId: 'banana', grams: -118 },
+          ],
+          buys: [{ ingredientId: 'yogurt', units: 1 }],
+          money: -1.2,
+        },
+        CATALOGUE,
+        GB,
+      ),
+    ).toEqual([
+      'honey would be missing',
+      '140 g avocado would turn',
+      '118 g banana would be saved',
+      'to buy: plain yogurt',
+      '1.20 less to pay',
+    ]);
+  });
+
+  it('say what changed, a mask instead of another where they stood on one day', () => {
+    const bowl = (day: string, maskId: string) => ({ day, maskId, headIds: ['ada'] });
+    expect(
+      changeWords(
+        {
+          cause: 'shelf',
+          gone: [bowl('2026-03-17', 'green'), bowl('2026-03-20', 'oat')],
+          come: [bowl('2026-03-17', 'oat')],
+        },
+        name,
+        TODAY,
+        GB,
+      ),
+    ).toBe(
+      'Since the shelf is other than it was: Oat ease instead of Towpath avocado on Tuesday, no Oat ease on Friday.',
+    );
+  });
+
+  it('say what is done if fruit is late', () => {
+    const names = { catalogue: CATALOGUE, maskById: (id?: string) => (id ? ({ name: name(id) } as never) : undefined) };
+    const one = { ingredientId: 'avocado', maskId: 'green', insteadMaskId: 'oat' };
+    expect(otherwiseWords(one, '2026-03-19', '2026-03-17', TODAY, names, GB)).toBe(
+      'If the avocado is still hard on Tuesday: Oat ease, and Towpath avocado on Thursday.',
+    );
+    expect(otherwiseWords({ ...one, insteadMaskId: undefined }, undefined, '2026-03-15', TODAY, names, GB)).toBe(
+      'If the avocado is still hard tomorrow: no bowl that day.',
+    );
+  });
+});
