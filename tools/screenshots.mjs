@@ -6,6 +6,8 @@ import { launchChromium } from '../e2e/support/chromium.mjs';
 
 /** The main views from the demo household, as the README shows them. */
 const VIEWS = [
+  // The plan first, since Today goes by it.
+  { name: 'weeks', path: '/weeks', height: 1000, planned: true },
   { name: 'today', path: '/' },
   { name: 'bowl', path: '/bowl?mask=towpath-avocado' },
   { name: 'bowl-phone-evening', path: '/bowl?mask=two-yolk-evening', width: 390, height: 844, scheme: 'dark' },
@@ -14,7 +16,6 @@ const VIEWS = [
   { name: 'make', path: '/make' },
   { name: 'wear-evening', path: '/wear', scheme: 'dark' },
   { name: 'notes', path: '/notes', height: 1240 },
-  { name: 'notes-works', path: '/notes?look=works', full: true },
   { name: 'kept-bowl', path: '/bowls/5d0c1f0e-57e1-4c0e-9f60-3a5b1a3d0004' },
   { name: 'masks', path: '/masks' },
   { name: 'mask', path: '/masks/rice-silk' },
@@ -52,6 +53,7 @@ for (const {
   begin = false,
   full = false,
   pasted = false,
+  planned = false,
 } of VIEWS) {
   const page = await chromium.browser.newPage();
   await page.setViewport({ width, height });
@@ -60,6 +62,10 @@ for (const {
   await page.waitForSelector('h1');
   if (path.startsWith('/bowl?'))
     await page.waitForFunction(() => /\d mL/.test(document.querySelector('[data-test="made"]')?.textContent ?? ''));
+  if (planned)
+    await page.waitForFunction(() =>
+      /best|better one exists/.test(document.querySelector('[data-test="proof"]')?.textContent ?? ''),
+    );
   if (begin) await walkToMeasuring(page);
   if (pasted) await paste(page);
   await page.evaluate(() => document.fonts.ready);

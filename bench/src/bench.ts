@@ -9,6 +9,7 @@ import { benchServer } from './server';
 import { benchShelf } from './shelf';
 import { benchSizing } from './sizing';
 import { benchWashDay } from './washday';
+import { benchMonths, benchWeeks } from './weeks';
 
 const ALL: Readonly<Record<string, () => unknown>> = {
   sizing: benchSizing,
@@ -24,6 +25,8 @@ const ALL: Readonly<Record<string, () => unknown>> = {
   notes: benchNotes,
   growth: benchGrowth,
   households: benchHouseholds,
+  weeks: benchWeeks,
+  months: () => benchMonths(),
 };
 
 /** All of them, or those that are named. */

@@ -1,4 +1,5 @@
 export { dayByDay } from './dayByDay';
+export { improved } from './improve';
 export { brokenRules } from './check';
 export { highsSolver, type Highs } from './highs';
 export { COST_KINDS, planModel, type CostKind, type PlanModel } from './model';

@@ -132,8 +132,8 @@ export const PLAN_POINTS = {
   /** For each day that a head waits beyond its rhythm. */
   late: 2,
   /** For a way to the shop, and for each thing on the list. */
-  trip: 0.6,
-  item: 0.25,
+  trip: 1,
+  item: 0.8,
   /** For each pack of what keeps: no more of them than are needed. */
   pack: 0.02,
   money: 0.15,

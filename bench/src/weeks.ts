@@ -1,0 +1,56 @@
+import { highsSolver, plan, planModel, problemOf, type Highs } from '@amber-ladle/core/plan';
+import loadHighs from 'highs';
+import { aKitchen } from '../../packages/core/src/plan/testing';
+import { month } from './months';
+import { percentile, print } from './print';
+
+const SIZES = [
+  { name: '2 heads, 29 masks, 6 lots', size: { heads: 2, lots: 6 } },
+  { name: '3 heads, 29 masks, 12 lots', size: { heads: 3, lots: 12 } },
+  { name: '5 heads, 58 masks, 40 lots', size: { heads: 5, lots: 32, copies: 2 } },
+] as const;
+const SEEDS = [1, 2, 3];
+const SECONDS = 5;
+
+/** How soon weeks are planned, and how near the best. */
+export async function benchWeeks(): Promise<void> {
+  const solver = highsSolver((await loadHighs()) as unknown as Highs);
+  for (const { name, size } of SIZES) {
+    const firsts: number[] = [];
+    const gaps: number[] = [];
+    let columns = 0;
+    for (const seed of SEEDS) {
+      const { problem } = problemOf(aKitchen(seed, size));
+      columns = planModel(problem).programme.cost.length;
+      const began = performance.now();
+      const { gap } = plan(problem, solver, {
+        seconds: SECONDS,
+        onFirst: () => firsts.push(performance.now() - began),
+      });
+      gaps.push(gap);
+    }
+    print(`weeks, ${name}: first good answer`, `${Math.round(percentile(firsts, 0.5))} ms`, `${columns} columns`);
+    print(`weeks, ${name}: gap after ${SECONDS} s`, `${(percentile(gaps, 0.5) * 100).toFixed(1)} %`, 'aim 3 %');
+  }
+}
+
+/** Simulated months: what is thrown away by the plan against going by the day. `npm run bench -- months` */
+export async function benchMonths(count = Number(process.env['MONTHS'] ?? 20)): Promise<void> {
+  const solver = highsSolver((await loadHighs()) as unknown as Highs);
+  const sums = { 'by-day': [0, 0, 0, 0], 'by-plan': [0, 0, 0, 0] };
+  let better = 0;
+  for (let seed = 1; seed <= count; seed++) {
+    const [day, planned] = [month(seed, 'by-day', solver), month(seed, 'by-plan', solver)];
+    if (planned.lostGrams <= day.lostGrams + 1) better += 1;
+    for (const [way, one] of [['by-day', day] as const, ['by-plan', planned] as const])
+      [one.lostGrams, one.money, one.lateDays, one.bowls].forEach((value, i) => {
+        sums[way][i] = (sums[way][i] ?? 0) + value;
+      });
+  }
+  const ratio = (i: number): string => ((sums['by-plan'][i] ?? 0) / (sums['by-day'][i] ?? 1)).toFixed(2);
+  print(`months, ${count}: thrown away, plan over by the day`, ratio(0), 'aim 0.67');
+  print(`months, ${count}: money spent, plan over by the day`, ratio(1), 'aim 1.00');
+  print(`months, ${count}: head-days that waited, plan over by the day`, ratio(2), 'aim 1.00');
+  print(`months, ${count}: bowls, plan over by the day`, ratio(3));
+  print(`months, ${count}: no more thrown away`, `${better} of ${count}`);
+}
