@@ -31,7 +31,7 @@ const DAY = 86_400_000;
 const DAYS = 28;
 /** What a plan looks ahead in a simulated month. */
 const HORIZON = 10;
-const LOOKS = 5_000;
+const LOOKS = 8_000;
 
 /** What a month came to. */
 export interface Month {
@@ -87,6 +87,7 @@ export function month(seed: number, way: Way, solver: Solver): Month {
   };
   let lots: TrueLot[] = begin.lots.map(trueLot);
   let heads = begin.heads;
+  let former: HouseholdOfWeeks['former'] = [];
   const came = Array.from({ length: DAYS / 7 }, (_, week) => aKitchen(seed * 100 + week, { lots: 4 }).lots.slice(0, 4));
   const sum: Month = { lostGrams: 0, money: 0, lateDays: 0, bowls: 0 };
   const wanted = new Set(begin.masks.flatMap(({ parts }) => parts.map(({ ingredientId }) => ingredientId)));
@@ -110,7 +111,9 @@ export function month(seed: number, way: Way, solver: Solver): Month {
     lots = lots.filter((one) => {
       if (one.lot.grams <= 0.5) return false;
       if (isPast(one, catalogue, begin, now)) {
-        if (wanted.has(one.lot.ingredientId)) sum.lostGrams += one.lot.grams;
+        // What is left of a tub that was bought for a bowl is eaten, whoever plans.
+        const isRest = one.lot.id.includes(' bought ') && one.lot.pieceGrams === undefined;
+        if (wanted.has(one.lot.ingredientId) && !isRest) sum.lostGrams += one.lot.grams;
         return false;
       }
       if (one.ripeness !== undefined) {
@@ -126,9 +129,14 @@ export function month(seed: number, way: Way, solver: Solver): Month {
       return true;
     });
 
-    const household: HouseholdOfWeeks = { ...begin, heads, lots: lots.map(({ lot }) => lot), now: now + 1 };
+    const household: HouseholdOfWeeks = { ...begin, heads, lots: lots.map(({ lot }) => lot), former, now: now + 1 };
     const { problem } = problemOf(household, size);
     const choice = chosen(problem, way, solver);
+    former = (way === 'by-plan' ? (choice?.bowls ?? []) : []).map(({ on, maskId, headIds }) => ({
+      day: problem.days[on]?.day ?? '',
+      maskId,
+      headIds,
+    }));
     const today = choice?.bowls.filter(({ on }) => on === 0) ?? [];
     for (const purchase of choice?.purchases.filter(({ on }) => on === 0) ?? []) {
       sum.money += purchase.money ?? purchase.grams * 0.008;
@@ -190,7 +198,7 @@ export function month(seed: number, way: Way, solver: Solver): Month {
 
 function chosen(problem: PlanProblem, way: Way, solver: Solver): Choice | undefined {
   const going = dayByDay(problem);
-  const bowls = way === 'by-day' ? going : improved(problem, [going], LOOKS);
+  const bowls = way === 'by-day' ? going : improved(problem, [going, problem.former], LOOKS);
   return withBowls(problem, planModel(problem), bowls, solver)?.choice;
 }
 

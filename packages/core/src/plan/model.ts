@@ -1,5 +1,13 @@
 import type { Rhythm } from '../ingredient';
-import { LEAST_CHANCE, mayOn, PLAN_POINTS as POINTS, type Option, type PlanProblem, type Supply } from './problem';
+import {
+  LEAST_CHANCE,
+  mayOn,
+  PACK_SHARE,
+  PLAN_POINTS as POINTS,
+  type Option,
+  type PlanProblem,
+  type Supply,
+} from './problem';
 import { ProgrammeDraft, type Programme } from './programme';
 
 /** What a point of the cost is for. */
@@ -242,7 +250,7 @@ export function planModel(problem: PlanProblem, mostLostGrams = Infinity): PlanM
     goes.push([loses(supply, lostShare * unitGrams, units), 1]);
     if (boughtOn === undefined) draft.row(units, units, goes);
     else {
-      const column = pay('shopping', POINTS.money * (supply.unitPrice ?? 0), units, true);
+      const column = pay('shopping', POINTS.money * supply.unitWorth, units, true);
       bought.push({ column, supply });
       itemOn(supply.ingredientId, boughtOn, units, column);
       draft.row(0, 0, [...goes, [column, -1]]);
@@ -307,7 +315,7 @@ export function planModel(problem: PlanProblem, mostLostGrams = Infinity): PlanM
   // What keeps: enough of it by each day.
   const packs: { column: number; ingredientId: string; on: number }[] = [];
   const shopDays = days.flatMap(({ isShopDay }, on) => (isShopDay ? [on] : []));
-  for (const { ingredientId, grams, packGrams, pricePerGram } of goods) {
+  for (const { ingredientId, grams, packGrams, pricePerGram, worthPerGram } of goods) {
     const all = wants(ingredientId, 0, count - 1);
     if (all.length === 0) continue;
     const most = all.reduce((sum, [, wanted]) => sum + wanted, 0);
@@ -316,8 +324,9 @@ export function planModel(problem: PlanProblem, mostLostGrams = Infinity): PlanM
     const from: { on: number; column: number }[] = [];
     for (const on of shopDays) {
       if (wants(ingredientId, on, count - 1).length === 0) continue;
-      const column = pay('shopping', POINTS.money * (pricePerGram ?? 0), most);
-      const packed = pay('shopping', POINTS.pack, Math.ceil(most / packGrams), true);
+      const column = pay('shopping', 0, most);
+      const worth = PACK_SHARE * worthPerGram * (Number.isFinite(packGrams) ? packGrams : 0);
+      const packed = pay('shopping', POINTS.pack + POINTS.money * worth, Math.ceil(most / packGrams), true);
       draft.row(-Infinity, 0, [
         [column, 1],
         [packed, -packGrams],

@@ -73,6 +73,8 @@ export interface Supply {
   readonly canFreeze: boolean;
   /** Money for a unit, where known; for what is to be bought. */
   readonly unitPrice: number | undefined;
+  /** What a unit is weighed at: its price, or what such things cost this household. */
+  readonly unitWorth: number;
 }
 
 /** Something that outlasts the horizon however often it is opened: only how much there is counts. */
@@ -82,6 +84,8 @@ export interface Good {
   readonly grams: number;
   /** Money for a gram, where known. */
   readonly pricePerGram: number | undefined;
+  /** What a gram is weighed at: its price, or what such things cost this household. */
+  readonly worthPerGram: number;
   /** Usable grams of what a shop sells of it at once. */
   readonly packGrams: number;
 }
@@ -107,6 +111,9 @@ export interface PlanProblem {
   readonly former: readonly Chosen[];
 }
 
+/** What is left of a pack that keeps is in the house for the next bowl: half of it is paid for this one. Assumption of this project. */
+export const PACK_SHARE = 0.5;
+
 /** Below this chance nothing is planned on a lot: as likely hard or past as fit. Assumption of this project. */
 export const LEAST_CHANCE = 0.5;
 
@@ -119,11 +126,11 @@ export const SPARED_SHARE = 0.12;
  */
 export const PLAN_POINTS = {
   /** For 100 g that are lost. */
-  lost: 4,
+  lost: 6,
   /** For 100 g that a bowl goes without: a trifle, so that it is done only where it saves something. */
   spared: 0.2,
   /** For 100 g more than going by the day would lose: practically never. */
-  lostMore: 12,
+  lostMore: 16,
   /** Share of a loss that remains where something is frozen in time: it thaws soft, and has to be thought of. */
   frozen: 0.7,
   freezing: 0.3,
@@ -132,8 +139,8 @@ export const PLAN_POINTS = {
   /** For each day that a head waits beyond its rhythm. */
   late: 2,
   /** For a way to the shop, and for each thing on the list. */
-  trip: 1,
-  item: 0.8,
+  trip: 0.8,
+  item: 0.5,
   /** For each pack of what keeps: no more of them than are needed. */
   pack: 0.02,
   money: 0.15,

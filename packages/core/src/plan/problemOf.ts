@@ -5,7 +5,7 @@ import type { Lot } from '../shelf';
 import { atLocal, daysBetween, localDay, localTime, minutesBetween, weekdayOf, type Day } from '../time';
 import { optionsFor, sizeIn, type HeadOfWeeks, type LeftOut, type SizeFor } from './options';
 import { mayOn, SPARED_SHARE, type PlanDay, type PlanHead, type PlanProblem } from './problem';
-import { suppliesOf } from './supplies';
+import { suppliesOf, usualPriceOf } from './supplies';
 import { horizonFrom, minutesOn, rhythmOf, stillWished, type Pin, type WeekWishes } from './wishes';
 
 /** A household as weeks are planned for it. */
@@ -89,7 +89,15 @@ export function problemOf(household: HouseholdOfWeeks, size: SizeFor = sizeIn(ho
     for (const { ingredientId, grams } of lines)
       most.set(ingredientId, Math.max(grams * 2, most.get(ingredientId) ?? 0));
   // What lies there and no bowl wants is lost whatever is planned: it is no part of the choice.
-  const wish = { lots, catalogue, climate, now, days, useUpIds: new Set(wishes.useUpIds) };
+  const wish = {
+    lots,
+    catalogue,
+    climate,
+    now,
+    days,
+    useUpIds: new Set(wishes.useUpIds),
+    usualPrice: usualPriceOf(lots),
+  };
   const from = [...most].map(([id, grams]) => suppliesOf(id, wish, grams));
   const former = household.former.filter(inHorizon).flatMap((pin) => {
     const optionId = idOf(pin);

@@ -2,6 +2,7 @@ import { lostOfOpened } from './model';
 import {
   LEAST_CHANCE,
   mayOn,
+  PACK_SHARE,
   PLAN_POINTS as POINTS,
   type Chosen,
   type Option,
@@ -133,7 +134,7 @@ export class QuickLook {
           const more = Math.ceil((before + grams - there) / good.packGrams - 1e-9);
           packs.set(ingredientId, (packs.get(ingredientId) ?? 0) + more);
           shop(ingredientId, day);
-          points += POINTS.pack * more;
+          points += (POINTS.pack + POINTS.money * PACK_SHARE * good.worthPerGram * good.packGrams) * more;
           money += more * good.packGrams * (good.pricePerGram ?? 0);
           continue;
         }
@@ -159,7 +160,7 @@ export class QuickLook {
               if (supply.boughtOn === undefined || (bought.get(supply) ?? 0) >= supply.units) break;
               bought.set(supply, (bought.get(supply) ?? 0) + 1);
               shop(ingredientId, supply.boughtOn);
-              points += POINTS.money * (supply.unitPrice ?? 0);
+              points += POINTS.money * supply.unitWorth;
               money += supply.unitPrice ?? 0;
               units += 1;
             }
@@ -186,10 +187,6 @@ export class QuickLook {
       }
     }
     if (budget !== undefined && money > budget) return Infinity;
-    for (const [ingredientId, grams] of used) {
-      const good = this.goods.get(ingredientId);
-      points += POINTS.money * (good?.pricePerGram ?? 0) * Math.max(0, grams - (good?.grams ?? 0));
-    }
     for (const rests of opened.values())
       for (const { supply, openedOn, grams } of rests)
         lostGramsPoints += lostOfOpened(supply, openedOn, days.length) * grams * supply.weight;

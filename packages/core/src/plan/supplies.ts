@@ -21,7 +21,7 @@ const MOST_UNITS = 6;
 const USE_UP_WEIGHT = 3;
 
 /** What is left of a tub or a bag that was bought for a bowl is food as well: so much of it counts as lost. Assumption of this project. */
-const PACK_WEIGHT = 0.3;
+const PACK_WEIGHT = 0.1;
 
 /** What is asked about an ingredient that bowls want. */
 export interface SupplyWish {
@@ -31,6 +31,8 @@ export interface SupplyWish {
   readonly now: number;
   readonly days: readonly PlanDay[];
   readonly useUpIds: ReadonlySet<string>;
+  /** What a gram of what is bought usually costs here. */
+  readonly usualPrice: number;
 }
 
 /**
@@ -51,7 +53,13 @@ export function suppliesOf(
   const canBuy = row.recipe === undefined || rawRecipeOf(row) !== undefined;
   if (lots.every(keeps) && keepsWhenBought(row, wish.days.length)) {
     const grams = lots.reduce((sum, lot) => sum + usableOf(row, lot), 0);
-    return { good: { ingredientId, grams, pricePerGram, packGrams: canBuy ? pack : Infinity }, supplies: [] };
+    // Of what is cooked the dry thing is paid for.
+    const rawShare = rawRecipeOf(row) ? PACK_GRAMS.raw / pack : 1;
+    const worthPerGram = pricePerGram ?? wish.usualPrice * rawShare;
+    return {
+      good: { ingredientId, grams, pricePerGram, worthPerGram, packGrams: canBuy ? pack : Infinity },
+      supplies: [],
+    };
   }
   const there = lots.map((lot) => supplyOfLot(row, lot, wish, keeps(lot)));
   const bought = canBuy
@@ -116,6 +124,7 @@ function supplyOfLot(row: Ingredient, lot: Lot, wish: SupplyWish, keeps: boolean
     openDays: pieceGrams !== undefined || isPack ? Math.min(days.length, daysOpen(row, isPack)) : undefined,
     weight: isWished ? USE_UP_WEIGHT : 1,
     unitPrice: undefined,
+    unitWorth: 0,
   };
   if (keeps)
     return {
@@ -152,7 +161,7 @@ function supplyOfLot(row: Ingredient, lot: Lot, wish: SupplyWish, keeps: boolean
 function boughtOn(
   row: Ingredient,
   on: number,
-  { days, climate }: SupplyWish,
+  { days, climate, usualPrice }: SupplyWish,
   pack: number,
   pricePerGram: number | undefined,
   mostGrams: number,
@@ -196,5 +205,18 @@ function boughtOn(
     weight: isPiece ? 1 : PACK_WEIGHT,
     canFreeze: false,
     unitPrice: pricePerGram === undefined ? undefined : pricePerGram * pack,
+    unitWorth:
+      pricePerGram === undefined ? usualPrice * (state === 'raw' ? PACK_GRAMS.raw : pack) : pricePerGram * pack,
   };
+}
+
+/** Money for a gram where nobody said a price and nothing like it was ever bought. Assumption of this project. */
+const UNKNOWN_PRICE = 0.008;
+
+/** What a gram of what this household buys costs in the middle: what is weighed where no price is known. */
+export function usualPriceOf(lots: readonly Lot[]): number {
+  const known = lots
+    .flatMap(({ pricePerGram }) => (pricePerGram === undefined ? [] : [pricePerGram]))
+    .sort((a, b) => a - b);
+  return known[Math.floor(known.length / 2)] ?? UNKNOWN_PRICE;
 }

@@ -95,7 +95,7 @@ export function aMadeUpHousehold(seed: number, size: MadeUpSize): PlanProblem {
           lotId: undefined,
           boughtOn: on,
           units: 4,
-          unitPrice: Math.round(within(0.3, 2) * 100) / 100,
+          ...priced(Math.round(within(0.3, 2) * 100) / 100),
           chance: days.map((_, day) => (day >= on && day <= on + 4 ? 1 : 0)),
           needsCold: days.map(() => false),
           lostShare: on + 4 < size.days ? 1 : 0.3,
@@ -105,7 +105,7 @@ export function aMadeUpHousehold(seed: number, size: MadeUpSize): PlanProblem {
   const goods = keeping.map((ingredientId): Good => ({
     ingredientId,
     grams: whole(0, 600),
-    pricePerGram: within(0.002, 0.02),
+    ...perGram(within(0.002, 0.02)),
     packGrams: pick([100, 250, 500]),
   }));
   return {
@@ -142,8 +142,12 @@ function aSupply(random: () => number, id: string, ingredientId: string, days: n
     weight: 1,
     canFreeze: random() < 0.25,
     unitPrice: undefined,
+    unitWorth: 0,
   };
 }
+
+const priced = (price: number) => ({ unitPrice: price, unitWorth: price });
+const perGram = (price: number) => ({ pricePerGram: price, worthPerGram: price });
 
 const SHOPPED = [
   'avocado',

@@ -172,7 +172,7 @@ export const useWeeks = defineStore('weeks', () => {
       });
     wishes.value = next;
     read.outdate();
-    const stored = storing.then(() => call(api.weeks.wish, { body: { wishes: plain(next) as never, seen } }));
+    const stored = storing.then(() => call(api.weeks.wish, { body: { wishes: plain(next), seen } }));
     storing = stored.catch(() => undefined);
     stored.catch((error: unknown) => {
       notice.fail(error);

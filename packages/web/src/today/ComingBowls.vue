@@ -50,8 +50,8 @@ const coming = computed(() =>
     <ul class="plain-list" data-test="coming">
       <li v-for="one in coming" :key="one.key">
         <span>
-          <b>{{ one.day }}</b>
-          <RouterLink class="quiet-link" :to="one.to">{{ one.mask }}</RouterLink> for {{ one.names }}
+          <b>{{ one.day }}:</b>&nbsp; <RouterLink class="quiet-link" :to="one.to">{{ one.mask }}</RouterLink> for
+          {{ one.names }}
         </span>
         <span v-for="words in one.doubt" :key="words" class="quiet">{{ words }}</span>
       </li>

@@ -16,18 +16,20 @@ export function useSuggestion() {
     ids,
     computed(() => ({})),
   );
-  /** What the plan of the weeks has for today goes before what today alone would say. */
+  /** What the plan of the weeks has for somebody today goes before what today alone would say. A bowl for several stands under Coming. */
   const weeks = useWeeks();
   const planned = computed<Best | undefined>(() => {
     const { plan } = weeks.held;
-    for (const { day, maskId, headIds } of plan?.day === weeks.today ? plan.bowls : []) {
-      const [headId = ''] = headIds;
-      const all = rankings.value[headId]?.ranked ?? [];
-      const ranked = all.find((one) => one.maskId === maskId);
-      const runnerUp = all.find((one) => one.maskId !== maskId);
-      if (day === weeks.today && ranked) return { headId, ranked, ...(runnerUp ? { runnerUp } : {}) };
-    }
-    return undefined;
+    const bowls = plan?.day === weeks.today ? plan.bowls : [];
+    return bowls
+      .filter(({ day, headIds }) => day === weeks.today && headIds.length === 1)
+      .flatMap(({ maskId, headIds: [headId = ''] }): Best[] => {
+        const all = rankings.value[headId]?.ranked ?? [];
+        const ranked = all.find((one) => one.maskId === maskId);
+        const runnerUp = all.find((one) => one.maskId !== maskId);
+        return ranked ? [{ headId, ranked, ...(runnerUp ? { runnerUp } : {}) }] : [];
+      })
+      .sort((a, b) => b.ranked.score - a.ranked.score)[0];
   });
   const best = computed(() => planned.value ?? bestOf(rankings.value, ids.value));
   const wish = computed(() => {

@@ -40,14 +40,14 @@ const says = (choice: (typeof CHOICES)[number]): string =>
         @choose="(choice) => wishes.minutes(day, choice === 'full' ? 0 : undefined)"
       />
     </div>
-    <label class="own">
+    <p class="own">
       Minutes, from the knife to the rinse
       <MinutesInput
         :model-value="minutesOn(weeks.wishes, day)"
         label="Minutes on this day"
         @update:model-value="(minutes: number) => wishes.minutes(day, minutes)"
       />
-    </label>
+    </p>
   </SheetDialog>
 </template>
 

@@ -82,14 +82,14 @@ function addNo(ingredientId: string | null): void {
 
   <h3>Minutes in hand, from the knife to the rinse</h3>
   <div class="week">
-    <label v-for="day in WEEKDAYS" :key="day">
+    <div v-for="day in WEEKDAYS" :key="day" class="weekday">
       <span>{{ nameOf(day) }}</span>
       <MinutesInput
         :model-value="weeks.wishes.weekdayMinutes[day] ?? 0"
         :label="`Minutes on ${nameOf(day)}`"
         @update:model-value="(minutes: number) => setMinutes(day, minutes)"
       />
-    </label>
+    </div>
   </div>
 
   <h3>Days with a shop</h3>
@@ -182,7 +182,7 @@ h3 {
   grid-template-columns: repeat(7, 1fr);
   gap: 6px;
 }
-.week label {
+.weekday {
   display: flex;
   flex-direction: column;
 }

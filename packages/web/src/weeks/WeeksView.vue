@@ -185,6 +185,7 @@ const trial = computed(() => {
             :class="{ full: day.minutes === 0, over: over === on && moving?.headIds.includes(head.id) }"
             :data-day="day.day"
             :data-head="head.id"
+            role="presentation"
             @dragover.prevent="hover(on, $event)"
             @drop.prevent="drop(on)"
           >

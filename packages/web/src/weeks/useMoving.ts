@@ -1,4 +1,4 @@
-import { ifMoved, type WeekBowl } from '@amber-ladle/core/plan';
+import type { WeekBowl } from '@amber-ladle/core/plan';
 import { computed, shallowRef } from 'vue';
 import { weeksAsked } from '../data/weeks';
 import { plain } from '../data/sizing';
@@ -16,7 +16,7 @@ export function useMoving() {
   const { current } = useNewest(wish, async ({ bowl, on }) => {
     const { maskId, headIds } = bowl;
     const found = await weeksAsked().ifMoved(plain({ maskId, headIds, on: bowl.on }), plain({ maskId, headIds, on }));
-    return { on, found: found as ReturnType<typeof ifMoved> };
+    return { on, found };
   });
   function take(bowl: WeekBowl, event: DragEvent): void {
     moving.value = bowl;
