@@ -7,13 +7,13 @@ const CRUMB = 0.05;
 /**
  * Every rule of a plan, looked up in what the plan says and nothing else: it knows no programme. A pin is the household's own
  * word and may break minutes and distances, never what there is.
- * @returns the broken rules in words for whoever mends the program; none where it is sound
+ * @returns the broken rules with what they are about, for whoever mends the program; none where it is sound
  */
 export function brokenRules(problem: PlanProblem, choice: Choice): readonly string[] {
   const { days, heads, options, supplies, goods, pins, budget } = problem;
   const broken: string[] = [];
-  const need = (holds: boolean, what: string): void => {
-    if (!holds) broken.push(what);
+  const need = (holds: boolean, rule: string, ...about: readonly (string | number | undefined)[]): void => {
+    if (!holds) broken.push([rule, ...about].join(' '));
   };
   const optionOf = (id: string) => options.find((one) => one.id === id);
   const isPin = (bowl: { optionId: string; on: number }): boolean =>
@@ -22,18 +22,20 @@ export function brokenRules(problem: PlanProblem, choice: Choice): readonly stri
   for (const pin of pins)
     need(
       choice.bowls.some((bowl) => bowl.optionId === pin.optionId && bowl.on === pin.on),
-      `pin ${pin.optionId} on ${pin.on} is gone`,
+      'pin-gone',
+      pin.optionId,
+      pin.on,
     );
   for (const bowl of choice.bowls) {
     const option = optionOf(bowl.optionId);
     if (!option) {
-      broken.push(`nobody knows ${bowl.optionId}`);
+      need(false, 'unknown', bowl.optionId);
       continue;
     }
     if (isPin(bowl)) continue;
-    need(option.canOn[bowl.on] === true, `${option.id} is forbidden on ${bowl.on}`);
+    need(option.canOn[bowl.on] === true, 'forbidden', option.id, bowl.on);
     for (const id of option.headIds)
-      need(heads.find((head) => head.id === id)?.canOn[bowl.on] === true, `${id} cannot on ${bowl.on}`);
+      need(heads.find((head) => head.id === id)?.canOn[bowl.on] === true, 'cannot', id, bowl.on);
   }
   for (const head of heads) {
     const own = choice.bowls.filter(({ headIds }) => headIds.includes(head.id));
@@ -41,12 +43,12 @@ export function brokenRules(problem: PlanProblem, choice: Choice): readonly stri
       for (const other of own.slice(i + 1)) {
         if (isPin(bowl) && isPin(other)) continue;
         const apart = Math.abs(other.on - bowl.on);
-        need(apart >= head.leastDays, `${head.id}: ${bowl.on} and ${other.on} are too near`);
+        need(apart >= head.leastDays, 'too-near', head.id, bowl.on, other.on);
         const [a, b] = [optionOf(bowl.optionId), optionOf(other.optionId)];
         for (const rhythm of a?.rhythms ?? [])
           if (b?.rhythms.includes(rhythm))
-            need(apart >= (head.strictDays[rhythm] ?? 0), `${head.id}: ${rhythm} too soon, ${bowl.on} and ${other.on}`);
-        if (a?.maskId === b?.maskId) need(apart >= (a?.repeatDays ?? 0), `${head.id}: ${a?.maskId} again too soon`);
+            need(apart >= (head.strictDays[rhythm] ?? 0), 'too-soon', head.id, rhythm, bowl.on, other.on);
+        if (a?.maskId === b?.maskId) need(apart >= (a?.repeatDays ?? 0), 'again-too-soon', head.id, a?.maskId);
       }
     });
   }
@@ -56,7 +58,7 @@ export function brokenRules(problem: PlanProblem, choice: Choice): readonly stri
     const all = today.map(({ optionId }) => optionOf(optionId));
     const hands = all.reduce((sum, one) => sum + (one?.handsOnMinutes ?? 0), 0);
     const wears = Math.max(...all.map((one) => one?.wearMinutes ?? 0));
-    need(hands + wears <= minutes + CRUMB, `day ${on} wants ${hands + wears} of ${minutes} minutes`);
+    need(hands + wears <= minutes + CRUMB, 'minutes', on, hands + wears, minutes);
   });
 
   // What there is, and when it may be used.
@@ -70,8 +72,8 @@ export function brokenRules(problem: PlanProblem, choice: Choice): readonly stri
       const missing = bowl.missing
         .filter((one) => one.ingredientId === ingredientId)
         .reduce((sum, one) => sum + one.grams, 0);
-      need(drawn <= grams + CRUMB, `${bowl.optionId} takes more ${ingredientId} than it wants`);
-      need(missing === 0 || isPin(bowl), `${bowl.optionId} lacks ${ingredientId}`);
+      need(drawn <= grams + CRUMB, 'more-than-wanted', bowl.optionId, ingredientId);
+      need(missing === 0 || isPin(bowl), 'lacks', bowl.optionId, ingredientId);
       // Several bowls of a day spare together.
       const today = choice.bowls.filter(({ on }) => on === bowl.on);
       const wantedToday = today.reduce(
@@ -92,7 +94,7 @@ export function brokenRules(problem: PlanProblem, choice: Choice): readonly stri
           ),
         0,
       );
-      need(givenToday >= (1 - problem.sparedShare) * wantedToday - CRUMB, `too little ${ingredientId} on ${bowl.on}`);
+      need(givenToday >= (1 - problem.sparedShare) * wantedToday - CRUMB, 'too-little', ingredientId, bowl.on);
     }
   for (const supply of supplies) {
     const draws = choice.bowls.flatMap(({ on, draws: all }) =>
@@ -105,19 +107,21 @@ export function brokenRules(problem: PlanProblem, choice: Choice): readonly stri
         ? supply.units
         : (choice.purchases.find((one) => one.ingredientId === supply.ingredientId && one.on === supply.boughtOn)
             ?.units ?? 0);
-    need(drawn + frozen <= units * supply.unitGrams + CRUMB, `more of ${supply.id} than there is`);
-    need(frozen === 0 || supply.canFreeze, `${supply.id} does not freeze`);
+    need(drawn + frozen <= units * supply.unitGrams + CRUMB, 'more-than-there', supply.id);
+    need(frozen === 0 || supply.canFreeze, 'freezes-not', supply.id);
     for (const { on } of draws) {
       const opens = Array.from({ length: (supply.openDays ?? 0) + 1 }, (_, back) => on - back);
       need(
         opens.some((day) => (supply.chance[day] ?? 0) >= LEAST_CHANCE),
-        `${supply.id} may not be used on ${on}`,
+        'not-fit',
+        supply.id,
+        on,
       );
     }
     // What is neither drawn nor frozen is told of as lost, by the chance that it is.
     const told = choice.lost.find(({ supplyId }) => supplyId === supply.id)?.grams ?? 0;
     const rest = units * supply.unitGrams - drawn - frozen;
-    need(told >= Math.min(1, supply.lostShare) * rest * 0.5 - 1, `${supply.id}: ${rest} g are lost without a word`);
+    need(told >= Math.min(1, supply.lostShare) * rest * 0.5 - 1, 'lost-untold', supply.id, rest);
   }
   for (const { ingredientId, grams, packGrams } of goods)
     days.forEach((_, on) => {
@@ -138,10 +142,10 @@ export function brokenRules(problem: PlanProblem, choice: Choice): readonly stri
         .reduce((sum, { units }) => sum + units * packGrams, 0);
       // What a pin lacks is told of the bowl that comes first.
       const lacks = choice.bowls.some((bowl) => bowl.missing.some((one) => one.ingredientId === ingredientId));
-      need(lacks || wanted <= grams + bought + CRUMB, `not enough ${ingredientId} on ${on}`);
+      need(lacks || wanted <= grams + bought + CRUMB, 'not-enough', ingredientId, on);
     });
-  for (const { on } of choice.purchases) need(days[on]?.isShopDay === true, `no shop on ${on}`);
+  for (const { on } of choice.purchases) need(days[on]?.isShopDay === true, 'no-shop', on);
   if (budget !== undefined)
-    need(choice.purchases.reduce((sum, { money = 0 }) => sum + money, 0) <= budget + CRUMB, 'over the budget');
+    need(choice.purchases.reduce((sum, { money = 0 }) => sum + money, 0) <= budget + CRUMB, 'over-budget');
   return broken;
 }

@@ -1,7 +1,6 @@
 import { QuickLook } from './quick';
 import {
   LEAST_CHANCE,
-  mayOn,
   PLAN_POINTS as POINTS,
   type Chosen,
   type Option,
@@ -102,12 +101,7 @@ export function dayByDay(problem: PlanProblem): readonly Chosen[] {
       const isDue = on - last >= head.everyDays;
       const fits = options
         .filter((option) => option.headIds.length === 1 && option.headIds[0] === head.id)
-        .filter(
-          (option) =>
-            mayOn(option, heads, days, on) &&
-            keepsApart(option, on, head, own) &&
-            fitsMinutes(problem, chosen, option, on),
-        )
+        .filter(({ id }) => quick.keepsRules([...chosen, { optionId: id, on }]))
         .map((option) => ({ option, ...look(option) }))
         .filter(({ isPossible, saves }) => isPossible && (isDue || saves > 0))
         .map((one) => ({
@@ -132,28 +126,3 @@ export function dayByDay(problem: PlanProblem): readonly Chosen[] {
 
 const lastDay = (chance: readonly number[]): number =>
   chance.reduce((last, one, on) => (one >= LEAST_CHANCE ? on : last), -1);
-
-/** Cadence among the bowls of a head: what harms too often, and the days that a mask asks for between two of its own. */
-function keepsApart(
-  option: Option,
-  on: number,
-  head: PlanHead,
-  own: readonly { option: Option; on: number }[],
-): boolean {
-  return own.every((bowl) => {
-    const apart = Math.abs(bowl.on - on);
-    if (bowl.option.maskId === option.maskId && apart < (option.repeatDays ?? 0)) return false;
-    return option.rhythms.every(
-      (rhythm) => !bowl.option.rhythms.includes(rhythm) || apart >= (head.strictDays[rhythm] ?? 0),
-    );
-  });
-}
-
-function fitsMinutes({ days, options }: PlanProblem, chosen: readonly Chosen[], option: Option, on: number): boolean {
-  const today = chosen
-    .filter((one) => one.on === on)
-    .map(({ optionId }) => options.find(({ id }) => id === optionId) as Option);
-  const all = [...today, option];
-  const hands = all.reduce((sum, { handsOnMinutes }) => sum + handsOnMinutes, 0);
-  return hands + Math.max(...all.map(({ wearMinutes }) => wearMinutes)) <= (days[on]?.minutes ?? 0);
-}
