@@ -50,6 +50,7 @@ const avocado = (chance: readonly number[]): Supply => ({
   chance,
   needsCold: all(false),
   lostShare: 1,
+  leftShare: 1,
   weight: 1,
   canFreeze: false,
   unitPrice: undefined,

@@ -2,7 +2,7 @@ import { dayByDay } from './dayByDay';
 import { improved } from './improve';
 import { planModel } from './model';
 import type { Choice } from './plan';
-import { mayOn, type Chosen, type Option, type PlanProblem, type Supply } from './problem';
+import { mayOn, tooNear, type Chosen, type Option, type PlanProblem, type Supply } from './problem';
 import type { Solver } from './programme';
 import { QuickLook } from './quick';
 import { withBowls } from './solve';
@@ -63,10 +63,7 @@ export function ifMoved(
   const others = bowlsOf(choice).filter((one) => !same(one, to) && !(from && same(one, from)));
   const gone = others.filter((one) => {
     const its = optionOf(problem, one.optionId);
-    return problem.heads.some(
-      ({ id, leastDays }) =>
-        option.headIds.includes(id) && its?.headIds.includes(id) && Math.abs(one.on - to.on) < leastDays,
-    );
+    return its !== undefined && tooNear(problem.heads, [its, one.on], [option, to.on]);
   });
   const pinnedProblem = { ...problem, pins: [...problem.pins.filter((pin) => !(from && same(pin, from))), to] };
   const stay = [...others.filter((one) => !gone.includes(one)), to];

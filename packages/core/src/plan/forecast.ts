@@ -20,8 +20,6 @@ export interface LotForecast {
   readonly needsCold: readonly boolean[];
   /** The chance that it is past at the end. */
   readonly lostShare: number;
-  /** When it is ready if it ripens as such fruit does, milliseconds; undefined for what is ready, or never will be. */
-  readonly readyAt: number | undefined;
 }
 
 /** An end in the book is not a matter of luck, but a fridge is not a laboratory. Assumption of this project. */
@@ -74,7 +72,6 @@ export function lotForecast(
   const past = lotPast(lot);
   const stays = windowOf(row, past, climate, now);
   const plain = chances(stays, now, moments);
-  const readyAt = stays.ripeness?.ready?.at;
   const cold = inTheColdOnceReady(row, lot, climate, now, stays);
   const chilled = cold && chances(cold, now, moments);
   const isBetter = (on: number): boolean => (chilled?.at[on] ?? 0) > (plain.at[on] ?? 0) + 0.05;
@@ -82,7 +79,6 @@ export function lotForecast(
     chance: moments.map((_, on) => (isBetter(on) ? (chilled?.at[on] ?? 0) : (plain.at[on] ?? 0))),
     needsCold: moments.map((_, on) => isBetter(on)),
     lostShare: chilled ? Math.min(plain.end, chilled.end) : plain.end,
-    readyAt,
   };
 }
 

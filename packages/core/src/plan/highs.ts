@@ -1,15 +1,11 @@
 import type { Solver } from './programme';
 
-interface MipData {
-  readonly objective_function_value?: number;
-  readonly mip_dual_bound?: number;
-}
 /** As much of the HiGHS package as is used, so that the core knows its shape and not the package. */
 interface HighsModel {
   readonly options: { set(options: Record<string, unknown>): unknown };
   readonly info: { get(name: string): number | bigint };
   setSolution(solution: { colValue: ArrayLike<number> }): unknown;
-  run(callbacks?: Record<number, (event: { data: MipData }) => void>): unknown;
+  run(): unknown;
   getModelStatus(): number;
   getObjectiveValue(): number;
   getSolution(): { colValue: ArrayLike<number> };
@@ -18,7 +14,6 @@ interface HighsModel {
 export interface Highs {
   readonly infinity: number;
   readonly constants: {
-    readonly callbackType: { readonly mipImprovingSolution: number };
     readonly modelStatus: Readonly<Record<'optimal' | 'infeasible' | 'unboundedOrInfeasible', number>>;
     readonly variableType: { readonly continuous: number; readonly integer: number };
   };
@@ -31,7 +26,7 @@ export interface Highs {
  */
 export const highsSolver =
   (highs: Highs): Solver =>
-  (programme, { seconds, gap, start, onBetter }) => {
+  (programme, { seconds, gap, start }) => {
     const { constants, infinity } = highs;
     const bounded = (values: readonly number[]) =>
       values.map((value) => (value === Infinity ? infinity : value === -Infinity ? -infinity : value));
@@ -61,13 +56,7 @@ export const highsSolver =
     try {
       model.options.set({ output_flag: false, time_limit: seconds, mip_rel_gap: gap, random_seed: 1 });
       if (start) model.setSolution({ colValue: start });
-      model.run(
-        onBetter && {
-          [constants.callbackType.mipImprovingSolution]: ({ data }) => {
-            onBetter(Number(data.objective_function_value), Number(data.mip_dual_bound));
-          },
-        },
-      );
+      model.run();
       const status = model.getModelStatus();
       const { infeasible, unboundedOrInfeasible, optimal } = constants.modelStatus;
       const values = Array.from(model.getSolution().colValue);

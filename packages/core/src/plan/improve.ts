@@ -1,5 +1,5 @@
 import { drawsFrom } from '../statistic';
-import { mayOn, type Chosen, type PlanProblem } from './problem';
+import { mayOn, tooNear, type Chosen, type PlanProblem } from './problem';
 import { QuickLook } from './quick';
 
 /** Looks at so many neighbours: about a second. */
@@ -31,9 +31,10 @@ export function improved(problem: PlanProblem, from: readonly (readonly Chosen[]
   const byDay = new Map<number, Chosen[]>();
   for (const place of places) byDay.set(place.on, [...(byDay.get(place.on) ?? []), place]);
   const headsOf = (one: Chosen): readonly string[] => quick.options.get(one.optionId)?.headIds ?? [];
-  const leastOf = new Map(problem.heads.map(({ id, leastDays }) => [id, leastDays]));
-  const inTheWay = (one: Chosen, place: Chosen): boolean =>
-    headsOf(one).some((id) => headsOf(place).includes(id) && Math.abs(one.on - place.on) < (leastOf.get(id) ?? 1));
+  const inTheWay = (one: Chosen, place: Chosen): boolean => {
+    const [its, to] = [quick.options.get(one.optionId), quick.options.get(place.optionId)];
+    return its !== undefined && to !== undefined && tooNear(problem.heads, [its, one.on], [to, place.on]);
+  };
 
   let best = from[0] ?? [];
   let bestCost = Infinity;

@@ -206,13 +206,13 @@ export function planModel(problem: PlanProblem, mostLostGrams = Infinity): PlanM
   const bought: { column: number; supply: Supply }[] = [];
   const frozen: { column: number; supply: Supply }[] = [];
   const lost: { column: number; supply: Supply; grams: number }[] = [];
-  const loses = (supply: Supply, grams: number, most: number): number => {
-    const column = pay('lost', (POINTS.lost * supply.weight * grams) / HUNDRED, most);
+  const loses = (supply: Supply, grams: number, most: number, counts = grams): number => {
+    const column = pay('lost', (POINTS.lost * supply.weight * counts) / HUNDRED, most);
     if (grams > 0) lost.push({ column, supply, grams });
     return column;
   };
   for (const supply of supplies) {
-    const { units, unitGrams, openDays, boughtOn, weight, lostShare } = supply;
+    const { units, unitGrams, openDays, boughtOn, weight, lostShare, leftShare } = supply;
     const usable = usableOn(supply);
     const risk = (on: number): number => (POINTS.risk * (1 - (supply.chance[on] ?? 0))) / HUNDRED;
     /** What goes where: in units, except what is drawn from something loose. */
@@ -237,7 +237,7 @@ export function planModel(problem: PlanProblem, mostLostGrams = Infinity): PlanM
       draft.row(0, 0, [...of, [open, -unitGrams]]);
     }
     if (goes.length > 0 && supply.canFreeze) {
-      const half = (POINTS.frozen * POINTS.lost * weight * lostShare * unitGrams) / HUNDRED;
+      const half = (POINTS.frozen * POINTS.lost * weight * leftShare * unitGrams) / HUNDRED;
       const column = pay('freezing', half, units);
       const does = pay('freezing', POINTS.freezing, 1, true);
       draft.row(-Infinity, 0, [
@@ -247,7 +247,7 @@ export function planModel(problem: PlanProblem, mostLostGrams = Infinity): PlanM
       frozen.push({ column, supply });
       goes.push([column, 1]);
     }
-    goes.push([loses(supply, lostShare * unitGrams, units), 1]);
+    goes.push([loses(supply, lostShare * unitGrams, units, leftShare * unitGrams), 1]);
     if (boughtOn === undefined) draft.row(units, units, goes);
     else {
       const column = pay('shopping', POINTS.money * supply.unitWorth, units, true);

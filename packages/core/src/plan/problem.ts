@@ -68,6 +68,8 @@ export interface Supply {
   readonly needsCold: readonly boolean[];
   /** The chance that what is left at the end of the horizon is past by then, 0 to 1. */
   readonly lostShare: number;
+  /** The share of what is left that counts against a plan: the same, or all of it where it is to be used up. */
+  readonly leftShare: number;
   /** How much a lost gram of it counts, beside others. */
   readonly weight: number;
   readonly canFreeze: boolean;
@@ -155,6 +157,34 @@ export const PLAN_POINTS = {
   /** A bowl of the plan before that is gone. */
   changed: 1,
 } as const;
+
+/** True where two bowls share a head and stand nearer to each other than it has them. */
+export const tooNear = (
+  heads: readonly PlanHead[],
+  [one, oneOn]: readonly [Option, number],
+  [other, otherOn]: readonly [Option, number],
+): boolean =>
+  heads.some(
+    ({ id, leastDays }) =>
+      one.headIds.includes(id) && other.headIds.includes(id) && Math.abs(oneOn - otherOn) < leastDays,
+  );
+
+/**
+ * True where cadence itself is broken by two bowls of a head: what harms when it comes too often, and the days that a mask
+ * asks for between two of its own. No wish goes before that.
+ */
+export const tooSoon = (
+  heads: readonly PlanHead[],
+  [one, oneOn]: readonly [Option, number],
+  [other, otherOn]: readonly [Option, number],
+): boolean => {
+  const apart = Math.abs(oneOn - otherOn);
+  const both = heads.filter(({ id }) => one.headIds.includes(id) && other.headIds.includes(id));
+  if (both.length > 0 && one.maskId === other.maskId && apart < (one.repeatDays ?? 0)) return true;
+  return both.some(({ strictDays }) =>
+    one.rhythms.some((rhythm) => other.rhythms.includes(rhythm) && apart < (strictDays[rhythm] ?? 0)),
+  );
+};
 
 /** The days on which an option may be planned. */
 export const mayOn = (option: Option, heads: readonly PlanHead[], days: readonly PlanDay[], on: number): boolean =>

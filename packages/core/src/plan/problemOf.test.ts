@@ -160,6 +160,27 @@ describe('where things come from', () => {
     expect(first?.chance[5]).toBe(0);
   });
 
+  it('looks at what keeps lot by lot, where it is to be used up', () => {
+    const one = kitchen();
+    const { supplies, goods } = problemOf({ ...one, wishes: { ...one.wishes, useUpIds: ['honey'] } }).problem;
+    expect(goods.map(({ ingredientId }) => ingredientId)).not.toContain('honey');
+    expect(supplies.find(({ ingredientId, lotId }) => ingredientId === 'honey' && lotId)).toMatchObject({
+      weight: 3,
+      lostShare: 0,
+      leftShare: 1,
+    });
+  });
+
+  it('is a shop for what is cooked as it is, too', () => {
+    const one = { ...kitchen(), lots: [] };
+    const { supplies, goods } = problemOf(one).problem;
+    const canBeBought = (id: string): boolean =>
+      supplies.some(({ ingredientId, boughtOn }) => ingredientId === id && boughtOn !== undefined) ||
+      goods.some(({ ingredientId, packGrams }) => ingredientId === id && Number.isFinite(packGrams));
+    expect(canBeBought('carrot')).toBe(true);
+    expect(canBeBought('sweet-potato')).toBe(true);
+  });
+
   it('counts raw grain by what it makes', () => {
     const one = kitchen();
     const rice = one.lots.find(({ ingredientId }) => ingredientId === 'rice-cream');
@@ -187,7 +208,9 @@ describe('where things come from', () => {
     );
     const wishes = { ...one.wishes, useUpIds: [lot?.ingredientId ?? ''] };
     const supply = problemOf({ ...one, wishes }).problem.supplies.find(({ lotId }) => lotId === lot?.id);
-    expect(supply).toMatchObject({ weight: 3, lostShare: 1 });
+    expect(supply).toMatchObject({ weight: 3, leftShare: 1 });
+    // What is to be used up is not thereby said to turn.
+    expect(supply?.lostShare).toBe(problem.supplies.find(({ lotId }) => lotId === lot?.id)?.lostShare);
   });
 });
 
@@ -215,6 +238,14 @@ describe('days and pins', () => {
     expect(problemOf({ ...allergic, wishes: { ...allergic.wishes, pins: [oats] } }).refused).toEqual([
       { pin: oats, reason: 'not-offered' },
     ]);
+  });
+
+  it('do not go before cadence: of two too soon after each other the first stands', () => {
+    const egg = (days: number): Pin => ({ day: addDays(TODAY, days), maskId: 'galley-egg', headIds: ['head-0'] });
+    const plain = withHead({ sensitiveSkin: false, ageYears: 30, wore: [] });
+    const { problem, refused } = problemOf({ ...plain, wishes: { ...plain.wishes, pins: [egg(1), egg(9)] } });
+    expect(problem.pins).toEqual([{ optionId: 'galley-egg head-0', on: 1 }]);
+    expect(refused).toEqual([{ pin: egg(9), reason: 'not-then' }]);
   });
 
   it('stand for bowls that are kept for a day already', () => {

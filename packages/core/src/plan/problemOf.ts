@@ -4,7 +4,7 @@ import type { Mask } from '../mask';
 import type { Lot } from '../shelf';
 import { atLocal, daysBetween, localDay, localTime, minutesBetween, weekdayOf, type Day } from '../time';
 import { optionsFor, sizeIn, type HeadOfWeeks, type LeftOut, type SizeFor } from './options';
-import { mayOn, SPARED_SHARE, type PlanDay, type PlanHead, type PlanProblem } from './problem';
+import { mayOn, SPARED_SHARE, tooSoon, type Option, type PlanDay, type PlanHead, type PlanProblem } from './problem';
 import { suppliesOf, usualPriceOf } from './supplies';
 import { horizonFrom, minutesOn, rhythmOf, stillWished, type Pin, type WeekWishes } from './wishes';
 
@@ -62,11 +62,21 @@ export function problemOf(household: HouseholdOfWeeks, size: SizeFor = sizeIn(ho
   const heads = household.heads.map((head) => planHead(household, head, days, today));
 
   const refused: RefusedPin[] = [];
+  const accepted: [Option, number][] = [];
   const pins = asked.flatMap((pin) => {
     const optionId = idOf(pin);
     const on = indexOf(pin.day);
     const isOffered = options.find(({ id }) => id === optionId)?.canOn[on] === true;
-    if (optionId !== undefined && isOffered) return [{ optionId, on }];
+    const option = options.find(({ id }) => id === optionId);
+    // What is kept for its day was decided; a wish does not go before cadence.
+    const isSoon =
+      option !== undefined &&
+      wishes.pins.includes(pin) &&
+      accepted.some(([other, otherOn]) => tooSoon(heads, [option, on], [other, otherOn]));
+    if (option && isOffered && !isSoon) {
+      if (!accepted.some(([other, otherOn]) => other === option && otherOn === on)) accepted.push([option, on]);
+      return [{ optionId: option.id, on }];
+    }
     refused.push({ pin, reason: reasonOf(pin, optionId !== undefined) });
     return [];
   });

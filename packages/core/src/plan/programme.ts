@@ -22,8 +22,6 @@ export interface SolveOptions {
   readonly gap: number;
   /** A solution to begin with, one value for each column. */
   readonly start?: readonly number[] | undefined;
-  /** Told of each better solution while it works: its cost, and the least that is still possible. */
-  readonly onBetter?: ((cost: number, bound: number) => void) | undefined;
 }
 
 export interface Solved {

@@ -4,6 +4,8 @@ import {
   mayOn,
   PACK_SHARE,
   PLAN_POINTS as POINTS,
+  tooNear,
+  tooSoon,
   type Chosen,
   type Option,
   type PlanHead,
@@ -82,12 +84,10 @@ export class QuickLook {
     return own.every((one, i) =>
       own.slice(i + 1).every((other) => {
         if (this.isPinned(one) && this.isPinned(other)) return true;
-        const apart = Math.abs(one.on - other.on);
-        if (apart < head.leastDays) return false;
         const [a, b] = [this.options.get(one.optionId), this.options.get(other.optionId)];
         if (!a || !b) return false;
-        if (a.maskId === b.maskId && apart < (a.repeatDays ?? 0)) return false;
-        return a.rhythms.every((rhythm) => !b.rhythms.includes(rhythm) || apart >= (head.strictDays[rhythm] ?? 0));
+        const pair = [[a, one.on] as const, [b, other.on] as const] as const;
+        return !tooNear([head], ...pair) && !tooSoon([head], ...pair);
       }),
     );
   }
@@ -192,7 +192,7 @@ export class QuickLook {
         lostGramsPoints += lostOfOpened(supply, openedOn, days.length) * grams * supply.weight;
     for (const supply of this.problem.supplies) {
       const units = left.get(supply) ?? (supply.boughtOn === undefined ? supply.units : 0);
-      let share = supply.lostShare * supply.weight;
+      let share = supply.leftShare * supply.weight;
       const grams = units * supply.unitGrams;
       if (supply.canFreeze) {
         const frozen = POINTS.freezing + (POINTS.frozen * POINTS.lost * share * grams) / HUNDRED;

@@ -72,13 +72,17 @@ describe('the best plan', () => {
   });
 
   it('costs the same for a second solver (YALPS, branch and cut by another hand)', () => {
+    let compared = 0;
     for (let seed = 1; seed <= 25; seed++) {
       const { programme } = planModel(aMadeUpHousehold(seed, { heads: 2, days: 4, masks: 3, lots: 3, isShared: true }));
       const theirs = byYalps(programme);
       const ours = solver(programme, EXACT);
       if (theirs === undefined) continue;
+      compared += 1;
       expect(Math.abs(ours.cost - theirs), `seed ${seed}`).toBeLessThan(1e-4);
     }
+    // It may run out of time on a few.
+    expect(compared).toBeGreaterThan(20);
   });
 });
 

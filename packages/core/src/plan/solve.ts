@@ -2,7 +2,7 @@ import { dayByDay } from './dayByDay';
 import { improved } from './improve';
 import { planModel, type PlanModel } from './model';
 import { choiceOf, type Choice } from './plan';
-import type { Chosen, PlanProblem } from './problem';
+import { tooNear, type Chosen, type PlanProblem } from './problem';
 import { withFixed, type Solver } from './programme';
 
 /** How good a plan is known to be. */
@@ -26,8 +26,6 @@ export interface PlanOptions {
   readonly gap?: number;
   /** Told of the first good answer, before the search for the best begins. */
   readonly onFirst?: ((first: Planned) => void) | undefined;
-  /** Told of each better cost, with what is still possible. */
-  readonly onBetter?: ((cost: number, bound: number) => void) | undefined;
 }
 
 export const USUAL_GAP = 0.01;
@@ -75,7 +73,6 @@ export function plan(problem: PlanProblem, solver: Solver, options: PlanOptions)
   if (!byDay) throw new Error('There is no plan that keeps the rules.');
   const model = planModel(problem, byDay.choice.lostGrams + ROUNDING_GRAMS);
   const former = problem.former.length > 0 ? withBowls(problem, model, standing(problem), solver) : undefined;
-  options.onBetter?.(byDay.choice.cost, 0);
   const nearBest = withBowls(problem, model, improved(problem, [days, standing(problem)]), solver);
   const first = [former, nearBest].reduce<Held>(
     (best, one) => (one && one.choice.cost < best.choice.cost ? one : best),
@@ -84,12 +81,10 @@ export function plan(problem: PlanProblem, solver: Solver, options: PlanOptions)
   const { lostGrams, cost, costs } = byDay.choice;
   const going = { lostGrams, cost, costs };
   options.onFirst?.({ ...first.choice, bound: 0, gap: 1, isProven: false, byDay: going });
-  options.onBetter?.(first.choice.cost, 0);
   const found = solver(model.programme, {
     seconds: options.seconds,
     gap: options.gap ?? USUAL_GAP,
     start: first.values,
-    onBetter: options.onBetter,
   });
   const bound = Math.min(first.choice.cost, Number.isFinite(found.bound) ? Math.max(0, found.bound) : 0);
   const best =
@@ -103,13 +98,10 @@ export function plan(problem: PlanProblem, solver: Solver, options: PlanOptions)
 
 /** What was planned before, with what is pinned since: where the two meet, the pin stands. */
 function standing({ former, pins, options, heads }: PlanProblem): readonly Chosen[] {
-  const headsOf = (optionId: string): readonly string[] => options.find(({ id }) => id === optionId)?.headIds ?? [];
-  const clashes = (one: Chosen, pin: Chosen): boolean =>
-    heads.some(
-      ({ id, leastDays }) =>
-        headsOf(one.optionId).includes(id) &&
-        headsOf(pin.optionId).includes(id) &&
-        Math.abs(one.on - pin.on) < leastDays,
-    );
+  const byId = new Map(options.map((option) => [option.id, option]));
+  const clashes = (one: Chosen, pin: Chosen): boolean => {
+    const [its, pinned] = [byId.get(one.optionId), byId.get(pin.optionId)];
+    return its !== undefined && pinned !== undefined && tooNear(heads, [its, one.on], [pinned, pin.on]);
+  };
   return [...former.filter((one) => !pins.some((pin) => clashes(one, pin))), ...pins];
 }

@@ -50,8 +50,11 @@ export function suppliesOf(
   const pricePerGram = lots.find((lot) => lot.pricePerGram !== undefined && lot.state !== 'raw')?.pricePerGram;
   const pack = packOf(row, lots);
   const keeps = (lot: Lot): boolean => lot.state === 'raw' || outlasts(row, lot, wish);
-  const canBuy = row.recipe === undefined || rawRecipeOf(row) !== undefined;
-  if (lots.every(keeps) && keepsWhenBought(row, wish.days.length)) {
+  // What is put together of other things is in no shop; a carrot that is boiled soft is bought as a carrot.
+  const canBuy = row.recipe?.yield.kind !== 'blend';
+  // What is to be used up is looked at lot by lot, whether it turns or not.
+  const isWished = wish.useUpIds.has(ingredientId) && lots.length > 0;
+  if (!isWished && lots.every(keeps) && keepsWhenBought(row, wish.days.length)) {
     const grams = lots.reduce((sum, lot) => sum + usableOf(row, lot), 0);
     // Of what is cooked the dry thing is paid for.
     const rawShare = rawRecipeOf(row) ? PACK_GRAMS.raw / pack : 1;
@@ -132,7 +135,8 @@ function supplyOfLot(row: Ingredient, lot: Lot, wish: SupplyWish, keeps: boolean
       openDays: undefined,
       chance: days.map(() => 1),
       needsCold: days.map(() => false),
-      lostShare: isWished ? 1 : 0,
+      lostShare: 0,
+      leftShare: isWished ? 1 : 0,
       canFreeze: false,
     };
   const { chance, needsCold, lostShare } = lotForecast(
@@ -149,7 +153,8 @@ function supplyOfLot(row: Ingredient, lot: Lot, wish: SupplyWish, keeps: boolean
     ...base,
     chance,
     needsCold,
-    lostShare: isWished ? 1 : lostShare,
+    lostShare,
+    leftShare: isWished ? 1 : lostShare,
     canFreeze: frozenHours !== undefined && hasFreezer && !isFrozen,
   };
 }
@@ -202,6 +207,7 @@ function boughtOn(
     chance: [...none.map(() => 0), ...chance].map((one, day) => (next >= 0 && day >= next ? 0 : one)),
     needsCold: [...none.map(() => false), ...needsCold],
     lostShare,
+    leftShare: lostShare,
     weight: isPiece ? 1 : PACK_WEIGHT,
     canFreeze: false,
     unitPrice: pricePerGram === undefined ? undefined : pricePerGram * pack,

@@ -99,6 +99,7 @@ export function aMadeUpHousehold(seed: number, size: MadeUpSize): PlanProblem {
           chance: days.map((_, day) => (day >= on && day <= on + 4 ? 1 : 0)),
           needsCold: days.map(() => false),
           lostShare: on + 4 < size.days ? 1 : 0.3,
+          leftShare: on + 4 < size.days ? 1 : 0.3,
         }))
       : [],
   );
@@ -139,6 +140,7 @@ function aSupply(random: () => number, id: string, ingredientId: string, days: n
     ),
     needsCold: Array.from({ length: days }, () => false),
     lostShare: to < days ? 1 : 0.2,
+    leftShare: to < days ? 1 : 0.2,
     weight: 1,
     canFreeze: random() < 0.25,
     unitPrice: undefined,

@@ -11,7 +11,7 @@ import SheetDialog from '../kit/SheetDialog.vue';
 import { BuyPanel } from '../shelf';
 import { amountWords, lotName } from '../words/shelf';
 import { weekdayWord } from '../words/when';
-import { changeWords, dayWord, differenceWords, listWords, proofWords, sumWords } from '../words/weeks';
+import { changeWords, dayWord, differenceWords, listWords, proofWords, spendingWords, sumWords } from '../words/weeks';
 import BackPanel from './BackPanel.vue';
 import BowlCard from './BowlCard.vue';
 import BowlSheet from './BowlSheet.vue';
@@ -226,7 +226,10 @@ const trial = computed(() => {
       </p>
 
       <div class="two">
-        <BuyPanel />
+        <div>
+          <BuyPanel />
+          <p v-if="weeks.weeks" class="quiet">{{ spendingWords(weeks.weeks) }}</p>
+        </div>
         <BackPanel />
       </div>
     </template>

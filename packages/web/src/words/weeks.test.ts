@@ -8,6 +8,7 @@ import {
   differenceWords,
   otherwiseWords,
   proofWords,
+  spendingWords,
   sumWords,
   sureWords,
   weightWords,
@@ -48,6 +49,15 @@ describe('the words of the weeks', () => {
       sumWords(weeks({ lost, lostGrams: 300, late, byDay: { lostGrams: 1500, cost: 1 } }), name, CATALOGUE, GB),
     ).toBe(
       'About 300 g will turn, most of it banana, and Ada waits 2 days and Bo waits 1 day. Going by the day, 1.2 kg more would.',
+    );
+  });
+
+  it('say what the shopping costs, and of how much no price is known', () => {
+    const two = [{}, {}] as unknown as Weeks['purchases'];
+    expect(spendingWords({ spent: 0, purchases: [], unpriced: 0 })).toBe('');
+    expect(spendingWords({ spent: 0, purchases: two, unpriced: 2 })).toMatch(/No price is known/);
+    expect(spendingWords({ spent: 3.456, purchases: two, unpriced: 1 })).toBe(
+      'What the plan has to buy comes to about 3.46; of 1 more no price is known.',
     );
   });
 

@@ -61,6 +61,14 @@ export function sumWords(weeks: Weeks, nameOf: (headId: string) => string, catal
   return `${lost}, ${waits}.${than}`;
 }
 
+/** What the shopping of a plan costs as far as prices are known; nothing where there is nothing to buy. */
+export function spendingWords({ spent, purchases, unpriced }: Pick<Weeks, 'spent' | 'purchases' | 'unpriced'>): string {
+  if (purchases.length === 0) return '';
+  if (unpriced === purchases.length) return 'No price is known of what the plan has to buy.';
+  const more = unpriced > 0 ? `; of ${unpriced} more no price is known` : '';
+  return `What the plan has to buy comes to about ${spent.toFixed(2)}${more}.`;
+}
+
 /** How good a plan is known to be. */
 export function proofWords({ isProven, gap }: Pick<Weeks, 'isProven' | 'gap'>, isSearching: boolean): string {
   if (isSearching) return 'Looking for a better one';
