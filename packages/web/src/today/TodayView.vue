@@ -19,6 +19,7 @@ import { useNotice } from '../data/notice';
 import { askWords } from '../words/notes';
 import { useShelf } from '../data/shelf';
 import { reasonSentence, RHYTHM_WORDS } from '../words/judge';
+import { listWords } from '../words/weeks';
 import { aboutWords, writeDay } from '../words/when';
 import { amountWords, leftWords, lotInSentence, lotName } from '../words/shelf';
 
@@ -81,9 +82,25 @@ const worth = computed(() => {
   const list = saved.length > 1 ? `${saved.slice(0, -1).join(', ')} and ${saved.at(-1)}` : (saved[0] ?? '');
   const size = `${kitchenRound(found.bowl.madeMillilitres)} mL, enough for ${head?.name ?? 'one head'}`;
   const second = household.maskById(found.runnerUp?.maskId);
+  const heads = found.headIds.flatMap((id) => household.headById(id) ?? []);
+  // What it comes to is worked out for one head; a bowl for several says so on the bench.
+  const isShared = heads.length > 1;
   return {
     found,
-    head,
+    heads,
+    isShared,
+    names: listWords(
+      heads.map(({ name }) => name),
+      household.where,
+    ),
+    to: {
+      name: 'bowl',
+      query: {
+        head: found.headId,
+        mask: found.mask.id,
+        ...(isShared ? { with: found.headIds.slice(1).join(',') } : {}),
+      },
+    },
     reason:
       saved.length > 0
         ? `${list[0]?.toUpperCase()}${list.slice(1)} ${turns} by tomorrow: ${size}.`
@@ -150,22 +167,16 @@ const people = computed(() =>
       is kept.
     </p>
     <section v-if="worth" class="worth" aria-labelledby="worth" data-test="suggestion">
-      <h2 id="worth">{{ worth.found.mask.name }} for {{ worth.head?.name }}</h2>
+      <h2 id="worth">{{ worth.found.mask.name }} for {{ worth.names }}</h2>
       <p v-if="worth.found.isPlanned" class="quiet">
         From the plan of <RouterLink class="quiet-link" :to="{ name: 'weeks' }">your weeks</RouterLink>.
       </p>
-      <p>{{ worth.reason }}</p>
+      <p v-if="!worth.isShared">{{ worth.reason }}</p>
       <p v-if="worth.why">{{ worth.why }}</p>
-      <CautionPanel v-if="worth.head" :mask="worth.found.mask" :heads="[worth.head]" place="choosing" />
-      <p class="quiet">{{ worth.beside }}</p>
+      <CautionPanel v-if="worth.heads.length > 0" :mask="worth.found.mask" :heads="worth.heads" place="choosing" />
+      <p v-if="!worth.isShared" class="quiet">{{ worth.beside }}</p>
       <p v-if="worth.second" class="quiet">{{ worth.second }}</p>
-      <v-btn
-        color="primary"
-        size="large"
-        min-height="52"
-        :to="{ name: 'bowl', query: { head: worth.found.headId, mask: worth.found.mask.id } }"
-        >Size this bowl</v-btn
-      >
+      <v-btn color="primary" size="large" min-height="52" :to="worth.to">Size this bowl</v-btn>
     </section>
     <p v-else-if="shelf.isReady && !isWorking && people.length > 0" class="calm">
       Nothing on the shelf has to be used soon.

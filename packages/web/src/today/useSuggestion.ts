@@ -16,18 +16,19 @@ export function useSuggestion() {
     ids,
     computed(() => ({})),
   );
-  /** What the plan of the weeks has for somebody today goes before what today alone would say. A bowl for several stands under Coming. */
+  /** What the plan of the weeks has for today goes before what today alone would say. */
   const weeks = useWeeks();
-  const planned = computed<Best | undefined>(() => {
+  const planned = computed<(Best & { readonly headIds: readonly string[] }) | undefined>(() => {
     const { plan } = weeks.held;
     const bowls = plan?.day === weeks.today ? plan.bowls : [];
     return bowls
-      .filter(({ day, headIds }) => day === weeks.today && headIds.length === 1)
-      .flatMap(({ maskId, headIds: [headId = ''] }): Best[] => {
+      .filter(({ day }) => day === weeks.today)
+      .flatMap(({ maskId, headIds }) => {
+        const [headId = ''] = headIds;
         const all = rankings.value[headId]?.ranked ?? [];
         const ranked = all.find((one) => one.maskId === maskId);
         const runnerUp = all.find((one) => one.maskId !== maskId);
-        return ranked ? [{ headId, ranked, ...(runnerUp ? { runnerUp } : {}) }] : [];
+        return ranked ? [{ headId, headIds, ranked, ...(runnerUp ? { runnerUp } : {}) }] : [];
       })
       .sort((a, b) => b.ranked.score - a.ranked.score)[0];
   });
@@ -42,7 +43,8 @@ export function useSuggestion() {
     const sized = household.taught(head, { texture: mask.texture });
     const now = household.moment;
     const found = await sizing().suggestion(plain(mask), id, plain(sized), plain(shelf.lots), now);
-    return { ...found, ranked, runnerUp, isPlanned: planned.value?.ranked === ranked };
+    const { headIds = [id] } = planned.value?.ranked === ranked ? planned.value : {};
+    return { ...found, ranked, runnerUp, headIds, isPlanned: planned.value?.ranked === ranked };
   });
   return { suggestion: current, isWorking: computed(() => isWorking.value || isRanking.value) };
 }
