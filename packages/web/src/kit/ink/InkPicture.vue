@@ -1,0 +1,24 @@
+<script setup lang="ts">
+import { inkWidth, isSmallAt } from './sizes';
+import type { Mark } from './types';
+import { useBook } from './useBook';
+
+/** Marks as a picture of a size in pixels. With a name it is read out; without one it is an ornament beside its words. */
+const { marks, size = 40, name = '' } = defineProps<{ marks: readonly Mark[]; size?: number; name?: string }>();
+const book = useBook();
+</script>
+
+<template>
+  <svg
+    class="ink"
+    viewBox="0 0 100 100"
+    :width="size"
+    :height="size"
+    :style="{ '--ink-width': `${inkWidth(size)}px` }"
+    :role="name ? 'img' : undefined"
+    :aria-label="name || undefined"
+    :aria-hidden="name ? undefined : true"
+  >
+    <component :is="book.InkMarks" v-if="book" :marks :is-small="isSmallAt(size)" />
+  </svg>
+</template>

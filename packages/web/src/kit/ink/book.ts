@@ -1,0 +1,5 @@
+/** Everything that draws, in one part of the app that is fetched when the first picture is asked for. */
+export { drawingOf } from './drawn';
+export { byHand } from './hand';
+export { cutAt } from './share';
+export { default as InkMarks } from './InkMarks.vue';
