@@ -2,16 +2,18 @@ import type { HeadStory, Wore } from '@amber-ladle/core/judge';
 import { boolean, number, object, string } from 'yup';
 import { seenVersion, type Of } from '../wire';
 import { profileSchema } from './profile';
+import { headLookSchema, type HeadLook } from './look';
 import { storySchema } from './story';
 
 /** A head as the server keeps it. */
-export interface Head extends Omit<HeadInput, 'story'> {
+export interface Head extends Omit<HeadInput, 'story' | 'look'> {
   id: string;
   /** Rises with every change; a write names the version it saw. */
   version: number;
   createdAt: string;
   updatedAt: string;
   story: HeadStory;
+  look: HeadLook;
 }
 
 /** What each head has worn, by head, newest first. */
@@ -29,6 +31,8 @@ const headFields = {
   profile: profileSchema.required(),
   /** What it asks for and must be careful about; kept as it was where it is left out. */
   story: storySchema.default(undefined).optional(),
+  /** How it is drawn; kept as it was where it is left out. */
+  look: headLookSchema.default(undefined).optional(),
 };
 
 export const headInputSchema = object(headFields).noUnknown();

@@ -12,6 +12,7 @@ const some = (...required: string[]) => ({ type: 'object', required });
 const HELD: Readonly<Record<string, object>> = {
   'head.profile': some('amount', 'strandDiameterMicrometres', 'stretchedLengthCentimetres', 'evenness', 'style'),
   'head.story': anObject,
+  'head.look': anObject,
   'bowl.snapshot': {
     ...some('head', 'mask', 'choices', 'spoons', 'sized'),
     properties: {

@@ -33,6 +33,7 @@ const HEADS: readonly HeadInput[] = [
       style: 'twists',
     },
     story: { ...NO_STORY, needs: ['dry', 'breakage'], isProteinSensitive: true },
+    look: { pattern: 'coils', skin: 'umber', hair: 'black' },
   },
   {
     name: 'Teo',
@@ -54,6 +55,7 @@ const HEADS: readonly HeadInput[] = [
       hasLatexAllergy: true,
       patchTests: tested(['honey', 'yogurt', 'milk', 'lemon-juice']),
     },
+    look: { pattern: 'straight', skin: 'porcelain', hair: 'copper' },
   },
   {
     name: 'Pip',
@@ -74,6 +76,7 @@ const HEADS: readonly HeadInput[] = [
       allergies: ['nuts'],
       patchTests: tested(['honey', 'yogurt', 'milk', 'banana', 'coconut-milk', 'avocado']),
     },
+    look: { pattern: 'waves', skin: 'bronze', hair: 'chestnut' },
   },
 ];
 

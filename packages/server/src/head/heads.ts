@@ -1,14 +1,15 @@
 import { randomUUID } from 'node:crypto';
-import type { Head, HeadInput } from '@amber-ladle/contract';
+import { USUAL_LOOK, type Head, type HeadInput } from '@amber-ladle/contract';
 import { NO_STORY } from '@amber-ladle/core/judge';
 import { IsNull, type EntityManager } from 'typeorm';
 import { HeadEntity, type HeadRow } from './table';
 import { notFound, stale } from '../kernel/refusal';
 import type { Household } from '../kernel/household';
 
-const toHead = ({ removedAt: _removedAt, story, ...head }: HeadRow): Head => ({
+const toHead = ({ removedAt: _removedAt, story, look, ...head }: HeadRow): Head => ({
   ...head,
   story: { ...NO_STORY, ...story },
+  look: { ...USUAL_LOOK, ...look },
 });
 
 /** Every head that was not removed, by name. */
@@ -30,6 +31,7 @@ export async function createHead({ writes, clock }: Household, input: HeadInput)
   const row: HeadRow = {
     ...input,
     story,
+    look: input.look ?? USUAL_LOOK,
     id: randomUUID(),
     version: 1,
     createdAt: now,
@@ -44,7 +46,7 @@ export async function createHead({ writes, clock }: Household, input: HeadInput)
 export async function updateHead(
   { writes, clock }: Household,
   id: string,
-  { version, story, ...input }: HeadInput & { version: number },
+  { version, story, look, ...input }: HeadInput & { version: number },
 ): Promise<Head> {
   const head = await writes.run(['heads'], async (manager) => {
     const row = await present(manager, id);
@@ -53,6 +55,7 @@ export async function updateHead(
       ...row,
       ...input,
       story: story ?? row.story,
+      look: look ?? row.look,
       version: version + 1,
       updatedAt: clock.now(),
     });

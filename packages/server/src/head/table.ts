@@ -1,4 +1,4 @@
-import type { HeadMeasure } from '@amber-ladle/contract';
+import type { HeadLook, HeadMeasure } from '@amber-ladle/contract';
 import type { HairProfile } from '@amber-ladle/core/hair';
 import type { HeadStory } from '@amber-ladle/core/judge';
 import { EntitySchema } from 'typeorm';
@@ -13,6 +13,8 @@ export interface HeadRow {
   profile: HairProfile;
   /** Empty for heads from before stories came up. */
   story: Partial<HeadStory>;
+  /** Empty until somebody says how it looks. */
+  look: Partial<HeadLook>;
   version: number;
   createdAt: string;
   updatedAt: string;
@@ -29,6 +31,7 @@ export const HeadEntity = new EntitySchema<HeadRow>({
     sensitiveSkin: { type: 'boolean', name: 'sensitive_skin' },
     profile: { type: 'simple-json' },
     story: { type: 'simple-json' },
+    look: { type: 'simple-json' },
     version: { type: 'integer' },
     createdAt: { type: 'text', name: 'created_at' },
     updatedAt: { type: 'text', name: 'updated_at' },

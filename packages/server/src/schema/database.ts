@@ -17,6 +17,7 @@ import { Purposes1700000000010 } from './migrations/0010-purposes';
 import { BowlLogs1700000000011 } from './migrations/0011-bowl-logs';
 import { LengthsOfWear1700000000012 } from './migrations/0012-lengths-of-wear';
 import { Weeks1700000000013 } from './migrations/0013-weeks';
+import { Looks1700000000014 } from './migrations/0014-looks';
 
 /** Every change of the tables, in its order. */
 const MIGRATIONS = [
@@ -33,6 +34,7 @@ const MIGRATIONS = [
   BowlLogs1700000000011,
   LengthsOfWear1700000000012,
   Weeks1700000000013,
+  Looks1700000000014,
 ];
 
 const KNOWN = MIGRATIONS.map((one) => new one().name);

@@ -436,7 +436,7 @@ async function saveToHead(): Promise<void> {
         <span class="serif figures">{{ kitchenRound(bowl.madeMillilitres) }} mL</span>
         <span class="quiet">{{ cups }}, {{ profile.stretchedLengthCentimetres }} cm</span>
       </p>
-      <HeadDrawing :profile="profile" @length="setLength" />
+      <HeadDrawing :profile="profile" :look="head?.look" :age-years="head?.ageYears" @length="setLength" />
       <ProfileFields v-model="profile" />
       <p v-if="isChanged && !isGuest(head)" class="changed">
         <v-btn variant="tonal" color="primary" @click="saveToHead">Save to {{ head.name }}</v-btn>
@@ -461,9 +461,8 @@ async function saveToHead(): Promise<void> {
       <p class="needline">
         {{ names[0]?.toUpperCase() }}{{ names.slice(1) }} usually
         {{ others.sharing.value.length > 0 ? 'take' : 'takes' }}
-        <b class="figures" data-test="usual">{{ kitchenRound(need.usualMillilitres) }} mL</b>, seven times in ten
-        <span class="figures">{{ kitchenRound(need.lowMillilitres) }} to {{ kitchenRound(need.highMillilitres) }}</span
-        >. <span class="key" aria-hidden="true" /> To be enough {{ enoughWords(1 - choices.enoughChance) }} it needs
+        <b class="figures" data-test="usual">{{ kitchenRound(need.usualMillilitres) }} mL</b>; to be enough
+        {{ enoughWords(1 - choices.enoughChance) }} it needs
         <b class="figures" data-test="need">{{ kitchenRound(need.millilitres) }} mL</b>.
         <WhyDialog v-if="bowl" :steps="whySteps(bowl, household.where)" :millilitres="need.millilitres" />
       </p>
@@ -644,13 +643,6 @@ async function saveToHead(): Promise<void> {
 }
 .needline {
   margin: 4px 0 12px;
-}
-.key {
-  display: inline-block;
-  width: 26px;
-  border-top: 3px solid var(--clay);
-  vertical-align: middle;
-  margin-right: 4px;
 }
 .heading {
   display: flex;

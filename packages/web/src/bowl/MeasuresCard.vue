@@ -6,6 +6,7 @@ import { ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
 import { schoolOf } from '@amber-ladle/core/judge';
 import { kitchenRound, type Spoon } from '@amber-ladle/core/measure';
 import { computed } from 'vue';
+import { AmountPicture } from '../kit/ink';
 import { useWords } from '../data/useWords';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
@@ -85,6 +86,7 @@ const rows = computed(() =>
     return {
       line,
       ...asRead(writeLine(line, catalogue, spoons), line.grams),
+      thing: ingredient,
       ingredient: ingredient.name.toLowerCase(),
       state: ingredient.state,
       making: made.value.get(line.ingredientId) ?? '',
@@ -120,6 +122,7 @@ function toggleLock({ line }: Row): void {
 <template>
   <ul class="plain-list card" aria-label="Measures">
     <li v-for="row in rows" :key="row.line.ingredientId" class="row">
+      <AmountPicture class="seen" :ingredient="row.thing" :line="row.line" :spoons="spoons" />
       <div class="what">
         <span class="serif amount figures">{{ row.amount }}</span>
         <span class="name"
@@ -195,8 +198,20 @@ function toggleLock({ line }: Row): void {
   margin: 6px 0;
 }
 .row {
+  display: grid;
+  grid-template-columns: 80px minmax(0, 1fr);
+  column-gap: 12px;
   padding: 10px 0;
   border-bottom: 1px solid var(--rule);
+}
+.row > :not(.seen) {
+  grid-column: 2;
+}
+.seen {
+  grid-row: 1 / span 3;
+  align-self: start;
+  justify-content: center;
+  padding-top: 4px;
 }
 .row:last-child {
   border-bottom: 0;

@@ -35,12 +35,14 @@ const enoughChance = defineModel<number>({ required: true });
       {{ kitchenRound(bowl.expectedLeftoverMillilitres) }} mL are left on average.
     </p>
     <div class="curve" :class="{ pending: isPending }">
-      <SpareCurve
-        v-if="shortfall && bowl"
+      <details v-if="shortfall && bowl">
+        <summary>The odds of every amount</summary>
+        <SpareCurve
         :shortfall="shortfall"
         :made-millilitres="bowl.madeMillilitres"
         :locale="household.settings.locale"
       />
+      </details>
       <p class="quiet note" aria-live="polite">
         <template v-if="isPending || !shortfall">simulating bowls…</template>
         <template v-else>
@@ -63,7 +65,7 @@ const enoughChance = defineModel<number>({ required: true });
   margin: 4px 0 6px;
 }
 .curve {
-  min-height: 150px;
+  min-height: 66px;
 }
 .pending svg {
   opacity: 0.45;

@@ -2,12 +2,14 @@
 import { ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
 import type { FittedAmounts } from '@amber-ladle/core/batch';
 import { kitchenRound } from '@amber-ladle/core/measure';
-import { computed } from 'vue';
-import { familyFill } from '../words/family';
+import { computed, useId } from 'vue';
+import { paintInBowl, surfaceOf, useBook } from '../kit/ink';
+import SurfacePatterns from './SurfacePatterns.vue';
+import { apart, GLASS, vesselScale } from './vesselScale';
 
 /**
- * The crock: straight walls, so that a layer's height is its volume. Beside it a scale in mL,
- * across it the line that this head needs, and a bracket round the span in which seven of ten heads like it lie.
+ * The measuring glass with all that goes in, each layer as high as it is much and as it looks. What this head needs is a line
+ * across it, and what heads like it take a band beside it: one figure instead of four sentences.
  */
 const { bowl, catalogue, needMillilitres, lowMillilitres, highMillilitres } = defineProps<{
   bowl: FittedAmounts | undefined;
@@ -16,26 +18,15 @@ const { bowl, catalogue, needMillilitres, lowMillilitres, highMillilitres } = de
   lowMillilitres: number;
   highMillilitres: number;
 }>();
+const book = useBook();
+const id = useId();
+/** Between two labels, so that thin layers stay readable. */
+const LABEL_GAP = 21;
+const NOTE_GAP = 44;
+const { top: TOP, bottom: BOTTOM, left: LEFT, right: RIGHT } = GLASS;
 
-const TOP = 26;
-const BOTTOM = 372;
-const LEFT = 58;
-const RIGHT = 214;
-/** Smallest distance between two labels, so that thin layers stay readable. */
-const LABEL_GAP = 19;
-
-const capacity = computed(() => {
-  const most = Math.max(bowl?.madeMillilitres ?? 0, needMillilitres, highMillilitres) * 1.08;
-  const step = [25, 50, 100, 200, 250, 500].find((candidate) => most / candidate <= 7) ?? 1000;
-  return { step, millilitres: Math.ceil(most / step) * step };
-});
-const yOf = (millilitres: number): number => BOTTOM - (millilitres / capacity.value.millilitres) * (BOTTOM - TOP);
-const ticks = computed(() =>
-  Array.from(
-    { length: Math.floor(capacity.value.millilitres / capacity.value.step) },
-    (_, i) => (i + 1) * capacity.value.step,
-  ),
-);
+const scale = computed(() => vesselScale(Math.max(bowl?.madeMillilitres ?? 0, needMillilitres, highMillilitres)));
+const yOf = (millilitres: number): number => scale.value.yOf(millilitres);
 
 /** Heaviest below, oils above: the order is for reading, the heights are exact. */
 const layers = computed(() => {
@@ -49,77 +40,113 @@ const layers = computed(() => {
       return {
         id: line.ingredientId,
         name: ingredient.name,
-        fill: familyFill(ingredient.family),
+        fill: paintInBowl(ingredient),
+        surface: surfaceOf(ingredient),
         millilitres: line.bowlMillilitres,
         y: yOf(below),
         height: yOf(from) - yOf(below),
       };
     });
 });
-
 const labels = computed(() => {
-  let lowest = BOTTOM + LABEL_GAP / 2;
-  return layers.value.map((layer) => {
-    const middle = layer.y + layer.height / 2;
-    const y = Math.min(middle, lowest - LABEL_GAP);
-    lowest = y;
-    return { ...layer, middle, labelY: y };
-  });
+  const ys = apart(
+    layers.value.map(({ y, height }) => y + height / 2),
+    LABEL_GAP,
+    BOTTOM,
+  );
+  return layers.value.map((layer, at) => ({ ...layer, middle: layer.y + layer.height / 2, labelY: ys[at] ?? 0 }));
+});
+const hasBand = computed(() => highMillilitres > lowMillilitres);
+/** Beside the glass: what is usual, and above it what is needed. */
+const notes = computed(() => {
+  const usual = { key: 'usual', says: 'seven in ten take', of: `${kitchenRound(lowMillilitres)} to ${kitchenRound(highMillilitres)} mL`, at: yOf((lowMillilitres + highMillilitres) / 2) };
+  const need = { key: 'need', says: 'needs', of: `${kitchenRound(needMillilitres)} mL`, at: yOf(needMillilitres) };
+  const shown = hasBand.value ? [usual, need] : [need];
+  const ys = apart(shown.map(({ at }) => at), NOTE_GAP, BOTTOM - 24);
+  return shown.map((note, at) => ({ ...note, y: Math.max(TOP + 4, ys[at] ?? 0) }));
+});
+const wall = `M${LEFT - 14} ${TOP - 18}C${LEFT - 4} ${TOP - 12} ${LEFT} ${TOP - 6} ${LEFT} ${TOP + 8}V${BOTTOM - 16}Q${LEFT} ${BOTTOM} ${LEFT + 16} ${BOTTOM}H${RIGHT - 16}Q${RIGHT} ${BOTTOM} ${RIGHT} ${BOTTOM - 16}V${TOP - 16}`;
+const inside = `M${LEFT} 0V${BOTTOM - 16}Q${LEFT} ${BOTTOM} ${LEFT + 16} ${BOTTOM}H${RIGHT - 16}Q${RIGHT} ${BOTTOM} ${RIGHT} ${BOTTOM - 16}V0Z`;
+const foot = `M${LEFT + 8} ${BOTTOM + 2}C${LEFT + 4} ${BOTTOM + 14} ${RIGHT - 4} ${BOTTOM + 14} ${RIGHT - 8} ${BOTTOM + 2}`;
+const drawn = (d: string): string => book.value?.byHand(d, 0.7) ?? d;
+/** The surface of a thick or a runny layer: as much above its height as below, so that it stays as high as it is. */
+const wave = computed(() => {
+  const steps = 8;
+  const wide = (RIGHT - LEFT) / steps;
+  const bends = Array.from({ length: steps }, (_, i) => `q${wide / 2} ${i % 2 === 0 ? -5 : 5} ${wide} 0`).join('');
+  return `M${LEFT} 0${bends}`;
 });
 const summary = computed(
   () =>
-    `A vessel holding ${kitchenRound(bowl?.madeMillilitres ?? 0)} mL: ` +
+    `A measuring glass holding ${kitchenRound(bowl?.madeMillilitres ?? 0)} mL: ` +
     layers.value.map(({ name, millilitres }) => `${name} ${kitchenRound(millilitres)} mL`).join(', ') +
     `. This head needs ${kitchenRound(needMillilitres)} mL.`,
 );
 </script>
 
 <template>
-  <svg class="vessel" viewBox="0 0 376 400" role="img" :aria-label="summary">
+  <svg class="vessel" :viewBox="`0 0 ${GLASS.width} 398`" role="img" :aria-label="summary">
     <defs>
-      <clipPath id="crock">
-        <path
-          :d="`M ${LEFT} 0 V ${BOTTOM - 22} Q ${LEFT} ${BOTTOM} ${LEFT + 22} ${BOTTOM} H ${RIGHT - 22} Q ${RIGHT} ${BOTTOM} ${RIGHT} ${BOTTOM - 22} V 0 Z`"
-        />
-      </clipPath>
+      <clipPath :id="`${id}-glass`"><path :d="inside" /></clipPath>
+      <SurfacePatterns :id />
     </defs>
-    <g clip-path="url(#crock)">
-      <rect class="inside" :x="LEFT" :y="TOP - 8" :width="RIGHT - LEFT" :height="BOTTOM - TOP + 8" />
-      <rect
-        v-for="layer in layers"
-        :key="layer.id"
-        class="layer"
-        :x="LEFT"
-        :width="RIGHT - LEFT"
-        :y="layer.y"
-        :height="Math.max(0.5, layer.height)"
-        :fill="layer.fill"
-      />
-    </g>
-    <path
-      class="wall"
-      :d="`M ${LEFT - 8} ${TOP - 12} H ${LEFT} V ${BOTTOM - 22} Q ${LEFT} ${BOTTOM} ${LEFT + 22} ${BOTTOM} H ${RIGHT - 22} Q ${RIGHT} ${BOTTOM} ${RIGHT} ${BOTTOM - 22} V ${TOP - 12} H ${RIGHT + 8}`"
-    />
-    <g class="scale figures">
-      <g v-for="tick in ticks" :key="tick">
-        <line :x1="LEFT - 8" :x2="LEFT" :y1="yOf(tick)" :y2="yOf(tick)" />
-        <text :x="LEFT - 12" :y="yOf(tick) + 4" text-anchor="end">{{ tick }}</text>
+    <path class="glass" :d="inside" />
+    <g :clip-path="`url(#${id}-glass)`">
+      <g v-for="layer in layers" :key="layer.id" class="layer">
+        <rect
+          class="paint"
+          :data-layer="layer.id"
+          :x="LEFT"
+          :width="RIGHT - LEFT"
+          :y="layer.y"
+          :height="Math.max(0.5, layer.height)"
+          :fill="layer.fill"
+        />
+        <rect
+          class="look"
+          :x="LEFT"
+          :width="RIGHT - LEFT"
+          :y="layer.y"
+          :height="Math.max(0.5, layer.height)"
+          :fill="`url(#${id}-${layer.surface})`"
+        />
       </g>
-      <text :x="LEFT - 12" :y="BOTTOM + 14" text-anchor="end">mL</text>
+      <g v-for="layer in layers" :key="layer.id" class="surface" :style="{ transform: `translateY(${layer.y}px)` }">
+        <path v-if="layer.height > 8" :d="`${wave}V4H${LEFT}Z`" :fill="layer.fill" class="paint" />
+        <path :d="layer.height > 8 ? wave : `M${LEFT} 0H${RIGHT}`" class="edge" />
+      </g>
+    </g>
+    <path class="gleam" :d="`M${LEFT + 12} ${TOP + 26}V${BOTTOM - 40}`" />
+    <path class="wall" :d="drawn(wall)" />
+    <path class="wall thin" :d="drawn(foot)" />
+    <g class="scale figures">
+      <g v-for="tick in scale.ticks" :key="tick">
+        <line :x1="LEFT - 9" :x2="LEFT" :y1="yOf(tick)" :y2="yOf(tick)" />
+        <text :x="LEFT - 13" :y="yOf(tick) + 5" text-anchor="end">{{ tick }}</text>
+      </g>
     </g>
     <g class="need">
       <path
-        v-if="highMillilitres > lowMillilitres"
+        v-if="hasBand"
         class="band"
-        :d="`M ${RIGHT + 12} ${yOf(highMillilitres)} h -6 V ${yOf(lowMillilitres)} h 6`"
+        :d="`M126 ${yOf(highMillilitres)}h-7q-5 0 -5 5V${yOf(lowMillilitres) - 5}q0 5 5 5h7`"
       />
-      <line :x1="LEFT - 8" :x2="RIGHT + 4" :y1="yOf(needMillilitres)" :y2="yOf(needMillilitres)" />
-      <path class="arrow" :d="`M ${LEFT - 8} ${yOf(needMillilitres)} l -9 -6 v 12 z`" />
+      <path class="line" :d="drawn(`M${LEFT - 4} ${yOf(needMillilitres)}L${RIGHT + 6} ${yOf(needMillilitres)}`)" />
+      <g v-for="note in notes" :key="note.key" :class="note.key">
+        <text x="106" :y="note.y - 3" text-anchor="end" class="says">{{ note.says }}</text>
+        <text x="106" :y="note.y + 16" text-anchor="end" class="of figures">{{ note.of }}</text>
+      </g>
+      <path
+        v-for="note in notes.filter(({ key }) => key === 'need')"
+        :key="note.key"
+        class="lead"
+        :d="`M111 ${note.y + 3}L${LEFT - 46} ${yOf(needMillilitres)}H${LEFT - 42}`"
+      />
     </g>
     <g class="labels">
       <g v-for="label in labels" :key="label.id">
-        <path :d="`M ${RIGHT + 16} ${label.middle} L ${RIGHT + 30} ${label.labelY}`" />
-        <text :x="RIGHT + 34" :y="label.labelY + 4.5">{{ label.name }}</text>
+        <path :d="`M${RIGHT + 9} ${label.middle}L${RIGHT + 24} ${label.labelY}`" />
+        <text :x="RIGHT + 29" :y="label.labelY + 5.5">{{ label.name }}</text>
       </g>
     </g>
   </svg>
@@ -128,16 +155,31 @@ const summary = computed(
 <style scoped>
 .vessel {
   width: 100%;
-  max-height: 430px;
+  max-height: 420px;
   display: block;
 }
-.inside {
-  fill: rgb(var(--v-theme-background));
+.glass {
+  fill: rgb(var(--v-theme-surface));
 }
-.layer {
-  stroke: #2b211a;
-  stroke-opacity: 0.28;
-  stroke-width: 0.8;
+.layer rect {
+  transition:
+    y 0.35s ease-out,
+    height 0.35s ease-out;
+}
+.surface {
+  transition: transform 0.35s ease-out;
+}
+.edge {
+  fill: none;
+  stroke: var(--ink-line);
+  stroke-width: 1.1;
+  stroke-opacity: 0.55;
+}
+.gleam {
+  stroke: #fff;
+  stroke-width: 5;
+  stroke-linecap: round;
+  stroke-opacity: 0.35;
 }
 .wall {
   fill: none;
@@ -145,32 +187,57 @@ const summary = computed(
   stroke-width: 2.2;
   stroke-linecap: round;
 }
+.wall.thin {
+  stroke-width: 1.4;
+}
 .scale text {
-  font-size: 14.5px;
+  font-size: 15px;
   fill: var(--quiet);
 }
 .scale line {
   stroke: var(--quiet);
 }
-.need .band {
+.band,
+.line,
+.lead {
   fill: none;
   stroke: var(--clay);
-  stroke-width: 1.6;
+  stroke-linecap: round;
 }
-.need line {
-  stroke: var(--clay);
-  stroke-width: 2.2;
+.band {
+  stroke: var(--amber-fill);
+  stroke-width: 3;
 }
-.arrow {
+.line {
+  stroke-width: 2.6;
+}
+.lead {
+  stroke-width: 1.1;
+}
+.need text {
+  font-size: 15px;
+  fill: var(--quiet);
+}
+.need .of {
+  font-size: 17px;
+  fill: var(--ink);
+  font-weight: 600;
+}
+.need.need .need .of {
   fill: var(--clay);
 }
 .labels text {
-  font-size: 15px;
+  font-size: 16px;
   fill: var(--ink);
 }
 .labels path {
   fill: none;
   stroke: var(--quiet);
   stroke-width: 0.9;
+}
+@media (forced-colors: active) {
+  .paint {
+    fill: Canvas;
+  }
 }
 </style>

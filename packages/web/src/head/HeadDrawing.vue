@@ -1,15 +1,19 @@
 <script setup lang="ts">
 import { LANDMARKS, nearestLandmark, PROFILE_LIMITS, type HairProfile } from '@amber-ladle/core/hair';
+import { USUAL_LOOK, type HeadLook } from '@amber-ladle/contract';
 import { computed, ref } from 'vue';
-import { CENTRE_X, centimetresAt, DRAWN_CENTIMETRES, hairOutline, strandPaths, tipY } from './hairShape';
+import HeadFigure from './HeadFigure.vue';
+import { CENTRE_X, centimetresAt, DRAWN_CENTIMETRES, tipY } from './hairShape';
 
 /** The head from behind, with a length that can be dragged, stepped by keys, or set at a landmark. */
-const { profile } = defineProps<{ profile: HairProfile }>();
+const {
+  profile,
+  look = USUAL_LOOK,
+  ageYears = 30,
+} = defineProps<{ profile: HairProfile; look?: HeadLook | undefined; ageYears?: number | undefined }>();
 const emit = defineEmits<{ length: [centimetres: number] }>();
 
 const svg = ref<SVGSVGElement>();
-const outline = computed(() => hairOutline(profile));
-const strands = computed(() => strandPaths(profile));
 const handleY = computed(() => tipY(profile.stretchedLengthCentimetres));
 const isDragging = ref(false);
 
@@ -67,16 +71,7 @@ const spoken = computed(() => {
 
 <template>
   <svg ref="svg" class="head" viewBox="0 0 320 466" role="group" aria-label="Hair length on a figure seen from behind">
-    <g class="body">
-      <path
-        d="M 106 118 L 106 140 C 100 152, 62 152, 48 172 C 38 190, 34 240, 30 300 L 46 300 C 52 262, 60 236, 68 214 C 74 258, 78 296, 78 326 C 76 352, 68 376, 64 402 L 62 474 L 178 474 L 176 402 C 172 376, 164 352, 162 326 C 162 296, 166 258, 172 214 C 180 236, 188 262, 194 300 L 210 300 C 206 240, 202 190, 192 172 C 178 152, 140 152, 134 140 L 134 118 Z"
-      />
-      <ellipse cx="120" cy="78" rx="34" ry="45" />
-    </g>
-    <g class="hair">
-      <path class="mass" :d="outline" />
-      <path v-for="(d, i) in strands" :key="i" class="strand" :d="d" />
-    </g>
+    <HeadFigure :profile :look :age-years="ageYears" />
     <g class="marks">
       <g
         v-for="mark in LANDMARKS"
@@ -126,27 +121,6 @@ const spoken = computed(() => {
   display: block;
   touch-action: pan-y;
   user-select: none;
-}
-.body path,
-.body ellipse {
-  fill: var(--skin);
-  stroke: var(--ink);
-  stroke-opacity: 0.35;
-  stroke-width: 1.2;
-}
-.mass {
-  fill: var(--hair);
-  fill-opacity: 0.82;
-  stroke: var(--ink);
-  stroke-opacity: 0.5;
-  stroke-width: 1.2;
-}
-.strand {
-  fill: none;
-  stroke: rgb(var(--v-theme-surface));
-  stroke-opacity: 0.4;
-  stroke-width: 1.1;
-  stroke-linejoin: round;
 }
 .mark {
   cursor: pointer;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { headInputSchema, type HeadInput } from '@amber-ladle/contract';
+import { headInputSchema, USUAL_LOOK, type HeadInput, type HeadLook } from '@amber-ladle/contract';
 import { NO_STORY, type HeadStory } from '@amber-ladle/core/judge';
 import { scalpAreaAtAge, type HairProfile } from '@amber-ladle/core/hair';
 import { useForm } from 'vee-validate';
@@ -9,6 +9,7 @@ import HeadDrawing from './HeadDrawing.vue';
 import ProfileFields from './ProfileFields.vue';
 import { newHead } from './newHead';
 import RhythmPanel from './RhythmPanel.vue';
+import LookFields from './LookFields.vue';
 import StoryFields from './StoryFields.vue';
 import { ApiError } from '../data/client';
 import { showFault } from '../kit/showFault';
@@ -25,8 +26,8 @@ const saved = computed(() => household.headById(props.id));
 
 const inputOf = (): HeadInput => {
   if (!saved.value) return newHead();
-  const { name, note, ageYears, sensitiveSkin, profile, story } = saved.value;
-  return { name, note, ageYears, sensitiveSkin, profile, story };
+  const { name, note, ageYears, sensitiveSkin, profile, story, look } = saved.value;
+  return { name, note, ageYears, sensitiveSkin, profile, story, look };
 };
 
 const { defineField, errors, handleSubmit, resetForm, setErrors, values, setFieldValue, meta } = useForm<HeadInput>({
@@ -47,6 +48,12 @@ const story = computed<HeadStory>({
   get: () => values.story ?? NO_STORY,
   set: (value) => {
     setFieldValue('story', value);
+  },
+});
+const look = computed<HeadLook>({
+  get: () => values.look ?? USUAL_LOOK,
+  set: (value) => {
+    setFieldValue('look', value);
   },
 });
 /** The row that is being typed over: it stays when another device changes it meanwhile, so that the server can tell. */
@@ -115,7 +122,11 @@ async function remove(): Promise<void> {
     <h1>{{ isNew ? 'A new head' : saved?.name }}</h1>
     <div class="two">
       <div>
-        <HeadDrawing :profile="profile" @length="profile = { ...profile, stretchedLengthCentimetres: $event }" />
+        <HeadDrawing
+          :profile="profile"
+          :look="values.look"
+          :age-years="typeof ageYears === 'number' ? ageYears : undefined"
+          @length="profile = { ...profile, stretchedLengthCentimetres: $event }" />
         <p class="quiet hint">Hold a strand straight and read where it ends; coils shrink to half or less.</p>
         <RhythmPanel v-if="saved" :head="saved" />
       </div>
@@ -141,6 +152,7 @@ async function remove(): Promise<void> {
         </div>
         <ProfileFields v-model="profile" show-scalp />
         <v-switch v-model="sensitiveSkin" label="Sensitive skin" />
+        <LookFields v-model="look" />
         <StoryFields v-model="story" />
         <v-textarea
           v-model="note"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { strandCount } from '@amber-ladle/core/hair';
+import HeadPicture from './HeadPicture.vue';
 import { useHousehold } from '../data/household';
 
 const household = useHousehold();
@@ -18,6 +19,7 @@ const STYLES = { loose: 'worn loose', twists: 'in twists', braids: 'in braids' }
     <ul class="plain-list rows">
       <li v-for="head in household.heads" :key="head.id">
         <RouterLink :to="{ name: 'head', params: { id: head.id } }">
+          <HeadPicture class="picture" :head :size="116" />
           <span class="serif name">{{ head.name }}</span>
           <span class="figures">
             {{ head.profile.stretchedLengthCentimetres }} cm · about
@@ -32,6 +34,15 @@ const STYLES = { loose: 'worn loose', twists: 'in twists', braids: 'in braids' }
 </template>
 
 <style scoped>
+.rows a {
+  display: grid;
+  grid-template-columns: 96px 1fr;
+  align-content: center;
+  gap: 2px 22px;
+}
+.picture {
+  grid-row: span 3;
+}
 .page {
   max-width: 920px;
 }

@@ -1,4 +1,4 @@
-import type { Head, HeadInput } from '@amber-ladle/contract';
+import { USUAL_LOOK, type Head, type HeadInput } from '@amber-ladle/contract';
 import { scalpAreaAtAge } from '@amber-ladle/core/hair';
 import { NO_STORY } from '@amber-ladle/core/judge';
 
@@ -20,12 +20,14 @@ export const newHead = (): HeadInput => ({
     style: 'loose',
   },
   story: NO_STORY,
+  look: USUAL_LOOK,
 });
 
 /** Whoever stands at the bench before anybody was named. Nothing of it is kept; it is named when a bowl is. */
 export const GUEST: Head = {
   ...newHead(),
   story: NO_STORY,
+  look: USUAL_LOOK,
   id: 'guest',
   name: 'this head',
   version: 0,

@@ -4,7 +4,8 @@ import { CATALOGUE, gramsPerMillilitre, type Ingredient } from '@amber-ladle/cor
 import { SOURCES } from '@amber-ladle/core/source';
 import { computed, ref } from 'vue';
 import { useHousehold } from '../data/household';
-import { familyFill, familyName } from '../words/family';
+import { IngredientPicture } from '../kit/ink';
+import { familyName } from '../words/family';
 
 const household = useHousehold();
 const search = ref('');
@@ -36,11 +37,14 @@ const density = (row: Ingredient): string =>
     <p v-if="groups.length === 0">Nothing of that name here.</p>
     <section v-for="group in groups" :key="group.family" :aria-labelledby="`family-${group.family}`">
       <h2 :id="`family-${group.family}`">
-        <span class="swatch" :style="{ background: familyFill(group.family) }" aria-hidden="true" />
         {{ familyName(group.family) }}
       </h2>
       <ul class="plain-list">
         <li v-for="row in group.rows" :key="row.id" class="row">
+          <span class="pictures">
+            <IngredientPicture :id="row.id" :family="row.family" :size="52" />
+            <IngredientPicture v-if="row.pieces" :id="row.id" :family="row.family" :size="36" is-open />
+          </span>
           <span class="name"
             ><RouterLink class="ingredient" :to="{ name: 'ingredient', params: { id: row.id } }">{{
               row.name
@@ -84,16 +88,16 @@ h2 {
   align-items: center;
   gap: 10px;
 }
-.swatch {
-  width: 18px;
-  height: 18px;
-  border-radius: 50%;
-  border: 1px solid var(--ink);
+.pictures {
+  display: flex;
+  align-items: flex-end;
+  gap: 6px;
 }
 .row {
   display: grid;
-  grid-template-columns: 1.1fr 1.3fr 1.3fr;
-  gap: 4px 24px;
+  grid-template-columns: 96px 1.1fr 1.2fr 1.2fr;
+  gap: 4px 20px;
+  align-items: center;
   padding: 9px 0;
   border-bottom: 1px solid var(--rule);
 }
@@ -107,7 +111,10 @@ h2 {
 }
 @media (max-width: 50em) {
   .row {
-    grid-template-columns: minmax(0, 1fr);
+    grid-template-columns: 92px minmax(0, 1fr);
+  }
+  .pictures {
+    grid-row: span 3;
   }
 }
 </style>

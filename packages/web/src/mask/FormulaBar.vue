@@ -3,7 +3,7 @@ import { ingredientById } from '@amber-ladle/core/ingredient';
 import type { FormulaPart } from '@amber-ladle/core/mask';
 import { computed } from 'vue';
 import { useHousehold } from '../data/household';
-import { familyFill } from '../words/family';
+import { paintInBowl } from '../kit/ink';
 
 /** A formula's shares by mass as one exact bar; names and shares are read out, and stand in the list beside it. */
 const household = useHousehold();
@@ -17,7 +17,7 @@ const spans = computed(() => {
       id: ingredientId,
       x: from * 100,
       width: share * 100,
-      fill: familyFill(ingredient.family),
+      fill: paintInBowl(ingredient),
       name: ingredient.name,
     };
     from += share;

@@ -5,7 +5,7 @@ import { computed, ref } from 'vue';
 import MaskFileButton from './MaskFileButton.vue';
 import RankedMasks from './RankedMasks.vue';
 import { useRanking } from './useRanking';
-import FormulaBar from './FormulaBar.vue';
+import { MaskPicture } from '../kit/ink';
 import { useHousehold } from '../data/household';
 import { FAMILY_ITEMS } from '../words/family';
 import { NEED_WORDS, SLOT_WORDS, writeMinutes } from '../words/mask';
@@ -111,11 +111,11 @@ const shown = computed(() =>
       <ul class="plain-list rows book">
         <li v-for="mask in shown" :key="mask.id">
           <RouterLink :to="{ name: 'mask', params: { id: mask.id } }">
+            <MaskPicture class="picture" :parts="mask.parts" :catalogue="household.catalogue" :size="84" />
             <span
               ><span class="serif name">{{ mask.name }}</span>
               <span v-if="!builtIn.has(mask.id)" class="quiet own"> your own, version {{ mask.version }}</span></span
             >
-            <FormulaBar :parts="mask.parts" />
             <span>{{ mask.summary }}</span>
             <span class="quiet meta">
               {{ [...mask.needs.map((n) => NEED_WORDS[n]), SLOT_WORDS[mask.slot]].join(', ') }} ·
@@ -159,6 +159,17 @@ const shown = computed(() =>
 }
 .book li {
   break-inside: avoid;
+}
+.book a {
+  display: grid;
+  grid-template-columns: 84px 1fr;
+  gap: 2px 18px;
+  align-content: center;
+  padding: 12px 6px;
+}
+.book .picture {
+  grid-row: span 3;
+  align-self: center;
 }
 .name {
   font-size: 1.3rem;

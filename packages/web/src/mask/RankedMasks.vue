@@ -2,6 +2,7 @@
 import type { Ranking } from '@amber-ladle/core/judge';
 import { computed } from 'vue';
 import { useHousehold } from '../data/household';
+import { MaskPicture } from '../kit/ink';
 import { reasonSentence } from '../words/judge';
 import { aboutWords } from '../words/when';
 import { useWords } from '../data/useWords';
@@ -40,6 +41,7 @@ const out = computed(() =>
     <ol class="plain-list rows">
       <li v-for="{ mask, reason, score } in rows" :key="mask.id">
         <RouterLink :to="{ name: 'bowl', query: { head: headId, mask: mask.id } }">
+          <MaskPicture class="picture" :parts="mask.parts" :catalogue="household.catalogue" :size="60" />
           <span class="top"
             ><span class="serif name">{{ mask.name }}</span>
             <span class="quiet figures" :title="'points for and against, added up'">{{ score.toFixed(1) }}</span></span
@@ -62,6 +64,15 @@ const out = computed(() =>
 </template>
 
 <style scoped>
+li a {
+  display: grid;
+  grid-template-columns: 60px 1fr;
+  gap: 2px 16px;
+}
+.picture {
+  grid-row: span 2;
+  align-self: center;
+}
 .name {
   font-size: 1.3rem;
 }

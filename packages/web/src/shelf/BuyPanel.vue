@@ -14,6 +14,7 @@ import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
 import { aboutWords } from '../words/when';
 import { useWords } from '../data/useWords';
+import { IngredientPicture } from '../kit/ink';
 import { readQuantity } from '@amber-ladle/core/measure';
 
 const { say } = useWords();
@@ -53,6 +54,7 @@ const rows = computed(() =>
     return {
       line,
       amount,
+      family: row.family,
       name: line.pieces && row.name.toLowerCase() === row.pieces?.noun ? '' : line.what,
       beside: [
         line.buy ? `buy ${BUY_WORDS[line.buy]}, ready for ${when}` : when ? `for ${when}` : '',
@@ -129,6 +131,12 @@ const levelWords = computed(() =>
           :aria-label="`Bought: ${row.amount} ${row.line.what}`"
           @click="bought(row)"
         />
+        <IngredientPicture
+          :id="row.line.ingredientId"
+          :family="row.family"
+          :size="34"
+          :look="row.line.buy ?? 'ready'"
+        />
         <span
           ><b class="figures">{{ row.amount }}</b> {{ row.name }} <span class="quiet">{{ row.beside }}</span></span
         >
@@ -158,7 +166,8 @@ h2 {
 }
 li {
   display: grid;
-  grid-template-columns: 44px 1fr;
+  grid-template-columns: 44px 38px 1fr;
+  gap: 0 6px;
   align-items: center;
   border-bottom: 1px solid var(--rule);
   min-height: 48px;

@@ -28,7 +28,7 @@ const band = computed(() => {
 </script>
 
 <template>
-  <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" preserveAspectRatio="none" aria-hidden="true">
+  <svg class="lane-bar" :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" preserveAspectRatio="none" aria-hidden="true">
     <defs>
       <pattern id="lane-hard" width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(35)">
         <line x1="0" y1="0" x2="0" y2="9" class="stroke" />

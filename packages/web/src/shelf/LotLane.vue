@@ -4,6 +4,7 @@ import { ingredientById } from '@amber-ladle/core/ingredient';
 import { computed } from 'vue';
 import LaneBar from './LaneBar.vue';
 import LotDetails from './LotDetails.vue';
+import { IngredientPicture } from '../kit/ink';
 import type { ShelvedLot } from '../data/shelf';
 import { useHousehold } from '../data/household';
 import { amountWords, leftWords, lotName, STAGE_WORDS } from '../words/shelf';
@@ -36,6 +37,7 @@ const stage = computed(() => {
   const { ripeness } = shelved.window;
   return ripeness ? STAGE_WORDS[ripeness.stage] : '';
 });
+const look = computed(() => (shelved.window.isPast ? 'past' : (shelved.window.ripeness?.stage ?? 'ready')));
 function onDrag(event: DragEvent): void {
   event.dataTransfer?.setData('text/plain', shelved.lot.id);
 }
@@ -52,6 +54,14 @@ function onDrag(event: DragEvent): void {
       @dragstart="onDrag"
       @click="emit('toggle')"
     >
+      <IngredientPicture
+        class="picture"
+        :id="row.id"
+        :family="row.family"
+        :size="44"
+        :look="look"
+        :is-open="shelved.lot.state === 'cut'"
+      />
       <span class="what">
         <b>{{ lotName(shelved.lot, row) }}</b>
         <span class="quiet figures">
@@ -73,7 +83,7 @@ function onDrag(event: DragEvent): void {
 }
 .head {
   display: grid;
-  grid-template-columns: 230px 1fr 150px;
+  grid-template-columns: 48px 200px 1fr 150px;
   gap: 14px;
   align-items: center;
   width: 100%;
@@ -105,10 +115,10 @@ function onDrag(event: DragEvent): void {
 }
 @media screen and (max-width: 50em) {
   .head {
-    grid-template-columns: 1fr auto;
+    grid-template-columns: 48px 1fr auto;
     gap: 2px 10px;
   }
-  .head svg {
+  .head :deep(.lane-bar) {
     grid-column: 1 / -1;
     grid-row: 2;
   }

@@ -2,6 +2,7 @@
 import { computed, onMounted } from 'vue';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
+import { MaskPicture } from '../kit/ink';
 import { useWeeks } from '../data/useWeeks';
 import { dayWord, listWords, otherwiseWords } from '../words/weeks';
 
@@ -27,6 +28,7 @@ const coming = computed(() =>
         key: `${day} ${maskId} ${head}`,
         day: `${word[0]?.toUpperCase() ?? ''}${word.slice(1)}`,
         mask: household.maskById(maskId)?.name ?? '',
+        parts: household.maskById(maskId)?.parts ?? [],
         names: listWords(
           headIds.map((id) => household.headById(id)?.name ?? ''),
           household.where,
@@ -49,6 +51,7 @@ const coming = computed(() =>
     <h2>Coming</h2>
     <ul class="plain-list" data-test="coming">
       <li v-for="one in coming" :key="one.key">
+        <MaskPicture class="picture" :parts="one.parts" :catalogue="household.catalogue" :size="48" />
         <span>
           <b>{{ one.day }}:</b>&nbsp; <RouterLink class="quiet-link" :to="one.to">{{ one.mask }}</RouterLink> for
           {{ one.names }}
@@ -65,10 +68,18 @@ h2 {
   margin: 18px 0 8px;
 }
 li {
-  display: flex;
-  flex-direction: column;
-  padding: 9px 0;
+  display: grid;
+  grid-template-columns: 48px 1fr;
+  gap: 0 14px;
+  align-items: center;
+  padding: 7px 0;
   border-bottom: 1px solid var(--rule);
+}
+.picture {
+  grid-row: 1 / span 4;
+}
+li > :not(.picture) {
+  grid-column: 2;
 }
 .all {
   display: inline-flex;

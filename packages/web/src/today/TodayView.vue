@@ -8,6 +8,7 @@ import { api, type OpenLog } from '@amber-ladle/contract';
 import { computed, onMounted, shallowRef } from 'vue';
 import { BowlList } from '../bowl';
 import { CautionPanel } from '../caution';
+import { IngredientPicture, MaskPicture } from '../kit/ink';
 import ComingBowls from './ComingBowls.vue';
 import RunningBowls from './RunningBowls.vue';
 import { call } from '../data/client';
@@ -44,6 +45,10 @@ const turning = computed(() =>
     .sort((a, b) => a.window.endsAt - b.window.endsAt)
     .map(({ lot, window, place }) => ({
       id: lot.id,
+      ingredientId: lot.ingredientId,
+      family: rowOf(lot.ingredientId).family,
+      look: window.ripeness?.stage ?? ('ready' as const),
+      isOpen: lot.state === 'cut',
       name: lotName(lot, rowOf(lot.ingredientId)),
       amount: amountWords(lot, rowOf(lot.ingredientId)),
       place: place?.name ?? '',
@@ -167,6 +172,7 @@ const people = computed(() =>
       is kept.
     </p>
     <section v-if="worth" class="worth" aria-labelledby="worth" data-test="suggestion">
+      <MaskPicture class="picture" :parts="worth.found.mask.parts" :catalogue="household.catalogue" :size="168" />
       <h2 id="worth">{{ worth.found.mask.name }} for {{ worth.names }}</h2>
       <p v-if="worth.found.isPlanned" class="quiet">
         From the plan of <RouterLink class="quiet-link" :to="{ name: 'weeks' }">your weeks</RouterLink>.
@@ -188,7 +194,14 @@ const people = computed(() =>
         <h2 id="turning">Turns today</h2>
         <ul class="plain-list" data-test="turning">
           <li v-for="one in turning" :key="one.id" class="figures">
-            <span
+            <IngredientPicture
+              :id="one.ingredientId"
+              :family="one.family"
+              :size="38"
+              :look="one.look"
+              :is-open="one.isOpen"
+            />
+            <span class="what"
               ><b>{{ one.name }}</b> <span class="quiet">{{ one.amount }} · {{ one.place }}</span></span
             >
             <span :class="{ urgent: one.isUrgent }"

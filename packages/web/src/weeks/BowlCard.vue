@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { mdiPin } from '@mdi/js';
 import type { Mask } from '@amber-ladle/core/mask';
-import BowlGlyph from './BowlGlyph.vue';
+import { MaskPicture } from '../kit/ink';
+import { useHousehold } from '../data/household';
 
 /** A bowl of the plan, in its place. It is dragged to another day, or moved by Alt and an arrow; a touch says why it stands there. */
 defineProps<{
@@ -17,6 +18,7 @@ defineProps<{
   /** Of the plan that was kept, until the new one is there. */
   isOld: boolean;
 }>();
+const household = useHousehold();
 defineEmits<{ open: []; move: [days: number]; drag: [event: DragEvent]; drop: [] }>();
 </script>
 
@@ -35,7 +37,7 @@ defineEmits<{ open: []; move: [days: number]; drag: [event: DragEvent]; drop: []
     @keydown.alt.right.prevent="$emit('move', 1)"
   >
     <svg v-if="isPinned" class="pin" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiPin" /></svg>
-    <BowlGlyph :mask="mask" />
+    <MaskPicture :parts="mask.parts" :catalogue="household.catalogue" :size="52" />
     <span class="name">{{ mask.name }}</span>
     <span v-if="beside" class="quiet">{{ beside }}</span>
     <span class="sr-only">{{ place }}</span>

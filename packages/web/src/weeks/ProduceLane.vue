@@ -4,7 +4,7 @@ import { LEAST_CHANCE } from '@amber-ladle/core/plan';
 import { ingredientById } from '@amber-ladle/core/ingredient';
 import { computed } from 'vue';
 import { useHousehold } from '../data/household';
-import { familyFill } from '../words/family';
+import { paintInBowl } from '../kit/ink';
 
 /**
  * Something on the shelf along the days: as high as there is of it at the end of each, pale where it is hard or doubtful, gone
@@ -16,7 +16,7 @@ const HEIGHT = 30;
 /** Nothing of it is left that could be seen. */
 const CRUMB_GRAMS = 2;
 
-const fill = computed(() => familyFill(ingredientById(household.catalogue, lane.ingredientId).family));
+const fill = computed(() => paintInBowl(ingredientById(household.catalogue, lane.ingredientId)));
 const days = computed(() => {
   const [before, after] = [lane.grams, lane.leftGrams];
   const lastFit = lane.chance.reduce((last, one, on) => (one >= LEAST_CHANCE ? on : last), -1);

@@ -41,6 +41,7 @@ onMounted(() => {
 onScopeDispose(() => stop?.());
 
 const { days, bowls } = useShownDays();
+const familyOf = (id: string): string => ingredientById(household.catalogue, id).family;
 const nameOf = (id: string): string => household.headById(id)?.name ?? '';
 const cellOf = (headId: string, on: number): WeekBowl | undefined =>
   bowls.value.find((bowl) => bowl.on === on && bowl.headIds.includes(headId));
@@ -210,7 +211,8 @@ const trial = computed(() => {
 
         <template v-for="{ lane, name, amount, words } in lanes" :key="lane.lotId">
           <RouterLink class="names produce" :to="{ name: 'shelf' }">
-            <b>{{ name }}</b> <span class="quiet figures">{{ amount }}</span>
+            <IngredientPicture :id="lane.ingredientId" :family="familyOf(lane.ingredientId)" :size="34" />
+            <span><b>{{ name }}</b> <span class="quiet figures">{{ amount }}</span></span>
           </RouterLink>
           <div class="lane">
             <ProduceLane :lane="lane" :label="`${name}, ${amount}${words ? `: ${words}` : ''}`" />

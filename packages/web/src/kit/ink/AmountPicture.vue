@@ -1,0 +1,59 @@
+<script setup lang="ts">
+import type { Ingredient } from '@amber-ladle/core/ingredient';
+import type { Spoon } from '@amber-ladle/core/measure';
+import { computed } from 'vue';
+import IngredientPicture from './IngredientPicture.vue';
+import { amountDrawn, type ToDraw } from './amount';
+import { useBook } from './useBook';
+import PieceMarks from './PieceMarks.vue';
+
+/**
+ * An amount as it lies on the board: fruit as many and as large as they are, the last one cut; spoons and cups of the
+ * owner's drawer, filled. All of it at one scale, so that a teaspoon beside an egg is as large as it is.
+ */
+const { ingredient, line, spoons, scale = 5.4 } = defineProps<{
+  ingredient: Ingredient;
+  line: ToDraw;
+  spoons: readonly Spoon[];
+  /** Pixels to the centimetre. */
+  scale?: number;
+}>();
+const book = useBook();
+const drawn = computed(() => amountDrawn(ingredient, line, spoons));
+</script>
+
+<template>
+  <span class="amount-picture" aria-hidden="true">
+    <template v-if="drawn.kind === 'pieces'">
+      <PieceMarks
+        v-for="(share, at) in drawn.shares"
+        :key="at"
+        :ingredient
+        :share
+        :size="drawn.centimetres * scale"
+      />
+    </template>
+    <template v-else-if="drawn.kind === 'spoons' && book">
+      <svg
+        v-for="(one, at) in drawn.each"
+        :key="at"
+        class="ink"
+        :viewBox="`0 0 ${one.drawing.width} ${one.drawing.height}`"
+        :width="(one.drawing.width / 100) * one.centimetres * scale"
+        :height="(one.drawing.height / 100) * one.centimetres * scale"
+      >
+        <component :is="book.InkMarks" :marks="one.drawing.marks" is-small />
+      </svg>
+    </template>
+    <IngredientPicture v-else :id="ingredient.id" :family="ingredient.family" :size="40" />
+  </span>
+</template>
+
+<style scoped>
+.amount-picture {
+  display: inline-flex;
+  flex-wrap: wrap;
+  align-items: flex-end;
+  gap: 3px;
+}
+</style>
