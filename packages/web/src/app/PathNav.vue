@@ -54,7 +54,7 @@ const around = [
   grid-template-columns: auto 1fr auto;
   align-items: center;
   gap: 12px 28px;
-  padding: 6px 24px;
+  padding: 6px max(var(--edge), calc((100% - var(--measure)) / 2 + var(--edge)));
   border-bottom: 1px solid var(--rule);
   background: rgb(var(--v-theme-surface));
 }

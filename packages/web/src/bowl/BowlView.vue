@@ -593,7 +593,7 @@ async function saveToHead(): Promise<void> {
   display: grid;
   grid-template: 'pick vessel measures' auto 'hair vessel measures' 1fr / 364px minmax(320px, 1fr) 410px;
   gap: 0;
-  max-width: 1320px;
+  max-width: var(--measure);
   margin: 0 auto;
 }
 .bench > section {

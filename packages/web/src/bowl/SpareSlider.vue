@@ -38,10 +38,10 @@ const enoughChance = defineModel<number>({ required: true });
       <details v-if="shortfall && bowl">
         <summary>The odds of every amount</summary>
         <SpareCurve
-        :shortfall="shortfall"
-        :made-millilitres="bowl.madeMillilitres"
-        :locale="household.settings.locale"
-      />
+          :shortfall="shortfall"
+          :made-millilitres="bowl.madeMillilitres"
+          :locale="household.settings.locale"
+        />
       </details>
       <p class="quiet note" aria-live="polite">
         <template v-if="isPending || !shortfall">simulating bowls…</template>

@@ -59,10 +59,19 @@ const labels = computed(() => {
 const hasBand = computed(() => highMillilitres > lowMillilitres);
 /** Beside the glass: what is usual, and above it what is needed. */
 const notes = computed(() => {
-  const usual = { key: 'usual', says: 'seven in ten take', of: `${kitchenRound(lowMillilitres)} to ${kitchenRound(highMillilitres)} mL`, at: yOf((lowMillilitres + highMillilitres) / 2) };
+  const usual = {
+    key: 'usual',
+    says: 'seven in ten take',
+    of: `${kitchenRound(lowMillilitres)} to ${kitchenRound(highMillilitres)} mL`,
+    at: yOf((lowMillilitres + highMillilitres) / 2),
+  };
   const need = { key: 'need', says: 'needs', of: `${kitchenRound(needMillilitres)} mL`, at: yOf(needMillilitres) };
   const shown = hasBand.value ? [usual, need] : [need];
-  const ys = apart(shown.map(({ at }) => at), NOTE_GAP, BOTTOM - 24);
+  const ys = apart(
+    shown.map(({ at }) => at),
+    NOTE_GAP,
+    BOTTOM - 24,
+  );
   return shown.map((note, at) => ({ ...note, y: Math.max(TOP + 4, ys[at] ?? 0) }));
 });
 const wall = `M${LEFT - 14} ${TOP - 18}C${LEFT - 4} ${TOP - 12} ${LEFT} ${TOP - 6} ${LEFT} ${TOP + 8}V${BOTTOM - 16}Q${LEFT} ${BOTTOM} ${LEFT + 16} ${BOTTOM}H${RIGHT - 16}Q${RIGHT} ${BOTTOM} ${RIGHT} ${BOTTOM - 16}V${TOP - 16}`;

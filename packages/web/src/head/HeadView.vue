@@ -126,7 +126,8 @@ async function remove(): Promise<void> {
           :profile="profile"
           :look="values.look"
           :age-years="typeof ageYears === 'number' ? ageYears : undefined"
-          @length="profile = { ...profile, stretchedLengthCentimetres: $event }" />
+          @length="profile = { ...profile, stretchedLengthCentimetres: $event }"
+        />
         <p class="quiet hint">Hold a strand straight and read where it ends; coils shrink to half or less.</p>
         <RhythmPanel v-if="saved" :head="saved" />
       </div>

@@ -16,17 +16,19 @@ const STYLES = { loose: 'worn loose', twists: 'in twists', braids: 'in braids' }
     <p v-if="household.heads.length === 0">
       Nobody is measured yet. Every quantity comes from a head, so begin with one.
     </p>
-    <ul class="plain-list rows">
+    <ul class="plain-list heads">
       <li v-for="head in household.heads" :key="head.id">
         <RouterLink :to="{ name: 'head', params: { id: head.id } }">
-          <HeadPicture class="picture" :head :size="116" />
-          <span class="serif name">{{ head.name }}</span>
-          <span class="figures">
-            {{ head.profile.stretchedLengthCentimetres }} cm · about
-            {{ Math.round(strandCount(head.profile) / 1000) }},000 strands of
-            {{ head.profile.strandDiameterMicrometres }} µm · {{ STYLES[head.profile.style] }}
+          <HeadPicture class="picture" :head :size="212" />
+          <span class="words">
+            <span class="serif name">{{ head.name }}</span>
+            <span class="figures">
+              {{ head.profile.stretchedLengthCentimetres }} cm · about
+              {{ Math.round(strandCount(head.profile) / 1000) }},000 strands of
+              {{ head.profile.strandDiameterMicrometres }} µm · {{ STYLES[head.profile.style] }}
+            </span>
+            <span class="quiet">{{ head.note }}</span>
           </span>
-          <span class="quiet">{{ head.note }}</span>
         </RouterLink>
       </li>
     </ul>
@@ -34,17 +36,34 @@ const STYLES = { loose: 'worn loose', twists: 'in twists', braids: 'in braids' }
 </template>
 
 <style scoped>
-.rows a {
+.heads {
   display: grid;
-  grid-template-columns: 96px 1fr;
+  grid-template-columns: repeat(auto-fill, minmax(min(100%, 390px), 1fr));
+  gap: 14px;
+}
+.heads a {
+  display: grid;
+  grid-template-columns: 170px 1fr;
   align-content: center;
-  gap: 2px 22px;
+  gap: 4px 20px;
+  height: 100%;
+  padding: 14px 18px 0;
+  overflow: hidden;
+  border: 1px solid var(--rule);
+  border-radius: 6px;
+  background: rgb(var(--v-theme-surface));
+  color: var(--ink);
+  text-decoration: none;
 }
-.picture {
-  grid-row: span 3;
+.heads a:hover {
+  background: var(--amber-wash);
 }
-.page {
-  max-width: 920px;
+.words {
+  display: flex;
+  flex-direction: column;
+  gap: 4px;
+  align-self: center;
+  padding-bottom: 14px;
 }
 .title {
   display: flex;

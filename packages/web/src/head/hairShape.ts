@@ -49,60 +49,93 @@ const CROP_Y = 100;
 const BUMPS: Readonly<Record<Pattern, number>> = { straight: 0, waves: 2.2, curls: 3.6, coils: 3.2 };
 const STEP: Readonly<Record<Pattern, number>> = { straight: 22, waves: 13, curls: 8, coils: 7 };
 
-/** Half the width at a height, from the crown to the tip. */
-function halfAt(y: number, tip: number, half: number, pattern: Pattern): number {
-  const skull = 36 * Math.sqrt(Math.max(0, 1 - ((y - 76) / 50) ** 2));
-  const puff = pattern === 'coils' ? 12 : pattern === 'curls' ? 8 : 4;
-  if (tip < CROP_Y) return skull + puff * 0.7;
-  const far = Math.min(1, Math.max(0, (y - 60) / Math.max(40, Math.min(90, tip - 60))));
-  return Math.max(y < 80 ? skull + puff : 0, 40 + puff + (half - 40) * far);
+/** Where the hair begins: what curls stands off the crown. */
+const topY = (pattern: Pattern): number => (pattern === 'coils' ? 18 : pattern === 'curls' ? 22 : 27);
+/** The widest of the skull. */
+const WIDEST_Y = 78;
+
+interface Fall {
+  readonly top: number;
+  readonly tip: number;
+  readonly half: number;
+  /** How far hair stands off the skull. */
+  readonly puff: number;
+  /** Loose curls and coils end round, all else in a hem. */
+  readonly isRound: boolean;
+}
+function fallOf(profile: HairProfile, pattern: Pattern): Fall {
+  const isLoose = profile.style === 'loose';
+  return {
+    top: topY(isLoose ? pattern : 'straight'),
+    tip: Math.max(62, fallsToY(profile, pattern)),
+    half: halfWidth(profile, pattern),
+    puff: !isLoose ? 3 : { straight: 4, waves: 6, curls: 11, coils: 16 }[pattern],
+    isRound: isLoose && (pattern === 'curls' || pattern === 'coils'),
+  };
+}
+
+/** Half the width at a height: a dome over the skull, then as the hair falls. */
+function halfAt(y: number, { top, tip, half, puff, isRound }: Fall): number {
+  const dome = 35 + puff;
+  if (y < WIDEST_Y) return dome * Math.sqrt(Math.max(0, 1 - ((WIDEST_Y - y) / (WIDEST_Y - top)) ** 2));
+  if (tip < CROP_Y) return dome;
+  const far = Math.min(1, (y - WIDEST_Y) / Math.max(36, Math.min(110, tip - WIDEST_Y)));
+  const wide = dome + (half - dome) * far;
+  if (!isRound) return wide;
+  const low = Math.max(0, 1 - (tip - y) / Math.min(44, (tip - WIDEST_Y) * 0.8));
+  return wide * Math.sqrt(1 - 0.72 * low * low);
 }
 
 /** The outline of the hair seen from behind. Short hair is a cap; longer hair falls over the shoulders. */
 export function hairOutline(profile: HairProfile, pattern: Pattern): string {
-  const tip = Math.max(62, fallsToY(profile, pattern));
-  const half = halfWidth(profile, pattern);
-  const top = pattern === 'coils' || pattern === 'curls' ? 22 : 27;
-  const bump = profile.style === 'loose' ? BUMPS[pattern] : 0;
-  const sag = profile.evenness === 'blunt' ? 2 : profile.evenness === 'long-layers' ? 9 : 18;
-  const end = tip < CROP_Y ? Math.min(tip, 96) : tip - sag;
-  const count = Math.max(4, Math.round((end - top) / STEP[pattern]));
+  const isLoose = profile.style === 'loose';
+  const fall = fallOf(profile, pattern);
+  const { top, tip, isRound } = fall;
+  const bump = isLoose ? BUMPS[pattern] : 0;
+  const sag = isRound ? 4 : profile.evenness === 'blunt' ? 2 : profile.evenness === 'long-layers' ? 9 : 18;
+  // Twists and braids are drawn one by one: only what lies about the skull is one shape.
+  const end = !isLoose ? Math.min(tip, 104) : tip < CROP_Y ? Math.min(tip, 96) : tip - sag;
+  const count = Math.max(7, Math.round((end - top) / STEP[pattern]));
   const side = Array.from({ length: count }, (_, i): Point => {
-    const share = (i + 1) / count;
-    const y = top + (end - top) * share ** 1.15;
-    const round = i === count - 1 && profile.style === 'loose' ? -4 : 0;
-    return [CENTRE_X + halfAt(y, tip, half, pattern) + (i % 2 === 0 ? bump : -bump) + round, y];
+    const y = top + (end - top) * ((i + 1) / count) ** 1.35;
+    const swell = y < 40 ? 0 : i % 2 === 0 ? bump : -bump;
+    return [CENTRE_X + halfAt(y, fall) + swell, y];
   });
-  const hem: Point = [CENTRE_X, tip < CROP_Y ? end + 8 : tip + sag * 0.5];
+  const hem: Point = [CENTRE_X, tip < CROP_Y || !isLoose ? end + 8 : tip + sag * 0.5];
   const near = side.at(-1) ?? hem;
   const towards: Point = [CENTRE_X + (near[0] - CENTRE_X) * 0.55, (near[1] + hem[1]) / 2 + sag * 0.2 + bump];
-  return blob(mirrored([[CENTRE_X, top], [CENTRE_X + 20, top + 3], ...side, towards, hem], CENTRE_X));
+  return blob(mirrored([[CENTRE_X, top], ...side, towards, hem], CENTRE_X));
 }
 
-const LOCKS = { loose: { straight: 13, waves: 11, curls: 9, coils: 9 }, twists: 9, braids: 6 } as const;
+const STRANDS: Readonly<Record<Pattern, number>> = { straight: 13, waves: 11, curls: 9, coils: 9 };
+const LOCKS = { twists: 11, braids: 8 } as const;
+/** How wide a twist and a braid are drawn. */
+const LOCK_WIDTH = { twists: 7, braids: 10 } as const;
 
-/** Single strands, twists or braids inside the outline, each from the parting to its tip. */
+/** How a strand or a lock lies: 0 at the parting, 1 at its tip. */
+type Way = (t: number) => Point;
+function wayOf(side: number, fall: Fall, margin: number): Way {
+  const isCrop = fall.tip < CROP_Y;
+  const end = isCrop ? Math.min(fall.tip, 96) - 4 : fall.tip - (fall.isRound ? 14 : 10);
+  const from: Point = [CENTRE_X + side * 16, fall.top + 8 + side * side * 12];
+  const to = end - (isCrop ? side * side * 18 : fall.isRound ? side * side * 16 : Math.abs(side) * 8);
+  return (t) => {
+    const y = from[1] + (to - from[1]) * t;
+    const out = CENTRE_X + side * Math.max(0, halfAt(y, fall) - margin);
+    return [from[0] + (out - from[0]) * Math.min(1, t * (isCrop ? 1.2 : 3.2)), y];
+  };
+}
+const spread = (count: number): number[] => Array.from({ length: count }, (_, i) => (2 * i) / (count - 1) - 1);
+
+/** Single strands of loose hair inside the outline, each from the parting to its tip. */
 export function strandPaths(profile: HairProfile, pattern: Pattern): string[] {
-  const tip = Math.max(62, fallsToY(profile, pattern));
-  const half = halfWidth(profile, pattern);
-  const locks = LOCKS[profile.style];
-  const count = typeof locks === 'number' ? locks : locks[pattern];
-  const isCrop = tip < CROP_Y;
-  const end = isCrop ? Math.min(tip, 96) - 4 : tip - 10;
-  return Array.from({ length: count }, (_, i) => (2 * i) / (count - 1) - 1).flatMap((side) => {
-    const from: Point = [CENTRE_X + side * 20, 34 + side * side * 14];
-    const at = (t: number): Point => {
-      const y = from[1] + (end - (isCrop ? side * side * 18 : Math.abs(side) * 8) - from[1]) * t;
-      const wide = halfAt(y, tip, half, pattern) - 7;
-      const out = from[0] + (CENTRE_X + side * wide - from[0]) * Math.min(1, t * (isCrop ? 1.1 : 3));
-      return [out, y];
-    };
-    return profile.style === 'loose' ? [looseStrand(at, pattern, end - from[1])] : lock(at, profile.style, end - from[1]);
-  });
+  if (profile.style !== 'loose') return [];
+  const fall = fallOf(profile, pattern);
+  return spread(STRANDS[pattern]).map((side) => looseStrand(wayOf(side, fall, 7), pattern, fall.tip - fall.top));
 }
 
 /** A strand as it falls: straight, in waves, in open curls or in tight coils. */
-function looseStrand(at: (t: number) => Point, pattern: Pattern, long: number): string {
+function looseStrand(at: Way, pattern: Pattern, long: number): string {
   const { across, turn, loop } = {
     straight: { across: 0, turn: 60, loop: 0 },
     waves: { across: 3, turn: 34, loop: 0 },
@@ -122,22 +155,39 @@ function looseStrand(at: (t: number) => Point, pattern: Pattern, long: number): 
   );
 }
 
-/** A twist as two strands that cross, a braid as a plait with its edges. */
-function lock(at: (t: number) => Point, style: 'twists' | 'braids', long: number): string[] {
-  const wide = style === 'twists' ? 3.4 : 5.2;
-  const turns = Math.max(2, Math.round(long / (style === 'twists' ? 15 : 13)));
-  const steps = turns * 4;
-  const strand = (phase: number, sway: (angle: number) => number): string =>
-    bend(
-      Array.from({ length: steps + 1 }, (_, i): Point => {
-        const [x, y] = at(i / steps);
-        return [x + wide * sway((Math.PI * i) / 4 + phase), y];
-      }),
-    );
-  if (style === 'twists') return [strand(0, Math.sin), strand(Math.PI, Math.sin)];
-  const chevrons = Array.from({ length: turns }, (_, i) => {
-    const [x, y] = at((i + 0.5) / turns);
-    return bend([[x - wide, y - 4], [x, y + 2], [x + wide, y - 4]]);
+/** A twist or a braid: its course, how wide it is, and what is seen on it. */
+export interface HairLock {
+  readonly course: string;
+  readonly width: number;
+  readonly turns: readonly string[];
+}
+
+/** Twists or braids, each from the parting to its tip; none of loose hair. */
+export function hairLocks(profile: HairProfile, pattern: Pattern): HairLock[] {
+  const { style } = profile;
+  if (style === 'loose') return [];
+  const fall = fallOf(profile, pattern);
+  const width = LOCK_WIDTH[style];
+  const half = width / 2;
+  const count = Math.max(3, Math.round((fall.tip - fall.top) / (style === 'twists' ? 9 : 8)));
+  // From the sides inwards, so that both sides lie alike.
+  const sides = spread(LOCKS[style]).sort((a, b) => Math.abs(b) - Math.abs(a));
+  return sides.map((side) => {
+    const at = wayOf(side, fall, half);
+    const turns = Array.from({ length: count - 1 }, (_, i) => {
+      const [x, y] = at((i + 1) / count);
+      return style === 'twists'
+        ? bend([
+            [x - half, y - 3],
+            [x, y - 1],
+            [x + half, y + 3],
+          ])
+        : bend([
+            [x - half, y - 3],
+            [x, y + 2],
+            [x + half, y - 3],
+          ]);
+    });
+    return { course: bend(Array.from({ length: 12 }, (_, i) => at(i / 11))), width, turns };
   });
-  return [strand(0, () => 1), strand(0, () => -1), ...chevrons];
 }

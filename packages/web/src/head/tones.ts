@@ -9,7 +9,9 @@ export const SKIN: Readonly<Record<HeadLook['skin'], { readonly name: string; re
   umber: { name: 'umber', tone: '#8F5F41' },
   ebony: { name: 'ebony', tone: '#5E3F2E' },
 };
-export const HAIR: Readonly<Record<HeadLook['hair'], { readonly name: string; readonly tone: string; readonly strand: string }>> = {
+export const HAIR: Readonly<
+  Record<HeadLook['hair'], { readonly name: string; readonly tone: string; readonly strand: string }>
+> = {
   black: { name: 'black', tone: '#2F2724', strand: '#8C7B70' },
   'dark-brown': { name: 'dark brown', tone: '#4B362A', strand: '#A08873' },
   brown: { name: 'brown', tone: '#6E4E38', strand: '#B99A7C' },

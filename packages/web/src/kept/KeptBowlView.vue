@@ -212,9 +212,6 @@ async function remove(): Promise<void> {
 </template>
 
 <style scoped>
-.page {
-  max-width: 980px;
-}
 .when {
   margin: 0;
 }

@@ -5,6 +5,7 @@ import { useEventListener, useWakeLock } from '@vueuse/core';
 import { v4 as newId } from 'uuid';
 import { computed, onScopeDispose, ref, useTemplateRef } from 'vue';
 import { AlarmCheck } from '../alarms';
+import StepPicture from './StepPicture.vue';
 import DayTimeline from './DayTimeline.vue';
 import DayChanges from './DayChanges.vue';
 import DayEnd from './DayEnd.vue';
@@ -195,6 +196,7 @@ const isEnding = ref(false);
     <DayEnd v-if="focus.kind === 'finished'" :day="day" />
     <template v-else>
       <div ref="stage" class="stage" :class="{ taps: wishes.goesOnByTap }" :data-focus="focus.kind">
+        <StepPicture v-if="step" class="picture" :step="step" />
         <template v-if="focus.kind === 'waiting'">
           <p class="kicker">Nothing for the hands</p>
           <h2 v-if="worn && isTime" class="step" data-test="title">{{ PHASE_WORDS[worn.phase] }}</h2>
@@ -314,6 +316,10 @@ const isEnding = ref(false);
 .ending {
   padding: 8px 12px;
   border-left: 4px solid var(--clay);
+}
+.picture {
+  float: right;
+  margin: 0 0 8px 28px;
 }
 .stage {
   flex: 1;

@@ -32,7 +32,6 @@ const { store } = running;
 
 <style scoped>
 .make {
-  max-width: 1080px;
   padding-bottom: 12px;
 }
 .line {

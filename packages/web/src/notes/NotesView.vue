@@ -204,9 +204,6 @@ const masks = computed(() => {
 </template>
 
 <style scoped>
-.notes {
-  max-width: 1060px;
-}
 .ask {
   padding: 14px 20px;
   margin: 10px 0 22px;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { SpoonPicture } from '../kit/ink';
 import ChoicePills from '../kit/ChoicePills.vue';
 import { LOCALES, type Settings } from '@amber-ladle/contract';
 import { kitchenRound, SPOON_SETS, spoonMillilitres, spoonName, type MeasureSystem } from '@amber-ladle/core/measure';
@@ -61,106 +62,119 @@ const zones = Intl.supportedValuesOf('timeZone');
 <template>
   <div class="page">
     <h1>Settings</h1>
-    <section>
-      <h2>Measures</h2>
-      <v-select
-        :model-value="settings.measureSystem"
-        :items="systems"
-        label="Spoons and cups"
-        class="narrow"
-        @update:model-value="setSystem"
-      />
-      <p class="quiet">The spoons and cups in your drawer; amounts are put together from these.</p>
-      <ul class="plain-list drawer">
-        <li v-for="spoon in drawer" :key="spoon.id">
-          <button type="button" :aria-pressed="spoon.isOwned" @click="toggle(spoon.id)">
-            <b>{{ spoon.name }}</b> <span class="figures">{{ spoon.millilitres }} mL</span>
-            <span class="state">{{ spoon.isOwned ? 'in the drawer' : 'not mine' }}</span>
-          </button>
-        </li>
-      </ul>
-    </section>
-    <section>
-      <h2>Stove</h2>
-      <p class="quiet">Rings that may be used at once; a wash day is planned with these.</p>
-      <div class="rings" role="group" aria-label="Rings of the stove">
-        <ChoicePills
-          :of="[1, 2, 3, 4, 5, 6]"
-          :is-chosen="(count) => settings.rings === count"
-          @choose="(count) => change({ rings: count })"
+    <div class="parts">
+      <section>
+        <h2>Measures</h2>
+        <v-select
+          :model-value="settings.measureSystem"
+          :items="systems"
+          label="Spoons and cups"
+          class="narrow"
+          @update:model-value="setSystem"
         />
-      </div>
-    </section>
-    <section>
-      <h2>Light</h2>
-      <v-select
-        :model-value="settings.theme"
-        :items="lights"
-        label="Light"
-        class="narrow"
-        @update:model-value="change({ theme: $event })"
-      />
-    </section>
-    <section>
-      <h2>Where makers disagree</h2>
-      <p class="quiet">
-        What you choose holds in steps, times, ranking and cautions; a mask’s own rules and raw egg go first.
-      </p>
-      <SchoolsPanel />
-    </section>
-    <section>
-      <h2>Where you are</h2>
-      <v-select
-        :model-value="settings.locale"
-        :items="locales"
-        label="Dates and numbers"
-        data-test="locale"
-        class="narrow"
-        @update:model-value="change({ locale: $event })"
-      />
-      <v-autocomplete
-        :model-value="settings.timeZone"
-        :items="['UTC', ...zones]"
-        label="Time zone"
-        class="narrow"
-        no-data-text="No zone of that name."
-        @update:model-value="(zone: string | null) => zone && change({ timeZone: zone })"
-      />
-    </section>
-    <section v-if="!household.isDemo">
-      <h2>Devices to practise with</h2>
-      <p class="quiet">
-        A scale and a thermometer that only pretend. What they show counts for nothing: no window, no stock and no bowl
-        ever follows them. What your own show is typed in, on Shelf and on Make.
-      </p>
-      <v-switch
-        :model-value="settings.practiceDevices"
-        label="show them, for practice"
-        data-test="practice"
-        @update:model-value="change({ practiceDevices: $event === true })"
-      />
-    </section>
-    <section>
-      <h2>On this device</h2>
-      <ThisDevice />
-    </section>
-    <section>
-      <h2>Done lately</h2>
-      <LatelyPanel />
-    </section>
-    <section>
-      <h2>Everything, in files</h2>
-      <HouseholdFiles />
-    </section>
+        <p class="quiet">The spoons and cups in your drawer; amounts are put together from these.</p>
+        <ul class="plain-list drawer">
+          <li v-for="spoon in drawer" :key="spoon.id">
+            <button type="button" :aria-pressed="spoon.isOwned" @click="toggle(spoon.id)">
+              <SpoonPicture :millilitres="spoon.millilitres" />
+              <b>{{ spoon.name }}</b> <span class="figures">{{ spoon.millilitres }} mL</span>
+              <span class="state">{{ spoon.isOwned ? 'in the drawer' : 'not mine' }}</span>
+            </button>
+          </li>
+        </ul>
+      </section>
+      <section>
+        <h2>Stove</h2>
+        <p class="quiet">Rings that may be used at once; a wash day is planned with these.</p>
+        <div class="rings" role="group" aria-label="Rings of the stove">
+          <ChoicePills
+            :of="[1, 2, 3, 4, 5, 6]"
+            :is-chosen="(count) => settings.rings === count"
+            @choose="(count) => change({ rings: count })"
+          />
+        </div>
+      </section>
+      <section>
+        <h2>Light</h2>
+        <v-select
+          :model-value="settings.theme"
+          :items="lights"
+          label="Light"
+          class="narrow"
+          @update:model-value="change({ theme: $event })"
+        />
+      </section>
+      <section>
+        <h2>Where makers disagree</h2>
+        <p class="quiet">
+          What you choose holds in steps, times, ranking and cautions; a mask’s own rules and raw egg go first.
+        </p>
+        <SchoolsPanel />
+      </section>
+      <section>
+        <h2>Where you are</h2>
+        <v-select
+          :model-value="settings.locale"
+          :items="locales"
+          label="Dates and numbers"
+          data-test="locale"
+          class="narrow"
+          @update:model-value="change({ locale: $event })"
+        />
+        <v-autocomplete
+          :model-value="settings.timeZone"
+          :items="['UTC', ...zones]"
+          label="Time zone"
+          class="narrow"
+          no-data-text="No zone of that name."
+          @update:model-value="(zone: string | null) => zone && change({ timeZone: zone })"
+        />
+      </section>
+      <section v-if="!household.isDemo">
+        <h2>Devices to practise with</h2>
+        <p class="quiet">
+          A scale and a thermometer that only pretend. What they show counts for nothing: no window, no stock and no
+          bowl ever follows them. What your own show is typed in, on Shelf and on Make.
+        </p>
+        <v-switch
+          :model-value="settings.practiceDevices"
+          label="show them, for practice"
+          data-test="practice"
+          @update:model-value="change({ practiceDevices: $event === true })"
+        />
+      </section>
+      <section>
+        <h2>On this device</h2>
+        <ThisDevice />
+      </section>
+      <section>
+        <h2>Done lately</h2>
+        <LatelyPanel />
+      </section>
+      <section>
+        <h2>Everything, in files</h2>
+        <HouseholdFiles />
+      </section>
+    </div>
   </div>
 </template>
 
 <style scoped>
-.page {
-  max-width: 820px;
+.parts {
+  columns: 2;
+  column-gap: 56px;
+}
+section {
+  break-inside: avoid;
+  padding-bottom: 26px;
+}
+@media (max-width: 56.25em) {
+  .parts {
+    columns: 1;
+  }
 }
 h2 {
-  margin: 26px 0 12px;
+  margin: 0 0 12px;
 }
 .narrow {
   max-width: 340px;
@@ -183,7 +197,10 @@ h2 {
   min-height: 64px;
   display: flex;
   flex-direction: column;
-  justify-content: center;
+  align-items: center;
+  justify-content: flex-end;
+  gap: 2px;
+  padding: 8px 4px;
   border: 1px dashed var(--quiet);
   border-radius: 6px;
   background: transparent;

@@ -175,9 +175,6 @@ useKeys([
 </template>
 
 <style scoped>
-.shelf {
-  max-width: 1320px;
-}
 .title {
   display: flex;
   justify-content: space-between;

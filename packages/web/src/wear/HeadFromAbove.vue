@@ -1,86 +1,124 @@
 <script setup lang="ts">
-import type { Section } from '@amber-ladle/core/washday';
+import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed } from 'vue';
+import { useBook } from '../kit/ink';
+import { bandPath, halfWidthAt, mapBands, SKULL } from './sectionMap';
 
-/** A head from above, nose up, in its sections; what is done is filled and ticked. */
-const { sections, doneIds } = defineProps<{ sections: readonly Section[]; doneIds: readonly string[] }>();
+/** A head from above, nose up, as one map: how much goes on each section, in which order, and what is done. */
+const {
+  sections,
+  doneIds,
+  nextId = undefined,
+  paint,
+} = defineProps<{
+  sections: readonly { readonly id: string; readonly share: number; readonly millilitres: number }[];
+  doneIds: readonly string[];
+  nextId?: string | undefined;
+  /** Of the mask, on what is done. */
+  paint: string;
+}>();
 const emit = defineEmits<{ toggle: [id: string] }>();
+const book = useBook();
+const byHand = (d: string): string => book.value?.byHand(d, 1) ?? d;
 
-const CENTRE = 150;
-const RADIUS_X = 104;
-const RADIUS_Y = 126;
-
-/** Each pair of sections is a band from front to back, as deep as its share; left and right of the parting. */
-const shapes = computed(() => {
-  const bands = sections.filter(({ id }) => id.endsWith('-left'));
-  let from = 0;
-  return bands.flatMap((band) => {
-    const to = from + 2 * band.share;
-    const [top, bottom] = [yAt(from), yAt(to)];
-    from = to;
-    const right = sections.find(({ id }) => id === band.id.replace('-left', '-right'));
-    return [{ section: band, side: -1, top, bottom }, ...(right ? [{ section: right, side: 1, top, bottom }] : [])];
-  });
-});
-const yAt = (share: number): number => CENTRE - RADIUS_Y + share * 2 * RADIUS_Y;
-const halfWidth = (y: number): number => RADIUS_X * Math.sqrt(Math.max(0, 1 - ((y - CENTRE) / RADIUS_Y) ** 2));
-
-/** The outline of a band on one side, along the skull. */
-function pathOf({ side, top, bottom }: { side: number; top: number; bottom: number }): string {
-  const steps = 48;
-  const edge = Array.from({ length: steps + 1 }, (_, i) => {
-    const y = top + ((bottom - top) * i) / steps;
-    return `${(CENTRE + side * halfWidth(y)).toFixed(1)} ${y.toFixed(1)}`;
-  });
-  return `M ${CENTRE} ${top} L ${edge.join(' L ')} L ${CENTRE} ${bottom} Z`;
-}
-const middle = ({ side, top, bottom }: { side: number; top: number; bottom: number }) => ({
-  x: CENTRE + side * halfWidth((top + bottom) / 2) * 0.5,
-  y: (top + bottom) / 2,
-});
+const shapes = computed(() =>
+  mapBands(sections).map((band) => {
+    const at = sections.findIndex(({ id }) => id === band.id);
+    const y = (band.top + band.bottom) / 2;
+    return {
+      ...band,
+      d: bandPath(band),
+      order: at + 1,
+      millilitres: kitchenRound(sections[at]?.millilitres ?? 0),
+      isDone: doneIds.includes(band.id),
+      isNext: band.id === nextId,
+      x: SKULL.centre + band.side * halfWidthAt(y) * 0.5,
+      y,
+      hair: [0.3, 0.6, 0.85].map((far) => {
+        const half = halfWidthAt(y) * far;
+        return `M${SKULL.centre + band.side * half * 0.35} ${band.top + 8}Q${SKULL.centre + band.side * half} ${y} ${SKULL.centre + band.side * half * 1.02} ${band.bottom - 5}`;
+      }),
+    };
+  }),
+);
 </script>
 
 <template>
-  <svg viewBox="0 0 300 300" aria-hidden="true">
-    <path class="nose" :d="`M ${CENTRE - 12} 27 L ${CENTRE} 8 L ${CENTRE + 12} 27`" />
-    <path class="nose" d="M 46 140 q -14 10 0 26 M 254 140 q 14 10 0 26" />
+  <svg viewBox="0 0 320 328" aria-hidden="true" class="map">
+    <path class="line" :d="byHand('M146 25Q160 2 174 25')" />
+    <path class="line" :d="byHand('M42 146q-16 12 0 30M278 146q16 12 0 30')" />
     <!-- eslint-disable-next-line vuejs-accessibility/click-events-have-key-events, vuejs-accessibility/no-static-element-interactions -- a second way for a finger; the list beside it is there for keys and readers -->
-    <g v-for="shape in shapes" :key="shape.section.id" @click="emit('toggle', shape.section.id)">
-      <path :d="pathOf(shape)" class="section" :class="{ done: doneIds.includes(shape.section.id) }" />
+    <g v-for="shape in shapes" :key="shape.id" class="section" @click="emit('toggle', shape.id)">
       <path
-        v-if="doneIds.includes(shape.section.id)"
-        class="tick"
-        :d="`M ${middle(shape).x - 9} ${middle(shape).y} l 7 7 l 12 -14`"
+        :d="shape.d"
+        class="ground"
+        :class="{ done: shape.isDone }"
+        :style="{ fill: shape.isDone ? paint : undefined }"
       />
+      <path v-for="d in shape.hair" :key="d" class="hair" :d />
+      <path class="line" :class="{ next: shape.isNext }" :d="shape.isNext ? shape.d : byHand(shape.d)" />
+      <rect :x="shape.x - 38" :y="shape.y - 21" width="76" height="42" rx="21" class="plate" />
+      <text v-if="!shape.isDone" :x="shape.x" :y="shape.y - 3" class="order">{{ shape.order }}</text>
+      <path v-else class="tick" :d="`M${shape.x - 7} ${shape.y - 9}l5 5l9 -10`" />
+      <text :x="shape.x" :y="shape.y + 14" class="amount figures">{{ shape.millilitres }} mL</text>
     </g>
+    <text :x="SKULL.centre" y="322" class="where">nape</text>
   </svg>
 </template>
 
 <style scoped>
-svg {
+.map {
   width: 100%;
-  max-width: 340px;
+  max-width: 380px;
   display: block;
 }
 .section {
-  fill: rgb(var(--v-theme-surface));
-  stroke: var(--ink);
-  stroke-width: 1.6;
   cursor: pointer;
 }
-.section.done {
-  fill: var(--amber-wash);
+.ground {
+  fill: rgb(var(--v-theme-surface));
+  transition: fill 0.3s;
 }
-.nose,
+.line,
+.hair,
 .tick {
   fill: none;
   stroke: var(--ink);
-  stroke-width: 2.2;
+  stroke-width: 1.8;
   stroke-linecap: round;
+  stroke-linejoin: round;
   pointer-events: none;
+}
+.line.next {
+  stroke: var(--amber-fill);
+  stroke-width: 4;
+}
+.hair {
+  stroke-width: 0.9;
+  stroke-opacity: 0.4;
+}
+.plate {
+  fill: rgb(var(--v-theme-surface));
+  fill-opacity: 0.86;
+}
+text {
+  text-anchor: middle;
+  fill: var(--ink);
+  pointer-events: none;
+}
+.order {
+  font: 560 17px var(--serif);
+}
+.amount {
+  font-size: 16px;
+  font-weight: 600;
+}
+.where {
+  font-size: 15px;
+  fill: var(--quiet);
 }
 .tick {
   stroke: var(--leaf);
-  stroke-width: 4;
+  stroke-width: 3.4;
 }
 </style>

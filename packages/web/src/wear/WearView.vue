@@ -6,7 +6,7 @@ import { computed } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { AlarmCheck } from '../alarms';
 import HeadFromAbove from './HeadFromAbove.vue';
-import WearRing from './WearRing.vue';
+import WearCandle from './WearCandle.vue';
 import { WearScale } from '../day';
 import { AcidRinsePanel } from '../day';
 import { CautionPanel } from '../caution';
@@ -18,6 +18,7 @@ import { RinseNow } from '../day';
 import { WearLengths } from '../day';
 import { useCurrentBowl } from '../day';
 import { useHairWaits } from '../day';
+import { paintInBowl } from '../kit/ink';
 import { useAloud } from '../kit/useAloud';
 import { useKeys } from '../kit/useKeys';
 import { useLengths } from '../day';
@@ -30,7 +31,7 @@ import { PHASE_WORDS, RINSE_NEXT, RINSED_WORDS } from '../words/rinse';
 import { writeTime } from '../words/when';
 import { SECTION_WORDS } from '@amber-ladle/words';
 
-/** On the head: section by section, then the ring of time, then the rinse. */
+/** On the head: section by section, then the candle of time, then the rinse. */
 const household = useHousehold();
 const route = useRoute();
 const router = useRouter();
@@ -47,6 +48,12 @@ useKeys([
   { keys: [' '], does: 'next section, cap on, rinsed', run: wearing.forward },
   { keys: ['Backspace'], does: 'one back', run: wearing.back },
 ]);
+/** Of what there is most of in the mask. */
+const paint = computed(() => {
+  const most = [...(mask.value?.parts ?? [])].sort((a, b) => b.share - a.share)[0];
+  const row = most && household.catalogue.get(most.ingredientId);
+  return row ? paintInBowl(row) : 'var(--amber-wash)';
+});
 const onHead = computed(() => kitchenRound(head.value?.millilitres ?? 0));
 const isEgg = computed(() => mask.value?.heat === 'never');
 const time = (at: number): string => writeTime(new Date(at).toISOString(), household.where);
@@ -167,7 +174,7 @@ const advice = computed(() => {
 
     <section v-else-if="state" class="stage">
       <p class="sr-only" role="status" data-test="aloud">{{ aloud }}</p>
-      <div class="ring"><WearRing :wear="mask.wear" :state="state" /></div>
+      <div class="clock"><WearCandle :wear="mask.wear" :state="state" /></div>
       <div>
         <p class="serif step" data-test="phase">{{ PHASE_WORDS[state.phase] }}</p>
         <p class="figures">
@@ -201,7 +208,15 @@ const advice = computed(() => {
     </section>
 
     <section v-else class="stage">
-      <div><HeadFromAbove :sections="amounts" :done-ids="doneIds" @toggle="wearing.toggle" /></div>
+      <div>
+        <HeadFromAbove
+          :sections="amounts"
+          :done-ids="doneIds"
+          :next-id="next?.id"
+          :paint="paint"
+          @toggle="wearing.toggle"
+        />
+      </div>
       <div>
         <HairWaitsLine v-if="waits" :waits="waits" :second="second" />
         <WearLengths v-if="!isPlanned" :lengths="lengths" :stopped="stopped" :costs="costs" @choose="chooseLength" />
@@ -287,12 +302,9 @@ const advice = computed(() => {
 </template>
 
 <style scoped>
-.wear {
-  max-width: 980px;
-}
 .stage {
   display: grid;
-  grid-template-columns: 340px 1fr;
+  grid-template-columns: 380px 1fr;
   gap: 36px;
   margin-top: 12px;
 }
@@ -403,8 +415,8 @@ dd {
   }
 }
 @media (max-width: 32.5em) {
-  .ring {
-    max-width: 210px;
+  .clock {
+    max-width: 270px;
     margin: 0 auto;
   }
   dl {

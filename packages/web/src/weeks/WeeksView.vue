@@ -212,7 +212,9 @@ const trial = computed(() => {
         <template v-for="{ lane, name, amount, words } in lanes" :key="lane.lotId">
           <RouterLink class="names produce" :to="{ name: 'shelf' }">
             <IngredientPicture :id="lane.ingredientId" :family="familyOf(lane.ingredientId)" :size="34" />
-            <span><b>{{ name }}</b> <span class="quiet figures">{{ amount }}</span></span>
+            <span
+              ><b>{{ name }}</b> <span class="quiet figures">{{ amount }}</span></span
+            >
           </RouterLink>
           <div class="lane">
             <ProduceLane :lane="lane" :label="`${name}, ${amount}${words ? `: ${words}` : ''}`" />

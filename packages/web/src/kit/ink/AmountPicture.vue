@@ -11,7 +11,12 @@ import PieceMarks from './PieceMarks.vue';
  * An amount as it lies on the board: fruit as many and as large as they are, the last one cut; spoons and cups of the
  * owner's drawer, filled. All of it at one scale, so that a teaspoon beside an egg is as large as it is.
  */
-const { ingredient, line, spoons, scale = 5.4 } = defineProps<{
+const {
+  ingredient,
+  line,
+  spoons,
+  scale = 5.4,
+} = defineProps<{
   ingredient: Ingredient;
   line: ToDraw;
   spoons: readonly Spoon[];
@@ -25,13 +30,7 @@ const drawn = computed(() => amountDrawn(ingredient, line, spoons));
 <template>
   <span class="amount-picture" aria-hidden="true">
     <template v-if="drawn.kind === 'pieces'">
-      <PieceMarks
-        v-for="(share, at) in drawn.shares"
-        :key="at"
-        :ingredient
-        :share
-        :size="drawn.centimetres * scale"
-      />
+      <PieceMarks v-for="(share, at) in drawn.shares" :key="at" :ingredient :share :size="drawn.centimetres * scale" />
     </template>
     <template v-else-if="drawn.kind === 'spoons' && book">
       <svg

@@ -9,7 +9,11 @@ import { paintInBowl } from './texture';
 import { useBook } from './useBook';
 
 /** A mask by what is in it: a bowl cut open, each layer its share, and what it is mostly made of looking over the rim. */
-const { parts, catalogue, size = 88 } = defineProps<{
+const {
+  parts,
+  catalogue,
+  size = 88,
+} = defineProps<{
   parts: readonly FormulaPart[];
   catalogue: Catalogue;
   size?: number;
@@ -32,20 +36,31 @@ const layers = computed(() =>
   })),
 );
 const standing = computed(() => {
-  const largest = [...parts].sort((a, b) => b.share - a.share).filter(({ share }, at) => at === 0 || share >= LEAST_SHARE);
+  const largest = [...parts]
+    .sort((a, b) => b.share - a.share)
+    .filter(({ share }, at) => at === 0 || share >= LEAST_SHARE);
   return PLACES.flatMap(({ x, y, of }, at) => {
     const part = largest[at];
     if (!part || !book.value) return [];
     const { id, family } = ingredientById(catalogue, part.ingredientId);
     const drawing = book.value.drawingOf(id, family);
-    return [{ id, marks: drawing.whole('ready'), transform: `translate(${x - of / 2} ${y - of / 2}) scale(${of / 100})` }];
+    return [
+      { id, marks: drawing.whole('ready'), transform: `translate(${x - of / 2} ${y - of / 2}) scale(${of / 100})` },
+    ];
   }).reverse();
 });
 const rim = `M${BOWL.middle - BOWL.half - 2} ${BOWL.rim}H${BOWL.middle + BOWL.half + 2}`;
 </script>
 
 <template>
-  <svg class="ink" viewBox="0 0 100 100" :width="size" :height="size" :style="{ '--ink-width': `${inkWidth(size)}px` }" aria-hidden="true">
+  <svg
+    class="ink"
+    viewBox="0 0 100 100"
+    :width="size"
+    :height="size"
+    :style="{ '--ink-width': `${inkWidth(size)}px` }"
+    aria-hidden="true"
+  >
     <template v-if="book">
       <g v-for="one in standing" :key="one.id" :transform="one.transform">
         <component :is="book.InkMarks" :marks="one.marks" is-small />

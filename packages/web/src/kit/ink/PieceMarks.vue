@@ -16,18 +16,14 @@ const cut = computed(() => {
 </script>
 
 <template>
-  <svg
-    class="ink"
-    viewBox="0 0 100 100"
-    :width="size"
-    :height="size"
-    :style="{ '--ink-width': `${inkWidth(size)}px` }"
-  >
+  <svg class="ink" viewBox="0 0 100 100" :width="size" :height="size" :style="{ '--ink-width': `${inkWidth(size)}px` }">
     <template v-if="book && drawing">
       <template v-if="cut">
         <clipPath :id="clip"><rect x="-20" y="-20" :width="cut.x + 20" height="140" /></clipPath>
         <path class="pen rest" :d="cut.outline" />
-        <g :clip-path="`url(#${clip})`"><component :is="book.InkMarks" :marks="cut.marks" :is-small="isSmallAt(size)" /></g>
+        <g :clip-path="`url(#${clip})`">
+          <component :is="book.InkMarks" :marks="cut.marks" :is-small="isSmallAt(size)" />
+        </g>
       </template>
       <g v-else :opacity="share < 1 ? 0.55 : 1">
         <component :is="book.InkMarks" :marks="drawing.whole('ready')" :is-small="isSmallAt(size)" />

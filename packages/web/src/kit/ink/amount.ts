@@ -48,7 +48,10 @@ export function amountDrawn(ingredient: Ingredient, line: ToDraw, spoons: readon
   const each = spoonBreakdown(line.millilitres, spoons).counts.flatMap(({ spoon, count }) => {
     const holds = spoonMillilitres(spoon);
     const drawing = isCup(holds) ? cupDrawing(paint) : spoonDrawing(paint);
-    return new Array<{ centimetres: number; drawing: Sized }>(count).fill({ centimetres: spoonCentimetres(holds), drawing });
+    return new Array<{ centimetres: number; drawing: Sized }>(count).fill({
+      centimetres: spoonCentimetres(holds),
+      drawing,
+    });
   });
   return each.length > 0 && each.length <= MOST_SPOONS ? { kind: 'spoons', each } : { kind: 'thing' };
 }

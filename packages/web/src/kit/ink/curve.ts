@@ -3,7 +3,8 @@ import { curveCatmullRom, curveCatmullRomClosed, curveLinearClosed, line } from 
 export type Point = readonly [x: number, y: number];
 
 const digits = 1;
-const through = (curve: Parameters<ReturnType<typeof line<Point>>['curve']>[0]) => line<Point>().curve(curve).digits(digits);
+const through = (curve: Parameters<ReturnType<typeof line<Point>>['curve']>[0]) =>
+  line<Point>().curve(curve).digits(digits);
 const closed = through(curveCatmullRomClosed);
 const open = through(curveCatmullRom);
 const straight = through(curveLinearClosed);

@@ -10,6 +10,18 @@ function seedOf(text: string): number {
   return sum + 1;
 }
 
+/** The larger side of what a path covers. */
+function extent(d: string): number {
+  const numbers = [...d.matchAll(/-?\d+(?:\.\d+)?/g)].map(Number);
+  const side = (odd: number): number => {
+    const along = numbers.filter((_, at) => at % 2 === odd);
+    return Math.max(...along) - Math.min(...along);
+  };
+  return Math.max(side(0), side(1));
+}
+/** A seed is drawn with a steadier hand than a bowl. */
+const STEADY_BELOW = 30;
+
 /**
  * A path as a hand draws it with one stroke of the pen: nearly along it.
  * @param d an SVG path in a view box of about 100
@@ -21,7 +33,7 @@ export function byHand(d: string, unrest = 0.8): string {
   if (known !== undefined) return known;
   const options = {
     seed: seedOf(d),
-    roughness: unrest,
+    roughness: unrest * Math.min(1, extent(d) / STEADY_BELOW),
     bowing: 0.6,
     disableMultiStroke: true,
     preserveVertices: true,

@@ -10,9 +10,18 @@ export const shape = (d: string, fill: Pigment, more: Partial<Mark> = {}): Mark 
   ...more,
 });
 /** A flat patch of paint without a line. */
-export const patch = (d: string, fill: Pigment, opacity = 1): Mark => ({ d, fill: PIGMENTS[fill], ink: 'none', opacity });
+export const patch = (d: string, fill: Pigment, opacity = 1): Mark => ({
+  d,
+  fill: PIGMENTS[fill],
+  ink: 'none',
+  opacity,
+});
 /** A line of the pen. */
-export const pen = (points: readonly Point[], more: Partial<Mark> = {}): Mark => ({ d: bend(points), ink: 'line', ...more });
+export const pen = (points: readonly Point[], more: Partial<Mark> = {}): Mark => ({
+  d: bend(points),
+  ink: 'line',
+  ...more,
+});
 /** A fine line that a small drawing goes without. */
 export const hatch = (points: readonly Point[]): Mark => ({ d: bend(points), ink: 'fine', isDetail: true });
 /** Small seeds, spots or pips, each `[x, y]` or `[x, y, degrees]`. */

@@ -39,7 +39,18 @@ export const spoonDrawing = (paint: string): Sized => ({
   width: 104,
   height: 250,
   marks: [
-    { d: blob([[46, 4], [56, 4], [60, 60], [58, 116], [44, 116], [42, 60]]), fill: '#C9C3B6', ink: 'line' },
+    {
+      d: blob([
+        [46, 4],
+        [56, 4],
+        [60, 60],
+        [58, 116],
+        [44, 116],
+        [42, 60],
+      ]),
+      fill: '#C9C3B6',
+      ink: 'line',
+    },
     { d: oval(52, 176, 50, 70), fill: '#DAD5CA', ink: 'line' },
     { d: oval(52, 177, 42, 60), fill: paint, ink: 'fine' },
   ],
@@ -49,8 +60,26 @@ export const cupDrawing = (paint: string): Sized => ({
   width: 150,
   height: 100,
   marks: [
-    { d: plate([[98, 22], [148, 22], [148, 34], [98, 34]]), fill: '#C9C3B6', ink: 'line' },
-    { d: plate([[3, 12], [100, 12], [95, 92], [8, 92]]), fill: '#DAD5CA', ink: 'line' },
+    {
+      d: plate([
+        [98, 22],
+        [148, 22],
+        [148, 34],
+        [98, 34],
+      ]),
+      fill: '#C9C3B6',
+      ink: 'line',
+    },
+    {
+      d: plate([
+        [3, 12],
+        [100, 12],
+        [95, 92],
+        [8, 92],
+      ]),
+      fill: '#DAD5CA',
+      ink: 'line',
+    },
     { d: oval(51.5, 13, 48, 9), fill: paint, ink: 'fine' },
   ],
 });

@@ -4,21 +4,56 @@ import type { Pigment } from '../pigments';
 import type { Drawing, Look, Mark } from '../types';
 
 /** A skin from hard to past. */
-const skin = (unripe: Pigment, nearly: Pigment, ready: Pigment) => (look: Look): Pigment =>
-  look === 'unripe' ? unripe : look === 'nearly' ? nearly : ready;
+const skin =
+  (unripe: Pigment, nearly: Pigment, ready: Pigment) =>
+  (look: Look): Pigment =>
+    look === 'unripe' ? unripe : look === 'nearly' ? nearly : ready;
 /** Brown spots come with the last day and stay. */
 const spots = (look: Look, at: readonly (readonly number[])[], fill: Pigment = 'brown'): Mark[] =>
   look === 'last-day' ? pips(at.slice(0, 4), fill, 3, 2.2) : look === 'past' ? pips(at, fill, 5, 3.6) : [];
-const stalk = (x: number, y: number, tx: number, ty: number): Mark => pen([[x, y], [(x + tx) / 2 + 1, (y + ty) / 2], [tx, ty]]);
+const stalk = (x: number, y: number, tx: number, ty: number): Mark =>
+  pen([
+    [x, y],
+    [(x + tx) / 2 + 1, (y + ty) / 2],
+    [tx, ty],
+  ]);
 
-const PEAR_SHAPE = mirrored([[50, 13], [59, 18], [64, 36], [80, 60], [77, 84], [50, 95]]);
-const AVOCADO = mirrored([[50, 6], [61, 12], [69, 34], [81, 58], [76, 83], [50, 95]]);
+const PEAR_SHAPE = mirrored([
+  [50, 13],
+  [59, 18],
+  [64, 36],
+  [80, 60],
+  [77, 84],
+  [50, 95],
+]);
+const AVOCADO = mirrored([
+  [50, 6],
+  [61, 12],
+  [69, 34],
+  [81, 58],
+  [76, 83],
+  [50, 95],
+]);
 const avocadoSkin = skin('avocadoHard', 'avocadoNear', 'avocadoRipe');
 export const avocado: Drawing = {
   whole: (look) => [
     shape(blob(AVOCADO), avocadoSkin(look)),
-    ...spots(look, [[40, 60], [62, 48], [56, 78], [36, 76], [66, 70]], 'black'),
-    gleam([[36, 40], [30, 56], [31, 70]]),
+    ...spots(
+      look,
+      [
+        [40, 60],
+        [62, 48],
+        [56, 78],
+        [36, 76],
+        [66, 70],
+      ],
+      'black',
+    ),
+    gleam([
+      [36, 40],
+      [30, 56],
+      [31, 70],
+    ]),
     stalk(50, 7, 52, 1),
   ],
   face: {
@@ -32,13 +67,39 @@ export const avocado: Drawing = {
   },
 };
 
-const BANANA: Point[] = [[17, 16], [23, 9], [29, 15], [35, 40], [54, 61], [80, 72], [91, 74], [93, 82], [84, 90], [60, 90], [34, 75], [19, 46]];
+const BANANA: Point[] = [
+  [17, 16],
+  [23, 9],
+  [29, 15],
+  [35, 40],
+  [54, 61],
+  [80, 72],
+  [91, 74],
+  [93, 82],
+  [84, 90],
+  [60, 90],
+  [34, 75],
+  [19, 46],
+];
 const bananaSkin = skin('bananaHard', 'bananaRipe', 'bananaRipe');
 export const banana: Drawing = {
   whole: (look) => [
     shape(blob(BANANA), bananaSkin(look)),
-    ...spots(look === 'ready' ? 'last-day' : look, [[34, 58], [52, 74], [70, 80], [27, 38], [44, 68], [80, 80], [60, 70]]),
-    hatch([[24, 20], [30, 46], [48, 68], [86, 80]]),
+    ...spots(look === 'ready' ? 'last-day' : look, [
+      [34, 58],
+      [52, 74],
+      [70, 80],
+      [27, 38],
+      [44, 68],
+      [80, 80],
+      [60, 70],
+    ]),
+    hatch([
+      [24, 20],
+      [30, 46],
+      [48, 68],
+      [86, 80],
+    ]),
     patch(oval(22, 13, 4, 4), 'brown'),
     patch(oval(90, 79, 3, 5), 'brown'),
   ],
@@ -47,18 +108,48 @@ export const banana: Drawing = {
     marks: [
       shape(blob(BANANA), 'bananaRipe'),
       patch(blob(drawnIn(BANANA, 0.9, [52, 58])), 'bananaFlesh'),
-      ...pips([[38, 58, 50], [50, 70, 35], [64, 77, 18]], 'brown', 2.6, 0.9),
+      ...pips(
+        [
+          [38, 58, 50],
+          [50, 70, 35],
+          [64, 77, 18],
+        ],
+        'brown',
+        2.6,
+        0.9,
+      ),
     ],
   },
 };
 
-const PAPAYA = mirrored([[50, 5], [62, 11], [75, 38], [77, 72], [64, 91], [50, 96]]);
+const PAPAYA = mirrored([
+  [50, 5],
+  [62, 11],
+  [75, 38],
+  [77, 72],
+  [64, 91],
+  [50, 96],
+]);
 export const papaya: Drawing = {
   whole: (look) => [
     shape(blob(PAPAYA), skin('papayaHard', 'pearRipe', 'papayaRipe')(look)),
-    ...spots(look, [[42, 48], [60, 62], [50, 80], [64, 40], [38, 68]]),
-    hatch([[40, 14], [32, 46], [35, 78]]),
-    hatch([[60, 14], [67, 46], [64, 78]]),
+    ...spots(look, [
+      [42, 48],
+      [60, 62],
+      [50, 80],
+      [64, 40],
+      [38, 68],
+    ]),
+    hatch([
+      [40, 14],
+      [32, 46],
+      [35, 78],
+    ]),
+    hatch([
+      [60, 14],
+      [67, 46],
+      [64, 78],
+    ]),
   ],
   face: {
     outline: blob(PAPAYA),
@@ -66,18 +157,60 @@ export const papaya: Drawing = {
       shape(blob(PAPAYA), 'papayaRipe'),
       patch(blob(drawnIn(PAPAYA, 0.9)), 'papayaFlesh'),
       patch(blob(drawnIn(PAPAYA, 0.44, [50, 58])), 'core'),
-      ...pips([[46, 42], [54, 46], [47, 54], [55, 58], [46, 64], [53, 70], [49, 76]], 'black', 2.8, 3.2),
+      ...pips(
+        [
+          [46, 42],
+          [54, 46],
+          [47, 54],
+          [55, 58],
+          [46, 64],
+          [53, 70],
+          [49, 76],
+        ],
+        'black',
+        2.8,
+        3.2,
+      ),
     ],
   },
 };
 
-const MANGO: Point[] = [[56, 8], [78, 20], [87, 48], [74, 80], [46, 94], [21, 80], [15, 54], [30, 24]];
+const MANGO: Point[] = [
+  [56, 8],
+  [78, 20],
+  [87, 48],
+  [74, 80],
+  [46, 94],
+  [21, 80],
+  [15, 54],
+  [30, 24],
+];
 export const mango: Drawing = {
   whole: (look) => [
     shape(blob(MANGO), skin('mangoHard', 'mangoHard', 'mangoRipe')(look)),
-    patch(blob([[60, 12], [78, 24], [83, 48], [70, 54], [58, 36]]), 'blush', look === 'unripe' ? 0.35 : 0.75),
-    ...spots(look, [[36, 56], [52, 70], [30, 70], [60, 78], [44, 40]]),
-    gleam([[30, 42], [24, 58], [30, 74]]),
+    patch(
+      blob([
+        [60, 12],
+        [78, 24],
+        [83, 48],
+        [70, 54],
+        [58, 36],
+      ]),
+      'blush',
+      look === 'unripe' ? 0.35 : 0.75,
+    ),
+    ...spots(look, [
+      [36, 56],
+      [52, 70],
+      [30, 70],
+      [60, 78],
+      [44, 40],
+    ]),
+    gleam([
+      [30, 42],
+      [24, 58],
+      [30, 74],
+    ]),
     stalk(56, 9, 60, 2),
   ],
   face: {
@@ -93,8 +226,18 @@ export const mango: Drawing = {
 export const pear: Drawing = {
   whole: (look) => [
     shape(blob(PEAR_SHAPE), skin('pearHard', 'pearHard', 'pearRipe')(look)),
-    ...spots(look, [[42, 66], [60, 60], [54, 80], [36, 78], [64, 76]]),
-    gleam([[36, 52], [28, 66], [30, 78]]),
+    ...spots(look, [
+      [42, 66],
+      [60, 60],
+      [54, 80],
+      [36, 78],
+      [64, 76],
+    ]),
+    gleam([
+      [36, 52],
+      [28, 66],
+      [30, 78],
+    ]),
     stalk(50, 14, 55, 3),
     ...leaf([53, 8], [76, 6]),
   ],
@@ -104,16 +247,44 @@ export const pear: Drawing = {
       shape(blob(PEAR_SHAPE), 'pearRipe'),
       patch(blob(drawnIn(PEAR_SHAPE, 0.92)), 'flesh'),
       { ...shape(oval(50, 68, 9, 12), 'core'), ink: 'fine' },
-      ...pips([[46, 68, 10], [54, 68, -10]], 'brown'),
+      ...pips(
+        [
+          [46, 68, 10],
+          [54, 68, -10],
+        ],
+        'brown',
+      ),
     ],
   },
 };
 
-const STRAWBERRY = mirrored([[50, 24], [72, 20], [87, 34], [82, 58], [64, 84], [50, 95]]);
+const STRAWBERRY = mirrored([
+  [50, 24],
+  [72, 20],
+  [87, 34],
+  [82, 58],
+  [64, 84],
+  [50, 95],
+]);
 export const strawberry: Drawing = {
   whole: (look) => [
     shape(blob(STRAWBERRY), look === 'past' ? 'plum' : 'strawberry'),
-    ...pips([[34, 42], [50, 40], [66, 42], [42, 54], [58, 54], [50, 67], [37, 65], [63, 66], [50, 80]], 'lemon', 1.4, 2.2),
+    ...pips(
+      [
+        [34, 42],
+        [50, 40],
+        [66, 42],
+        [42, 54],
+        [58, 54],
+        [50, 67],
+        [37, 65],
+        [63, 66],
+        [50, 80],
+      ],
+      'lemon',
+      1.4,
+      2.2,
+    ),
     ...leaf([50, 26], [24, 22]),
     ...leaf([50, 26], [76, 22]),
     ...leaf([50, 24], [50, 6], 'leaf', 0.34),
@@ -130,81 +301,270 @@ export const strawberry: Drawing = {
 };
 
 /** A round fruit about a stone or pips. */
-function round(colour: (look: Look) => Pigment, flesh: Pigment, heart: readonly Mark[], extra: readonly Mark[], tall = 41): Drawing {
+function round(
+  colour: (look: Look) => Pigment,
+  flesh: Pigment,
+  heart: readonly Mark[],
+  extra: readonly Mark[],
+  tall = 41,
+): Drawing {
   const outline = oval(50, 54, 42, tall);
   return {
     whole: (look) => [
       shape(outline, colour(look)),
-      ...spots(look, [[42, 60], [62, 50], [54, 74], [34, 46], [66, 68]]),
-      gleam([[24, 42], [20, 56], [25, 70]]),
+      ...spots(look, [
+        [42, 60],
+        [62, 50],
+        [54, 74],
+        [34, 46],
+        [66, 68],
+      ]),
+      gleam([
+        [24, 42],
+        [20, 56],
+        [25, 70],
+      ]),
       ...extra,
     ],
     face: { outline, marks: [shape(outline, colour('ready')), patch(oval(50, 54, 37, tall - 5), flesh), ...heart] },
   };
 }
 const always = (one: Pigment) => (): Pigment => one;
-const cleft = hatch([[52, 15], [58, 40], [54, 66]]);
+const cleft = hatch([
+  [52, 15],
+  [58, 40],
+  [54, 66],
+]);
 
 export const melon = round(
   always('melon'),
   'melonFlesh',
-  [patch(oval(50, 54, 17, 20), 'core'), ...pips([[44, 48], [54, 46], [48, 58], [56, 62], [44, 66]], 'flesh', 2, 4)],
-  [hatch([[34, 16], [26, 52], [34, 90]]), hatch([[50, 13], [50, 94]]), hatch([[66, 16], [74, 52], [66, 90]]), stalk(50, 13, 54, 5)],
+  [
+    patch(oval(50, 54, 17, 20), 'core'),
+    ...pips(
+      [
+        [44, 48],
+        [54, 46],
+        [48, 58],
+        [56, 62],
+        [44, 66],
+      ],
+      'flesh',
+      2,
+      4,
+    ),
+  ],
+  [
+    hatch([
+      [34, 16],
+      [26, 52],
+      [34, 90],
+    ]),
+    hatch([
+      [50, 13],
+      [50, 94],
+    ]),
+    hatch([
+      [66, 16],
+      [74, 52],
+      [66, 90],
+    ]),
+    stalk(50, 13, 54, 5),
+  ],
 );
 export const watermelon = round(
   always('rind'),
   'watermelon',
-  pips([[34, 46], [48, 40], [64, 46], [40, 60], [56, 58], [68, 62], [48, 74]], 'black', 2, 3.6),
-  [hatch([[30, 20], [20, 54], [30, 86]]), hatch([[50, 14], [46, 54], [50, 94]]), hatch([[70, 20], [80, 54], [70, 86]])],
+  pips(
+    [
+      [34, 46],
+      [48, 40],
+      [64, 46],
+      [40, 60],
+      [56, 58],
+      [68, 62],
+      [48, 74],
+    ],
+    'black',
+    2,
+    3.6,
+  ),
+  [
+    hatch([
+      [30, 20],
+      [20, 54],
+      [30, 86],
+    ]),
+    hatch([
+      [50, 14],
+      [46, 54],
+      [50, 94],
+    ]),
+    hatch([
+      [70, 20],
+      [80, 54],
+      [70, 86],
+    ]),
+  ],
 );
 export const peach = round(
   skin('pearHard', 'apricot', 'peach'),
   'peachFlesh',
   [shape(oval(50, 55, 13, 16), 'stone')],
-  [patch(blob([[58, 16], [82, 32], [86, 58], [70, 60], [58, 40]]), 'blush', 0.6), cleft, ...leaf([52, 14], [74, 6])],
+  [
+    patch(
+      blob([
+        [58, 16],
+        [82, 32],
+        [86, 58],
+        [70, 60],
+        [58, 40],
+      ]),
+      'blush',
+      0.6,
+    ),
+    cleft,
+    ...leaf([52, 14], [74, 6]),
+  ],
 );
-export const plum = round(skin('blush', 'plum', 'plum'), 'plumFlesh', [shape(oval(50, 55, 10, 15), 'stone')], [cleft, stalk(52, 15, 56, 4)], 43);
+export const plum = round(
+  skin('blush', 'plum', 'plum'),
+  'plumFlesh',
+  [shape(oval(50, 55, 10, 15), 'stone')],
+  [cleft, stalk(52, 15, 56, 4)],
+  43,
+);
 export const apricot = round(
   skin('pearHard', 'apricot', 'apricot'),
   'peachFlesh',
   [shape(oval(50, 55, 12, 15), 'stone')],
-  [patch(blob([[24, 40], [34, 30], [38, 56], [26, 64]]), 'blush', 0.4), cleft],
+  [
+    patch(
+      blob([
+        [24, 40],
+        [34, 30],
+        [38, 56],
+        [26, 64],
+      ]),
+      'blush',
+      0.4,
+    ),
+    cleft,
+  ],
 );
 export const orange = round(always('orange'), 'orangeFlesh', wheel('flesh'), [
-  ...pips([[40, 40], [60, 66], [34, 62], [66, 44]], 'brown', 1, 1),
+  ...pips(
+    [
+      [40, 40],
+      [60, 66],
+      [34, 62],
+      [66, 44],
+    ],
+    'brown',
+    1,
+    1,
+  ),
   patch(oval(50, 17, 4, 3), 'leaf'),
 ]);
-export const guava = round(skin('pearHard', 'guava', 'guava'), 'guavaFlesh', [
-  patch(oval(50, 54, 19, 19), 'strawberryHeart'),
-  ...pips([[42, 48], [52, 44], [58, 54], [46, 60], [54, 64]], 'core', 1.8, 2.4),
-], [patch(oval(50, 16, 5, 3), 'brown')], 43);
-export const kiwi = round(always('kiwi'), 'kiwiFlesh', [
-  patch(oval(50, 54, 11, 12), 'flesh'),
-  ...pips(Array.from({ length: 12 }, (_, i) => [50 + 18 * Math.cos((i * Math.PI) / 6), 54 + 18 * Math.sin((i * Math.PI) / 6), i * 30 + 90]), 'black', 1.5, 2.8),
-], [...hatched()], 37);
+export const guava = round(
+  skin('pearHard', 'guava', 'guava'),
+  'guavaFlesh',
+  [
+    patch(oval(50, 54, 19, 19), 'strawberryHeart'),
+    ...pips(
+      [
+        [42, 48],
+        [52, 44],
+        [58, 54],
+        [46, 60],
+        [54, 64],
+      ],
+      'core',
+      1.8,
+      2.4,
+    ),
+  ],
+  [patch(oval(50, 16, 5, 3), 'brown')],
+  43,
+);
+export const kiwi = round(
+  always('kiwi'),
+  'kiwiFlesh',
+  [
+    patch(oval(50, 54, 11, 12), 'flesh'),
+    ...pips(
+      Array.from({ length: 12 }, (_, i) => [
+        50 + 18 * Math.cos((i * Math.PI) / 6),
+        54 + 18 * Math.sin((i * Math.PI) / 6),
+        i * 30 + 90,
+      ]),
+      'black',
+      1.5,
+      2.8,
+    ),
+  ],
+  [...hatched()],
+  37,
+);
 
 /** The segments of a cut citrus fruit. */
 export function wheel(fill: Pigment): Mark[] {
   const spokes = Array.from({ length: 4 }, (_, i): Mark => {
     const angle = (i * Math.PI) / 4;
     const [x, y] = [33 * Math.cos(angle), 32 * Math.sin(angle)];
-    return { d: bend([[50 - x, 54 - y], [50, 54], [50 + x, 54 + y]]), ink: 'fine' };
+    return {
+      d: bend([
+        [50 - x, 54 - y],
+        [50, 54],
+        [50 + x, 54 + y],
+      ]),
+      ink: 'fine',
+    };
   });
   return [...spokes, patch(oval(50, 54, 4, 4), fill)];
 }
 /** Short hairs on a skin. */
 function hatched(): Mark[] {
-  return [[32, 40], [46, 32], [62, 38], [38, 60], [54, 54], [70, 60], [46, 76], [62, 74]].map(([x = 0, y = 0]) =>
-    hatch([[x, y], [x + 3, y + 5]]),
+  return [
+    [32, 40],
+    [46, 32],
+    [62, 38],
+    [38, 60],
+    [54, 54],
+    [70, 60],
+    [46, 76],
+    [62, 74],
+  ].map(([x = 0, y = 0]) =>
+    hatch([
+      [x, y],
+      [x + 3, y + 5],
+    ]),
   );
 }
 
-const APPLE = mirrored([[50, 25], [67, 18], [86, 32], [86, 62], [69, 90], [50, 90]]);
+const APPLE = mirrored([
+  [50, 25],
+  [67, 18],
+  [86, 32],
+  [86, 62],
+  [69, 90],
+  [50, 90],
+]);
 export const apple: Drawing = {
   whole: (look) => [
     shape(blob(APPLE), look === 'unripe' ? 'appleHard' : 'apple'),
-    ...spots(look, [[42, 66], [62, 58], [54, 78], [34, 52], [68, 72]]),
-    gleam([[25, 38], [21, 54], [27, 70]]),
+    ...spots(look, [
+      [42, 66],
+      [62, 58],
+      [54, 78],
+      [34, 52],
+      [68, 72],
+    ]),
+    gleam([
+      [25, 38],
+      [21, 54],
+      [27, 70],
+    ]),
     stalk(50, 26, 54, 8),
     ...leaf([53, 16], [78, 8]),
   ],
@@ -214,7 +574,13 @@ export const apple: Drawing = {
       shape(blob(APPLE), 'apple'),
       patch(blob(drawnIn(APPLE, 0.92)), 'flesh'),
       { ...shape(oval(50, 58, 10, 12), 'core'), ink: 'fine' },
-      ...pips([[46, 58, 10], [54, 58, -10]], 'brown'),
+      ...pips(
+        [
+          [46, 58, 10],
+          [54, 58, -10],
+        ],
+        'brown',
+      ),
     ],
   },
 };
@@ -222,27 +588,81 @@ export const apple: Drawing = {
 /** Berries that come as many. */
 const bunch = (at: readonly Point[], r: number, fill: Pigment, extra: readonly Mark[]): Drawing => ({
   whole: (look) => [
-    ...at.flatMap(([x, y]) => [shape(oval(x, y, r, r), look === 'past' ? 'brown' : fill), gleam([[x - r * 0.5, y - r * 0.3], [x - r * 0.3, y - r * 0.55]])]),
+    ...at.flatMap(([x, y]) => [
+      shape(oval(x, y, r, r), look === 'past' ? 'brown' : fill),
+      gleam([
+        [x - r * 0.5, y - r * 0.3],
+        [x - r * 0.3, y - r * 0.55],
+      ]),
+    ]),
     ...extra,
   ],
 });
 export const grape = bunch(
-  [[34, 38], [52, 36], [70, 40], [42, 54], [60, 54], [34, 66], [52, 70], [68, 66], [46, 84]],
+  [
+    [34, 38],
+    [52, 36],
+    [70, 40],
+    [42, 54],
+    [60, 54],
+    [34, 66],
+    [52, 70],
+    [68, 66],
+    [46, 84],
+  ],
   11,
   'grape',
   [stalk(52, 28, 56, 6), ...leaf([55, 14], [82, 14])],
 );
-export const blueberry = bunch([[34, 44], [62, 40], [48, 62], [74, 62], [28, 70]], 16, 'blueberry', [
-  ...[[62, 37], [48, 59], [34, 41]].map(([x = 0, y = 0]) => hatch([[x - 5, y - 3], [x, y + 1], [x + 5, y - 3]])),
-]);
+export const blueberry = bunch(
+  [
+    [34, 44],
+    [62, 40],
+    [48, 62],
+    [74, 62],
+    [28, 70],
+  ],
+  16,
+  'blueberry',
+  [
+    ...[
+      [62, 37],
+      [48, 59],
+      [34, 41],
+    ].map(([x = 0, y = 0]) =>
+      hatch([
+        [x - 5, y - 3],
+        [x, y + 1],
+        [x + 5, y - 3],
+      ]),
+    ),
+  ],
+);
 
-const PINEAPPLE = mirrored([[50, 32], [66, 34], [77, 54], [74, 82], [50, 97]]);
+const PINEAPPLE = mirrored([
+  [50, 32],
+  [66, 34],
+  [77, 54],
+  [74, 82],
+  [50, 97],
+]);
 export const pineapple: Drawing = {
   whole: () => [
     ...leaf([50, 36], [50, 2], 'leaf', 0.2),
     ...leaf([48, 36], [26, 10], 'leaf', 0.2),
     ...leaf([52, 36], [74, 10], 'leaf', 0.2),
     shape(blob(PINEAPPLE), 'pineapple'),
-    ...[44, 58, 72, 86].flatMap((y) => [hatch([[28, y], [50, y - 12], [73, y + 3]]), hatch([[72, y], [50, y - 12], [27, y + 3]])]),
+    ...[44, 58, 72, 86].flatMap((y) => [
+      hatch([
+        [28, y],
+        [50, y - 12],
+        [73, y + 3],
+      ]),
+      hatch([
+        [72, y],
+        [50, y - 12],
+        [27, y + 3],
+      ]),
+    ]),
   ],
 };

@@ -1,7 +1,23 @@
 import type { Drawing } from '../types';
 import * as f from './fruit';
 import * as v from './vegetable';
-import { block, bottle, bowlOf, coconutHalf, cup, dropper, glass, heap, honeyPot, jar, jug, podOf, seeds, sheets, tub } from './vessel';
+import {
+  block,
+  bottle,
+  bowlOf,
+  coconutHalf,
+  cup,
+  dropper,
+  glass,
+  heap,
+  honeyPot,
+  jar,
+  jug,
+  podOf,
+  seeds,
+  sheets,
+  tub,
+} from './vessel';
 
 /** Each common ingredient by its id, as it stands in a kitchen. What is not here is drawn as its family. */
 export const BY_INGREDIENT: Readonly<Record<string, Drawing>> = {

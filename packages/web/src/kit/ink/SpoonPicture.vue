@@ -1,0 +1,27 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { cupDrawing, isCup, spoonCentimetres, spoonDrawing } from './spoons';
+import { useBook } from './useBook';
+
+/** A spoon or a cup of the drawer, as large against the others as it is. */
+const { millilitres, scale = 8 } = defineProps<{
+  millilitres: number;
+  /** Pixels to the centimetre. */
+  scale?: number;
+}>();
+const book = useBook();
+const drawing = computed(() => (isCup(millilitres) ? cupDrawing('#F6EBD3') : spoonDrawing('#F6EBD3')));
+const pixels = computed(() => (spoonCentimetres(millilitres) * scale) / 100);
+</script>
+
+<template>
+  <svg
+    class="ink"
+    aria-hidden="true"
+    :viewBox="`0 0 ${drawing.width} ${drawing.height}`"
+    :width="drawing.width * pixels"
+    :height="drawing.height * pixels"
+  >
+    <component :is="book.InkMarks" v-if="book" :marks="drawing.marks" is-small />
+  </svg>
+</template>
