@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import type { BowlSummary } from '@amber-ladle/contract';
 import { kitchenRound } from '@amber-ladle/core/measure';
+import { MaskPicture } from '../kit/ink';
 import { useHousehold } from '../data/household';
 import { writeDay } from '../words/when';
 
 /** Kept bowls, one line each, newest first. */
 defineProps<{ bowls: readonly BowlSummary[] }>();
 const household = useHousehold();
+const partsOf = (maskId: string) => household.maskById(maskId)?.parts ?? [];
 const day = (instant: string) => writeDay(instant, household.now(), household.where);
 </script>
 
@@ -17,6 +19,7 @@ const day = (instant: string) => writeDay(instant, household.now(), household.wh
   <ul v-else class="plain-list list">
     <li v-for="bowl in bowls" :key="bowl.id">
       <RouterLink :to="{ name: 'kept-bowl', params: { id: bowl.id } }">
+        <MaskPicture class="picture" :parts="partsOf(bowl.maskId)" :catalogue="household.catalogue" :size="42" />
         <span class="mask">{{ bowl.maskName }}</span>
         <span>{{ bowl.headName }}</span>
         <span class="figures made">{{ kitchenRound(bowl.madeMillilitres) }} mL</span>
@@ -32,7 +35,7 @@ const day = (instant: string) => writeDay(instant, household.now(), household.wh
 }
 .list a {
   display: grid;
-  grid-template-columns: 2fr 1fr 80px 110px;
+  grid-template-columns: 42px 2fr 1fr 80px 110px;
   gap: 16px;
   align-items: center;
   min-height: 48px;
@@ -53,9 +56,17 @@ const day = (instant: string) => writeDay(instant, household.now(), household.wh
 }
 @media (max-width: 32.5em) {
   .list a {
-    grid-template-columns: 1fr auto;
+    grid-template-columns: 42px 1fr auto;
     gap: 0 12px;
     padding: 8px 4px;
+  }
+}
+.picture {
+  grid-row: span 2;
+}
+@media (min-width: 32.5em) {
+  .picture {
+    grid-row: auto;
   }
 }
 </style>

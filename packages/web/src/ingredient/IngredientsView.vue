@@ -49,7 +49,7 @@ const density = (row: Ingredient): string =>
             ><RouterLink class="ingredient" :to="{ name: 'ingredient', params: { id: row.id } }">{{
               row.name
             }}</RouterLink>
-            <span class="quiet">{{ row.state }}</span>
+            {{ ' ' }}<span class="quiet">{{ row.state }}</span>
             <span v-if="household.ownById(row.id)" class="quiet">
               · {{ CATALOGUE.has(row.id) ? 'corrected by you' : 'your own' }}</span
             ></span

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { VerdictPicture } from '../kit/ink';
 import ChoicePills from '../kit/ChoicePills.vue';
 import type { LoggedBowl } from '@amber-ladle/contract';
 import {
@@ -73,11 +74,16 @@ const STATE_WORDS = { still: '', saving: 'Writing it down…', saved: 'Written d
       >
         <span class="what">{{ QUALITY_WORDS[quality].asks }}</span>
         <ChoicePills
+          v-slot="{ one }"
           :of="LEVELS"
-          :says="(level) => QUALITY_WORDS[quality].levels[level - 1] ?? ''"
           :is-chosen="(level) => log.said[quality] === level"
           @choose="(level) => say(quality, level)"
-        />
+        >
+          <span class="verdict">
+            <VerdictPicture :quality :level="one" />
+            {{ QUALITY_WORDS[quality].levels[one - 1] }}
+          </span>
+        </ChoicePills>
       </div>
       <p v-if="moment === 'rinsing' && page.coatedStill" class="quiet" data-test="coated-still">
         Still coated under the water: {{ listed(page.coatedStill.map((id) => sectionWords.get(id) ?? id)) }}.
@@ -166,6 +172,11 @@ const STATE_WORDS = { still: '', saving: 'Writing it down…', saved: 'Written d
 </template>
 
 <style scoped>
+.verdict {
+  display: inline-flex;
+  align-items: center;
+  gap: 7px;
+}
 .moments {
   display: flex;
   flex-wrap: wrap;

@@ -37,6 +37,7 @@ const drawer = computed(() =>
   SPOON_SETS[settings.value.measureSystem].map((spoon) => ({
     id: spoon.id,
     name: spoonName(spoon),
+    holds: spoonMillilitres(spoon),
     millilitres: writeNumber(kitchenRound(spoonMillilitres(spoon)), household.where),
     isOwned: settings.value.spoonIds.includes(spoon.id),
   })),
@@ -76,7 +77,7 @@ const zones = Intl.supportedValuesOf('timeZone');
         <ul class="plain-list drawer">
           <li v-for="spoon in drawer" :key="spoon.id">
             <button type="button" :aria-pressed="spoon.isOwned" @click="toggle(spoon.id)">
-              <SpoonPicture :millilitres="spoon.millilitres" />
+              <SpoonPicture :millilitres="spoon.holds" />
               <b>{{ spoon.name }}</b> <span class="figures">{{ spoon.millilitres }} mL</span>
               <span class="state">{{ spoon.isOwned ? 'in the drawer' : 'not mine' }}</span>
             </button>
@@ -194,6 +195,7 @@ h2 {
 }
 .drawer button {
   width: 100%;
+  height: 100%;
   min-height: 64px;
   display: flex;
   flex-direction: column;

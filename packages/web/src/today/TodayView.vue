@@ -8,7 +8,8 @@ import { api, type OpenLog } from '@amber-ladle/contract';
 import { computed, onMounted, shallowRef } from 'vue';
 import { BowlList } from '../bowl';
 import { CautionPanel } from '../caution';
-import { IngredientPicture, MaskPicture } from '../kit/ink';
+import { HeadPicture } from '../head';
+import { IngredientPicture, MaskPicture, ScenePicture } from '../kit/ink';
 import ComingBowls from './ComingBowls.vue';
 import RunningBowls from './RunningBowls.vue';
 import { call } from '../data/client';
@@ -166,23 +167,29 @@ const people = computed(() =>
 <template>
   <div class="page today">
     <h1>Today</h1>
+    <ScenePicture v-if="people.length === 0" scene="empty" :size="180" />
     <p v-if="people.length === 0" class="empty">
       Nobody is measured yet.
       <RouterLink class="quiet-link" :to="{ name: 'bowl' }">Size a first bowl</RouterLink>; it asks for a name when it
       is kept.
     </p>
     <section v-if="worth" class="worth" aria-labelledby="worth" data-test="suggestion">
-      <MaskPicture class="picture" :parts="worth.found.mask.parts" :catalogue="household.catalogue" :size="168" />
-      <h2 id="worth">{{ worth.found.mask.name }} for {{ worth.names }}</h2>
-      <p v-if="worth.found.isPlanned" class="quiet">
-        From the plan of <RouterLink class="quiet-link" :to="{ name: 'weeks' }">your weeks</RouterLink>.
-      </p>
-      <p v-if="!worth.isShared">{{ worth.reason }}</p>
-      <p v-if="worth.why">{{ worth.why }}</p>
-      <CautionPanel v-if="worth.heads.length > 0" :mask="worth.found.mask" :heads="worth.heads" place="choosing" />
-      <p v-if="!worth.isShared" class="quiet">{{ worth.beside }}</p>
-      <p v-if="worth.second" class="quiet">{{ worth.second }}</p>
-      <v-btn color="primary" size="large" min-height="52" :to="worth.to">Size this bowl</v-btn>
+      <MaskPicture class="picture" :parts="worth.found.mask.parts" :catalogue="household.catalogue" :size="212" />
+      <div class="words">
+        <h2 id="worth">{{ worth.found.mask.name }} for {{ worth.names }}</h2>
+        <p v-if="worth.found.isPlanned" class="quiet">
+          From the plan of <RouterLink class="quiet-link" :to="{ name: 'weeks' }">your weeks</RouterLink>.
+        </p>
+        <p v-if="!worth.isShared">{{ worth.reason }}</p>
+        <p v-if="worth.why">{{ worth.why }}</p>
+        <CautionPanel v-if="worth.heads.length > 0" :mask="worth.found.mask" :heads="worth.heads" place="choosing" />
+        <p v-if="!worth.isShared" class="quiet">{{ worth.beside }}</p>
+        <p v-if="worth.second" class="quiet">{{ worth.second }}</p>
+        <v-btn color="primary" size="large" min-height="52" :to="worth.to">Size this bowl</v-btn>
+      </div>
+      <div class="whose" aria-hidden="true">
+        <HeadPicture v-for="one in worth.heads" :key="one.id" :head="one" :size="worth.isShared ? 150 : 212" />
+      </div>
     </section>
     <p v-else-if="shelf.isReady && !isWorking && people.length > 0" class="calm">
       Nothing on the shelf has to be used soon.
@@ -249,6 +256,7 @@ const people = computed(() =>
               :to="{ name: 'bowl', query: { head: head.id, ...(mask ? { mask: mask.id } : {}) } }"
               class="person"
             >
+              <HeadPicture class="portrait" :head :size="64" />
               <span class="serif name">{{ head.name }}</span>
               <span class="takes figures"><span class="quiet">usually takes</span> {{ takes }} mL</span>
               <span class="quiet of">{{ isAgain ? 'last bowl again:' : 'to begin with:' }} {{ mask?.name }}</span>
@@ -268,9 +276,26 @@ const people = computed(() =>
 <style scoped>
 .worth {
   margin: 10px 0 20px;
-  padding: 16px 20px;
-  border-left: 5px solid var(--amber-fill);
+  display: grid;
+  grid-template-columns: 212px minmax(0, 1fr) auto;
+  gap: 8px 30px;
+  padding: 18px 26px 0;
+  border: 1px solid var(--rule);
+  border-radius: 6px;
   background: rgb(var(--v-theme-surface));
+  overflow: hidden;
+}
+.worth .words {
+  align-self: center;
+  padding-bottom: 18px;
+}
+.worth .picture {
+  align-self: center;
+  margin-bottom: 18px;
+}
+.whose {
+  display: flex;
+  align-self: end;
 }
 .worth h2 {
   font-size: 1.7rem;
@@ -301,10 +326,14 @@ h2 {
 }
 li.figures {
   display: flex;
+  align-items: center;
   justify-content: space-between;
   gap: 12px;
   padding: 9px 0;
   border-bottom: 1px solid var(--rule);
+}
+.what {
+  flex: 1;
 }
 .urgent {
   color: var(--clay);
@@ -318,9 +347,10 @@ li.figures {
 }
 .person {
   display: grid;
-  grid-template-columns: 1fr auto;
+  grid-template-columns: 52px 1fr auto;
   gap: 0 16px;
-  padding: 9px 6px;
+  align-items: center;
+  padding: 6px;
   color: var(--ink);
   text-decoration: none;
   border-bottom: 1px solid var(--rule);
@@ -339,13 +369,33 @@ li.figures {
   color: rgb(var(--v-theme-primary));
   text-align: right;
 }
+.portrait {
+  grid-row: span 2;
+}
 .of {
-  grid-column: 1 / -1;
+  grid-column: 2 / -1;
 }
 .empty {
   font-size: 1.1rem;
 }
 @media (max-width: 50em) {
+  .worth {
+    grid-template-columns: minmax(0, 1fr) auto;
+    padding: 14px 16px 0;
+  }
+  .worth .picture {
+    width: 120px;
+    height: 120px;
+    margin: 0;
+  }
+  .worth .words {
+    grid-column: 1 / -1;
+    grid-row: 2;
+  }
+  .whose :deep(svg) {
+    height: 120px;
+    width: auto;
+  }
   .two {
     grid-template-columns: minmax(0, 1fr);
     gap: 20px;

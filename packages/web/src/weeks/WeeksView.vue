@@ -7,6 +7,8 @@ import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
 import { useWeeks } from '../data/useWeeks';
+import { HeadPicture } from '../head';
+import { IngredientPicture } from '../kit/ink';
 import SheetDialog from '../kit/SheetDialog.vue';
 import { BuyPanel } from '../shelf';
 import { amountWords, lotName } from '../words/shelf';
@@ -178,7 +180,10 @@ const trial = computed(() => {
         </button>
 
         <template v-for="head in household.heads" :key="head.id">
-          <RouterLink class="names serif" :to="{ name: 'head', params: { id: head.id } }">{{ head.name }}</RouterLink>
+          <RouterLink class="names who serif" :to="{ name: 'head', params: { id: head.id } }">
+            <HeadPicture :head :size="64" />
+            {{ head.name }}
+          </RouterLink>
           <div
             v-for="(day, on) in days"
             :key="day.day"
@@ -271,7 +276,7 @@ const trial = computed(() => {
 .board {
   position: relative;
   display: grid;
-  grid-template-columns: 118px repeat(var(--days), minmax(72px, 1fr));
+  grid-template-columns: 132px repeat(var(--days), minmax(72px, 1fr));
   overflow-x: auto;
   border-bottom: 1px solid var(--rule);
 }
@@ -289,7 +294,17 @@ const trial = computed(() => {
   font-size: 1.25rem;
   line-height: 1.2;
 }
+.who {
+  flex-direction: row;
+  align-items: center;
+  justify-content: flex-start;
+  gap: 6px;
+}
 .produce {
+  flex-direction: row;
+  align-items: center;
+  justify-content: flex-start;
+  gap: 6px;
   font-size: 0.95rem;
   min-height: 44px;
 }
