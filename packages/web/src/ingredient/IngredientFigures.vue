@@ -64,7 +64,7 @@ const figures = computed<Figure[]>(() => {
       : []),
     {
       what: 'On its own it is',
-      value: `${textureClass(flowLog10)}, about ${writeNumber(kitchenRound(10 ** flowLog10), household.where)} mPa·s`,
+      value: `${textureClass(flowLog10)}, about ${writeNumber(Number((10 ** flowLog10).toPrecision(1)), household.where)} mPa·s`,
       source: from(flowSource),
     },
     ...(strainedOutShare > 0

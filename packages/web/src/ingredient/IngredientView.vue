@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { IngredientPicture } from '../kit/ink';
 import ChoicePills from '../kit/ChoicePills.vue';
 import { ALLERGENS, CATALOGUE, SMELLS, type Allergen, type Smell } from '@amber-ladle/core/ingredient';
 import { spoonName } from '@amber-ladle/core/measure';
@@ -105,7 +106,11 @@ async function remove(): Promise<void> {
   <div v-else class="page">
     <RouterLink class="quiet-link" :to="{ name: 'ingredients' }">All ingredients</RouterLink>
     <div class="title">
-      <h1>{{ row?.name ?? 'An ingredient of your own' }}</h1>
+      <h1 class="named">
+        <IngredientPicture v-if="row" :id="row.id" :family="row.family" :size="104" />
+        <IngredientPicture v-if="row?.pieces" :id="row.id" :family="row.family" :size="76" is-open />
+        {{ row?.name ?? 'An ingredient of your own' }}
+      </h1>
       <span v-if="row" class="does">
         <v-btn variant="tonal" color="primary" @click="isOpen = !isOpen">{{ isOpen ? 'Close' : 'Correct it' }}</v-btn>
         <v-btn v-if="own" variant="text" color="error" @click="remove">
@@ -250,6 +255,12 @@ async function remove(): Promise<void> {
 </template>
 
 <style scoped>
+.named {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: flex-end;
+  gap: 14px;
+}
 .title {
   display: flex;
   flex-wrap: wrap;

@@ -25,6 +25,7 @@ import {
 import { wearWords } from '../words/paste';
 import { writeDay, writeTime } from '../words/when';
 import { useWords } from '../data/useWords';
+import { IngredientPicture, MaskPicture } from '../kit/ink';
 
 const { say } = useWords();
 
@@ -134,18 +135,23 @@ async function remove(): Promise<void> {
         <v-btn variant="text" color="primary" :to="{ name: 'mask-new', query: { from: mask.id } }">Copy it</v-btn>
       </span>
     </div>
-    <p class="summary">{{ mask.summary }}</p>
-    <p class="quiet">
-      <template v-if="mask.needs.length > 0"
-        >Makers use it for {{ mask.needs.map((n) => NEED_WORDS[n]).join(', ') }} ·
-      </template>
-      {{ SLOT_WORDS[mask.slot] }} · {{ HAIR_STATE_WORDS[hairStateFor(mask)] }} hair ·
-      {{ COVERAGE_WORDS[mask.coverage] }} · {{ writeMinutes(mask.handsOnMinutes) }} of work<template
-        v-if="mask.repeatDays"
-      >
-        · every {{ mask.repeatDays }} days</template
-      ><template v-if="mask.school"> · {{ mask.school }}</template>
-    </p>
+    <div class="opening">
+      <MaskPicture class="portrait" :parts="mask.parts" :catalogue="catalogue" :size="190" />
+      <div>
+        <p class="summary">{{ mask.summary }}</p>
+        <p class="quiet">
+          <template v-if="mask.needs.length > 0"
+            >Makers use it for {{ mask.needs.map((n) => NEED_WORDS[n]).join(', ') }} ·
+          </template>
+          {{ SLOT_WORDS[mask.slot] }} · {{ HAIR_STATE_WORDS[hairStateFor(mask)] }} hair ·
+          {{ COVERAGE_WORDS[mask.coverage] }} · {{ writeMinutes(mask.handsOnMinutes) }} of work<template
+            v-if="mask.repeatDays"
+          >
+            · every {{ mask.repeatDays }} days</template
+          ><template v-if="mask.school"> · {{ mask.school }}</template>
+        </p>
+      </div>
+    </div>
     <ToldPanel v-if="mask.writtenGrams !== undefined && household.heads.length > 0" :mask="mask" />
     <div class="two">
       <section aria-labelledby="formula">
@@ -162,11 +168,14 @@ async function remove(): Promise<void> {
           </thead>
           <tbody>
             <tr v-for="row in rows" :key="row.part.ingredientId">
-              <th scope="row">
-                <RouterLink class="ingredient" :to="{ name: 'ingredient', params: { id: row.ingredient.id } }">{{
-                  row.ingredient.name
-                }}</RouterLink>
-                <span class="quiet"> {{ row.ingredient.state }}</span>
+              <th scope="row" class="thing">
+                <IngredientPicture :id="row.ingredient.id" :family="row.ingredient.family" :size="36" />
+                <span>
+                  <RouterLink class="ingredient" :to="{ name: 'ingredient', params: { id: row.ingredient.id } }">{{
+                    row.ingredient.name
+                  }}</RouterLink>
+                  <span class="quiet"> {{ row.ingredient.state }}</span>
+                </span>
               </th>
               <td class="number">{{ shareWords(row.part.share) }}</td>
               <td class="number">{{ row.millilitres.toFixed(row.millilitres < 10 ? 1 : 0) }}</td>
@@ -285,6 +294,27 @@ async function remove(): Promise<void> {
   }
   .title {
     flex-wrap: wrap;
+  }
+}
+.thing {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+}
+.opening {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 30px;
+  align-items: center;
+  margin: 8px 0 4px;
+}
+@media (max-width: 43.75em) {
+  .portrait {
+    width: 110px;
+    height: 110px;
+  }
+  .opening {
+    gap: 14px;
   }
 }
 .summary {

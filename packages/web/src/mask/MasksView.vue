@@ -4,7 +4,9 @@ import { BUILT_IN_MASKS, NEEDS, type Mask, type Need } from '@amber-ladle/core/m
 import { computed, ref } from 'vue';
 import MaskFileButton from './MaskFileButton.vue';
 import RankedMasks from './RankedMasks.vue';
+import { ripeShare, ripeWords, type BookOrder } from './bookOrder';
 import { useRanking } from './useRanking';
+import { useShelf } from '../data/shelf';
 import { MaskPicture } from '../kit/ink';
 import { useHousehold } from '../data/household';
 import { FAMILY_ITEMS } from '../words/family';
@@ -21,9 +23,17 @@ const mostMinutes = ref<number | null>(null);
 const needs = NEEDS.map((value) => ({ value, title: NEED_WORDS[value] }));
 const families = FAMILY_ITEMS;
 const slots = (['before-shampoo', 'after-shampoo'] as const).map((value) => ({ value, title: SLOT_WORDS[value] }));
-/** For whom, and what today allows; nobody shows the book as it is. */
-const headId = ref<string | null>(null);
-const people = computed(() => household.heads.map(({ id, name }) => ({ value: id, title: `for ${name}, now` })));
+/** As in the book, by what lies ripe, by time, or for whom and what today allows. */
+const order = ref<string | null>(null);
+const ORDERS: readonly { readonly value: BookOrder; readonly title: string }[] = [
+  { value: 'ripe', title: 'what is ripe here first' },
+  { value: 'quick', title: 'the quickest first' },
+];
+const headId = computed(() => (household.headById(order.value ?? '') ? order.value : null));
+const orders = computed(() => [
+  ...household.heads.map(({ id, name }) => ({ value: id, title: `for ${name}, now` })),
+  ...ORDERS,
+]);
 const noEgg = ref(false);
 const { rankings, isWorking } = useRanking(
   computed(() => (headId.value ? [headId.value] : [])),
@@ -59,13 +69,27 @@ const found = computed(() =>
   ),
 );
 const foundIds = computed(() => new Set(found.value.map(({ id }) => id)));
-const shown = computed(() =>
-  found.value.filter(
-    (mask) =>
-      (!slot.value || mask.slot === slot.value || mask.slot === 'either') &&
-      (!mostMinutes.value || totalMinutes(mask) <= mostMinutes.value),
-  ),
+const shelf = useShelf();
+shelf.load().catch(() => undefined);
+const atHand = computed(() =>
+  shelf.shelved
+    .filter(
+      ({ window }) => !window.isPast && window.ripeness?.stage !== 'unripe' && window.ripeness?.stage !== 'nearly',
+    )
+    .map(({ lot, window }) => ({ ingredientId: lot.ingredientId, endsAt: window.endsAt })),
 );
+const shown = computed(() => {
+  const rows = found.value
+    .filter(
+      (mask) =>
+        (!slot.value || mask.slot === slot.value || mask.slot === 'either') &&
+        (!mostMinutes.value || totalMinutes(mask) <= mostMinutes.value),
+    )
+    .map((mask) => ({ mask, ripe: ripeShare(mask, atHand.value, household.moment) }));
+  if (order.value === 'ripe') rows.sort((a, b) => b.ripe.share - a.ripe.share);
+  if (order.value === 'quick') rows.sort((a, b) => totalMinutes(a.mask) - totalMinutes(b.mask));
+  return rows;
+});
 </script>
 
 <template>
@@ -89,8 +113,8 @@ const shown = computed(() =>
     </div>
     <div class="whom">
       <v-select
-        v-model="headId"
-        :items="people"
+        v-model="order"
+        :items="orders"
         label="Order"
         placeholder="as in the book"
         persistent-placeholder
@@ -109,7 +133,7 @@ const shown = computed(() =>
         <RouterLink class="quiet-link" :to="{ name: 'mask-new' }">write it yourself</RouterLink>.
       </p>
       <ul class="plain-list rows book">
-        <li v-for="mask in shown" :key="mask.id">
+        <li v-for="{ mask, ripe } in shown" :key="mask.id">
           <RouterLink :to="{ name: 'mask', params: { id: mask.id } }">
             <MaskPicture class="picture" :parts="mask.parts" :catalogue="household.catalogue" :size="84" />
             <span
@@ -120,6 +144,7 @@ const shown = computed(() =>
             <span class="quiet meta">
               {{ [...mask.needs.map((n) => NEED_WORDS[n]), SLOT_WORDS[mask.slot]].join(', ') }} ·
               <span class="figures">{{ writeMinutes(totalMinutes(mask)) }}</span>
+              <span v-if="ripe.share > 0" class="ripe"> · {{ ripeWords(ripe, household.catalogue) }}</span>
             </span>
           </RouterLink>
         </li>
@@ -174,12 +199,23 @@ const shown = computed(() =>
 .name {
   font-size: 1.3rem;
 }
+.ripe {
+  color: var(--leaf);
+}
 .meta {
   font-size: 0.92rem;
 }
 @media (max-width: 56.25em) {
+  .title {
+    flex-direction: column;
+    align-items: flex-start;
+    gap: 6px;
+  }
   .filters {
     grid-template-columns: 1fr 1fr;
+  }
+  .filters > :first-child {
+    grid-column: 1 / -1;
   }
   .book {
     columns: 1;

@@ -35,8 +35,10 @@ const shapes = computed(() =>
       x: SKULL.centre + band.side * halfWidthAt(y) * 0.5,
       y,
       hair: [0.3, 0.6, 0.85].map((far) => {
-        const half = halfWidthAt(y) * far;
-        return `M${SKULL.centre + band.side * half * 0.35} ${band.top + 8}Q${SKULL.centre + band.side * half} ${y} ${SKULL.centre + band.side * half * 1.02} ${band.bottom - 5}`;
+        const at = (height: number, out: number): string =>
+          `${(SKULL.centre + band.side * halfWidthAt(height) * far * out).toFixed(1)} ${height.toFixed(1)}`;
+        const [from, to] = [band.top + 10, band.bottom - 8];
+        return `M${at(from, 0.5)}Q${at(y, 1)} ${at(to, 0.96)}`;
       }),
     };
   }),

@@ -43,6 +43,7 @@ onMounted(() => {
 onScopeDispose(() => stop?.());
 
 const { days, bowls } = useShownDays();
+const isCut = (lotId: string): boolean => shelf.lots.some(({ id, state }) => id === lotId && state === 'cut');
 const familyOf = (id: string): string => ingredientById(household.catalogue, id).family;
 const nameOf = (id: string): string => household.headById(id)?.name ?? '';
 const cellOf = (headId: string, on: number): WeekBowl | undefined =>
@@ -216,7 +217,12 @@ const trial = computed(() => {
 
         <template v-for="{ lane, name, amount, words } in lanes" :key="lane.lotId">
           <RouterLink class="names produce" :to="{ name: 'shelf' }">
-            <IngredientPicture :id="lane.ingredientId" :family="familyOf(lane.ingredientId)" :size="34" />
+            <IngredientPicture
+              :id="lane.ingredientId"
+              :family="familyOf(lane.ingredientId)"
+              :size="34"
+              :is-open="isCut(lane.lotId)"
+            />
             <span
               ><b>{{ name }}</b> <span class="quiet figures">{{ amount }}</span></span
             >

@@ -4,7 +4,7 @@ import { PIGMENTS, type Pigment } from './pigments';
 /** How a thing looks once it is in the bowl. */
 export type Surface = 'puree' | 'cream' | 'gel' | 'oil' | 'powder' | 'syrup' | 'liquid';
 
-const IN_BOWL: Readonly<Record<string, Pigment>> = {
+export const IN_BOWL: Readonly<Record<string, Pigment>> = {
   avocado: 'avocadoFlesh',
   banana: 'bananaFlesh',
   papaya: 'papayaFlesh',

@@ -337,7 +337,7 @@ const cleft = hatch([
 ]);
 
 export const melon = round(
-  always('melon'),
+  skin('leafPale', 'pearHard', 'melon'),
   'melonFlesh',
   [
     patch(oval(50, 54, 17, 20), 'core'),
@@ -488,7 +488,7 @@ export const guava = round(
   43,
 );
 export const kiwi = round(
-  always('kiwi'),
+  skin('potato', 'potato', 'kiwi'),
   'kiwiFlesh',
   [
     patch(oval(50, 54, 11, 12), 'flesh'),

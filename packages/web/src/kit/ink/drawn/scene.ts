@@ -431,17 +431,6 @@ export const SCENES = {
     shape(oval(33, 56, 7, 6), 'stone'),
     ...knife,
   ],
-  mash: [
-    ...bowlAt(56, 'bananaFlesh'),
-    pen([
-      [58, 54],
-      [76, 4],
-    ]),
-    pen([
-      [46, 50],
-      [54, 36],
-    ]),
-  ],
   measure: [
     shape(oval(50, 34, 36, 8), 'yolk'),
     shape(
