@@ -23,7 +23,7 @@ const VIEWS = [
   { name: 'label', path: '/bowls/5d0c1f0e-57e1-4c0e-9f60-3a5b1a3d0004/label' },
   { name: 'paste', path: '/masks/paste', pasted: true },
   { name: 'mask-editor', path: '/masks/new?from=galley-egg' },
-  { name: 'ingredient', path: '/ingredients/papaya' },
+  { name: 'ingredients', path: '/ingredients', height: 1500 },
   { name: 'settings', path: '/settings' },
   // Last, since a day under way shows on every screen.
   { name: 'make-step', path: '/make', begin: true },

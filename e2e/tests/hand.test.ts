@@ -80,7 +80,7 @@ describe('a swipe', () => {
     const length = (): Promise<number> => page.$eval(ring, (element) => Number(element.getAttribute('aria-valuenow')));
     const before = await length();
     const at = await scrolled();
-    await swipe('.head .hair', 0, -150);
+    await swipe('.head .mass', 0, -150);
     await page.waitForFunction((was) => window.scrollY !== was, {}, at);
     expect(await length()).toBe(before);
     await swipe(ring, 0, -60);

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { DEFAULT_SETTINGS, type Bowl, type Head, type Histories } from '@amber-ladle/contract';
+import { DEFAULT_SETTINGS, USUAL_LOOK, type Bowl, type Head, type Histories } from '@amber-ladle/contract';
 import { NO_STORY, type HeadStory } from '@amber-ladle/core/judge';
 import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
@@ -46,6 +46,31 @@ describe('a head’s story', () => {
     await bad({ allergies: ['egg', 'egg'] }).expect(422);
     await bad({ patchTests: [{ ingredientId: 'papaya', at: 'lately' }] }).expect(422);
     await bad({ curse: true }).expect(422);
+  });
+});
+
+describe('how a head looks', () => {
+  it('is kept, left alone by a change that does not name it, and is the usual until somebody says', async () => {
+    const look = { pattern: 'coils', skin: 'umber', hair: 'black' };
+    const head = (
+      await api()
+        .post('/api/heads')
+        .send({ ...aHead, look })
+        .expect(201)
+    ).body as Head;
+    expect(head.look).toEqual(look);
+    const put = (body: object) => api().put(`/api/heads/${head.id}`).send(body);
+    expect(((await put({ ...aHead, name: 'Wren', version: 1 }).expect(200)).body as Head).look).toEqual(look);
+    const changed = { ...look, hair: 'grey' };
+    expect(((await put({ ...aHead, look: changed, version: 2 }).expect(200)).body as Head).look).toEqual(changed);
+    expect((await addHead()).look).toEqual(USUAL_LOOK);
+  });
+  it('refuses a tone that there is not', async () => {
+    for (const bad of [{ pattern: 'wiry' }, { skin: 'green' }, { hair: '#fff' }, { extra: 1 }])
+      await api()
+        .post('/api/heads')
+        .send({ ...aHead, look: { ...USUAL_LOOK, ...bad } })
+        .expect(422);
   });
 });
 

@@ -34,7 +34,7 @@ interface Row {
 /** Made up, so that something turns today, something is cut, something ripens and something keeps. */
 const STOCK: readonly Row[] = [
   { what: 'avocado', pieces: 3, each: 133, daysAgo: 2.4, place: 'galley', stage: 'unripe', price: 4.2 },
-  { what: 'avocado', grams: 98, daysAgo: 0.7, place: 'fridge', state: 'cut', price: 0.7 },
+  { what: 'avocado', grams: 126, daysAgo: 0.7, place: 'fridge', state: 'cut', price: 0.7 },
   { what: 'papaya', grams: 190, daysAgo: 1.6, place: 'fridge', state: 'cut', price: 1.1 },
   { what: 'pear', pieces: 2, each: 178, daysAgo: 3.2, place: 'galley', stage: 'nearly', price: 1.4 },
   { what: 'banana', pieces: 4, each: 118, daysAgo: 2, place: 'galley', stage: 'nearly', price: 1.2 },

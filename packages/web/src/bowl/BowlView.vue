@@ -13,7 +13,7 @@ import { useSessionStorage } from '@vueuse/core';
 import { computed, defineAsyncComponent, nextTick, ref, watch } from 'vue';
 import { v4 as newId } from 'uuid';
 import { useRoute, useRouter } from 'vue-router';
-import { GUEST, HeadDrawing, isGuest, ProfileFields } from '../head';
+import { GUEST, HeadDrawing, HeadPicture, isGuest, ProfileFields } from '../head';
 import VesselDrawing from './VesselDrawing.vue';
 import ChoiceRow from '../kit/ChoiceRow.vue';
 import HintLine from '../kit/HintLine.vue';
@@ -29,6 +29,8 @@ import WhyDialog from './WhyDialog.vue';
 import { measureOnBench, useBench } from './useBench';
 import { useDrawPlan } from './useDrawPlan';
 import { useKeys } from '../kit/useKeys';
+import { MaskPicture } from '../kit/ink';
+import { useSounds } from '../kit/sounds';
 import { useRested } from '../kit/useRested';
 import { useCompared, useOthers } from './useShared';
 import { useShortfall } from './useShortfall';
@@ -296,6 +298,7 @@ watch(
     JSON.stringify([head.value.id, mask.value, profile.value, choices.value, others.chosenIds.value, isApart.value]),
   () => (keepingIds = []),
 );
+const sound = useSounds();
 async function keep(draw?: StockChange): Promise<void> {
   if (!book.value || !profile.value || isKeeping.value) return;
   isKeeping.value = true;
@@ -326,6 +329,7 @@ async function keep(draw?: StockChange): Promise<void> {
       }),
     );
     keepingIds = [];
+    sound('pour');
     const [first] = kept;
     if (!first) return;
     const measured = isChanged.value ? { headId: head.value.id, profile: profile.value } : null;
@@ -369,12 +373,14 @@ async function saveToHead(): Promise<void> {
       </HintLine>
       <div v-if="household.heads.length > 0" class="who" role="group" aria-label="Head">
         <ChoicePills
+          v-slot="{ one }"
           :of="household.heads"
-          :says="(person) => person.name"
           look="name"
           :is-chosen="(person) => person.id === head?.id"
           @choose="(person) => (headId = person.id)"
-        />
+        >
+          <span class="called"><HeadPicture :head="one" :size="40" class="face" />{{ one.name }}</span>
+        </ChoicePills>
       </div>
       <SharePanel
         v-model="isApart"
@@ -394,7 +400,16 @@ async function saveToHead(): Promise<void> {
         @update:model-value="(id: string | null) => id && (maskId = id)"
       >
         <template #item="{ props: item, item: entry }">
-          <v-list-item v-bind="item" :subtitle="entry.subtitle" />
+          <v-list-item v-bind="item" :subtitle="entry.subtitle">
+            <template #prepend>
+              <MaskPicture
+                class="item"
+                :parts="household.maskById(entry.value)?.parts ?? []"
+                :catalogue="household.catalogue"
+                :size="44"
+              />
+            </template>
+          </v-list-item>
         </template>
       </v-autocomplete>
       <ChoiceRow
@@ -615,11 +630,26 @@ async function saveToHead(): Promise<void> {
   grid-area: measures;
   border-left: 1px solid var(--rule);
 }
+.who :deep(.pill.name) {
+  padding: 2px 16px 0 8px;
+  overflow: hidden;
+}
 .who {
   display: flex;
   flex-wrap: wrap;
   gap: 6px;
   margin-bottom: 12px;
+}
+.item {
+  margin-right: 14px;
+}
+.called {
+  display: inline-flex;
+  align-items: center;
+  gap: 6px;
+}
+.face {
+  align-self: end;
 }
 .mask-pick {
   margin-bottom: 8px;

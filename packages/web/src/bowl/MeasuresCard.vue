@@ -278,4 +278,9 @@ function toggleLock({ line }: Row): void {
   flex-wrap: wrap;
   gap: 6px;
 }
+@media (pointer: coarse) {
+  .weigh input {
+    min-height: 44px;
+  }
+}
 </style>

@@ -61,11 +61,11 @@ const hasBand = computed(() => highMillilitres > lowMillilitres);
 const notes = computed(() => {
   const usual = {
     key: 'usual',
-    says: 'seven in ten take',
-    of: `${kitchenRound(lowMillilitres)} to ${kitchenRound(highMillilitres)} mL`,
+    says: '7 in 10 take',
+    of: `${kitchenRound(lowMillilitres)} to ${kitchenRound(highMillilitres)}`,
     at: yOf((lowMillilitres + highMillilitres) / 2),
   };
-  const need = { key: 'need', says: 'needs', of: `${kitchenRound(needMillilitres)} mL`, at: yOf(needMillilitres) };
+  const need = { key: 'need', says: 'needs', of: `${kitchenRound(needMillilitres)}`, at: yOf(needMillilitres) };
   const shown = hasBand.value ? [usual, need] : [need];
   const ys = apart(
     shown.map(({ at }) => at),
@@ -138,18 +138,18 @@ const summary = computed(
       <path
         v-if="hasBand"
         class="band"
-        :d="`M126 ${yOf(highMillilitres)}h-7q-5 0 -5 5V${yOf(lowMillilitres) - 5}q0 5 5 5h7`"
+        :d="`M110 ${yOf(highMillilitres)}h-7q-5 0 -5 5V${yOf(lowMillilitres) - 5}q0 5 5 5h7`"
       />
       <path class="line" :d="drawn(`M${LEFT - 4} ${yOf(needMillilitres)}L${RIGHT + 6} ${yOf(needMillilitres)}`)" />
       <g v-for="note in notes" :key="note.key" :class="note.key">
-        <text x="106" :y="note.y - 3" text-anchor="end" class="says">{{ note.says }}</text>
-        <text x="106" :y="note.y + 16" text-anchor="end" class="of figures">{{ note.of }}</text>
+        <text x="95" :y="note.y - 3" text-anchor="end" class="says">{{ note.says }}</text>
+        <text x="95" :y="note.y + 16" text-anchor="end" class="of figures">{{ note.of }}</text>
       </g>
       <path
         v-for="note in notes.filter(({ key }) => key === 'need')"
         :key="note.key"
         class="lead"
-        :d="`M111 ${note.y + 3}L${LEFT - 46} ${yOf(needMillilitres)}H${LEFT - 42}`"
+        :d="`M99 ${note.y + 3}L${LEFT - 8} ${yOf(needMillilitres)}`"
       />
     </g>
     <g class="labels">
@@ -163,6 +163,7 @@ const summary = computed(
 
 <style scoped>
 .vessel {
+  overflow: visible;
   width: 100%;
   max-height: 420px;
   display: block;
@@ -200,7 +201,7 @@ const summary = computed(
   stroke-width: 1.4;
 }
 .scale text {
-  font-size: 15px;
+  font-size: 16.6px;
   fill: var(--quiet);
 }
 .scale line {
@@ -224,11 +225,11 @@ const summary = computed(
   stroke-width: 1.1;
 }
 .need text {
-  font-size: 15px;
+  font-size: 16.6px;
   fill: var(--quiet);
 }
 .need .of {
-  font-size: 17px;
+  font-size: 17.5px;
   fill: var(--ink);
   font-weight: 600;
 }
@@ -236,7 +237,7 @@ const summary = computed(
   fill: var(--clay);
 }
 .labels text {
-  font-size: 16px;
+  font-size: 16.6px;
   fill: var(--ink);
 }
 .labels path {

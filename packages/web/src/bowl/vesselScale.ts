@@ -1,5 +1,5 @@
 /** The measuring glass: straight walls, so that a height is a volume. In units of the drawing. */
-export const GLASS = { top: 30, bottom: 372, left: 176, right: 322, width: 488 } as const;
+export const GLASS = { top: 30, bottom: 372, left: 152, right: 272, width: 424 } as const;
 /** At most so many figures stand on its wall. */
 const MOST_TICKS = 7;
 

@@ -8,8 +8,10 @@ export interface DeviceWishes {
   readonly speaks: boolean;
   /** On Make, a tap anywhere on the step goes on. */
   readonly goesOnByTap: boolean;
+  /** A tap when something is done, a pour when a bowl is kept. Alarms sound whatever this says. */
+  readonly hasSounds: boolean;
 }
-const WISHES: DeviceWishes = { hasKeys: true, speaks: false, goesOnByTap: false };
+const WISHES: DeviceWishes = { hasKeys: true, speaks: false, goesOnByTap: false, hasSounds: true };
 
 /** Kept in this browser; what an older version did not know stands as it does for a new one. */
 export const useThisDevice = createSharedComposable(() =>

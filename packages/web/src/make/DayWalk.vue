@@ -18,6 +18,7 @@ import { useRouter } from 'vue-router';
 import { useChanges } from '../data/useChanges';
 import { useHairWaits } from '../day';
 import { useKeptBowl } from '../data/useKeptBowl';
+import { useSounds } from '../kit/sounds';
 import { useAloud } from '../kit/useAloud';
 import { useKeys } from '../kit/useKeys';
 import { useThisDevice } from '../kit/useThisDevice';
@@ -91,8 +92,10 @@ const allOuts = useTakeOuts(
 );
 const outs = computed(() => allOuts.value.filter(({ at }) => at - OUT_AHEAD <= second.value));
 
+const sound = useSounds();
 const decision = ref('');
 function forward(): void {
+  sound('tap');
   if (pours.value && pour.value?.pour()) return;
   void running.forward(decision.value.trim().length > 2 ? decision.value.trim() : undefined);
   decision.value = '';

@@ -8,6 +8,8 @@ import { computed, ref, watch } from 'vue';
 import DayTimeline from './DayTimeline.vue';
 import { CautionPanel } from '../caution';
 import { MeasuresCard } from '../bowl';
+import { HeadPicture } from '../head';
+import { MaskPicture } from '../kit/ink';
 import { WearLengths } from '../day';
 import { useDayPreview } from './useDayPreview';
 import { useKeys } from '../kit/useKeys';
@@ -23,6 +25,7 @@ import { untilWords, writeTime } from '../words/when';
 /** Before a wash day: when, with which second bowl, and what the day will be like. */
 const { bowl } = defineProps<{ bowl: Bowl }>();
 const household = useHousehold();
+const person = computed(() => household.headById(bowl.headId));
 const store = useWashDay();
 const notice = useNotice();
 const zone = computed(() => household.settings.timeZone);
@@ -111,8 +114,14 @@ async function saveRings(count: number): Promise<void> {
 
 <template>
   <div class="start">
-    <p class="quiet top">{{ bowl.maskName }} for {{ bowl.headName }}</p>
-    <h1>Make</h1>
+    <div class="opening">
+      <MaskPicture :parts="bowl.snapshot.mask.parts" :catalogue="household.catalogue" :size="108" />
+      <div>
+        <p class="quiet top">{{ bowl.maskName }} for {{ bowl.headName }}</p>
+        <h1>Make</h1>
+      </div>
+      <HeadPicture v-if="person" :head="person" :size="112" class="person" />
+    </div>
     <div class="wish">
       <div class="line" role="group" aria-label="When">
         <TogglePill :is-on="kind === 'start-at'" look="big" @toggle="kind = 'start-at'">start now</TogglePill>
@@ -212,6 +221,14 @@ async function saveRings(count: number): Promise<void> {
 </template>
 
 <style scoped>
+.opening {
+  display: flex;
+  align-items: center;
+  gap: 22px;
+}
+.person {
+  margin-left: auto;
+}
 .top {
   margin: 0;
   font-size: 1.1rem;

@@ -135,7 +135,7 @@ const shown = computed(() => {
       <ul class="plain-list rows book">
         <li v-for="{ mask, ripe } in shown" :key="mask.id">
           <RouterLink :to="{ name: 'mask', params: { id: mask.id } }">
-            <MaskPicture class="picture" :parts="mask.parts" :catalogue="household.catalogue" :size="84" />
+            <MaskPicture class="picture" :parts="mask.parts" :catalogue="household.catalogue" :size="84" is-named />
             <span
               ><span class="serif name">{{ mask.name }}</span>
               <span v-if="!builtIn.has(mask.id)" class="quiet own"> your own, version {{ mask.version }}</span></span

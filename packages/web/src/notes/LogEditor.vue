@@ -174,6 +174,9 @@ const STATE_WORDS = { still: '', saving: 'Writing it down…', saved: 'Written d
 <style scoped>
 .verdict {
   display: inline-flex;
+  flex-wrap: wrap;
+  justify-content: center;
+  max-width: 100%;
   align-items: center;
   gap: 7px;
 }

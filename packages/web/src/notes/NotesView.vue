@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { MaskPicture } from '../kit/ink';
 import ChoicePills from '../kit/ChoicePills.vue';
 import { localDay } from '@amber-ladle/core/time';
 import { api, type OpenLog } from '@amber-ladle/contract';
@@ -59,6 +60,7 @@ const readOpen = inTurn(
 void readOpen();
 useChanges(['notes', 'bowls', 'clock'], readOpen);
 const shown = computed(() => open.value.find((one) => key(one) === chosen.value));
+const shownMask = computed(() => household.maskById(shown.value?.facts.maskId));
 const day = (at: string): string => writeDay(at, household.now(), household.where);
 const asks = computed(() => (shown.value ? askWords(shown.value.wants, shown.value.facts) : ''));
 /** The bowl that was come for, where it still asks for a word. */
@@ -115,7 +117,8 @@ const masks = computed(() => {
     <h1>Notes</h1>
     <section v-if="shown" class="paper ask" aria-labelledby="asks" data-test="open-log">
       <div class="top">
-        <div>
+        <MaskPicture v-if="shownMask" :parts="shownMask.parts" :catalogue="household.catalogue" :size="76" />
+        <div class="what">
           <h2 id="asks">{{ asks }}</h2>
           <p class="quiet">
             <RouterLink class="quiet-link" :to="{ name: 'kept-bowl', params: { id: shown.bowlId } }">{{
@@ -212,8 +215,12 @@ const masks = computed(() => {
 .top {
   display: flex;
   justify-content: space-between;
+  flex-wrap: wrap;
   align-items: flex-start;
-  gap: 12px;
+  gap: 4px 16px;
+}
+.what {
+  flex: 1;
 }
 .top p {
   margin: 2px 0 8px;

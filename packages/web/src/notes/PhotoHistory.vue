@@ -204,6 +204,10 @@ async function keepCrop(photo: Photo | undefined, crop: Photo['crop']): Promise<
   cursor: pointer;
 }
 .thumb img {
+  padding: 6px;
+  border: 1.2px solid var(--ink-line);
+  border-radius: 3px 5px 4px 6px;
+  background: #fffdf7;
   display: block;
   width: 100%;
   height: 150px;

@@ -30,6 +30,12 @@ const wish = (part: Partial<typeof wishes.value>): void => void (wishes.value = 
       data-test="goes-on-by-tap"
       @update:model-value="wish({ goesOnByTap: $event === true })"
     />
+    <v-switch
+      :model-value="wishes.hasSounds"
+      label="quiet sounds: a tap for what is done, a pour for a bowl that is kept"
+      data-test="sounds"
+      @update:model-value="wish({ hasSounds: $event === true })"
+    />
     <button v-if="hints.closed.value.length > 0" type="button" class="tool" @click="hints.showAgain">
       Show the hints again
     </button>

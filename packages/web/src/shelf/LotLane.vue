@@ -55,8 +55,8 @@ function onDrag(event: DragEvent): void {
       @click="emit('toggle')"
     >
       <IngredientPicture
-        class="picture"
         :id="row.id"
+        class="picture"
         :family="row.family"
         :size="44"
         :look="look"
@@ -68,7 +68,14 @@ function onDrag(event: DragEvent): void {
           {{ [amountWords(shelved.lot, row), stage, shelved.place?.name].filter(Boolean).join(' · ') }}</span
         >
       </span>
-      <LaneBar :window="shelved.window" :now="household.moment" :days="days" />
+      <LaneBar
+        :id="row.id"
+        :window="shelved.window"
+        :now="household.moment"
+        :days="days"
+        :family="row.family"
+        :is-open="shelved.lot.state === 'cut'"
+      />
       <span class="end figures"
         ><b>{{ end.main }}</b> <span class="quiet">{{ end.beside }}</span></span
       >
@@ -115,7 +122,7 @@ function onDrag(event: DragEvent): void {
 }
 @media screen and (max-width: 50em) {
   .head {
-    grid-template-columns: 48px 1fr auto;
+    grid-template-columns: 48px minmax(0, 1fr) minmax(0, auto);
     gap: 2px 10px;
   }
   .head :deep(.lane-bar) {
@@ -124,6 +131,16 @@ function onDrag(event: DragEvent): void {
   }
   .end {
     text-align: right;
+  }
+}
+@media print {
+  .head {
+    min-height: 0;
+    padding: 1px 0;
+  }
+  .picture {
+    width: 26px;
+    height: 26px;
   }
 }
 </style>

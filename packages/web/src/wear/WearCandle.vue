@@ -54,7 +54,9 @@ const clock = computed(() => {
     <path class="line" :d="byHand(`M${RIGHT + 34} ${HOLDER + 4}q26 -2 22 14q-6 12 -26 4`)" />
     <g v-for="notch in notches" :key="notch.key" class="notch" :class="notch.key">
       <line :x1="LEFT - 10" :x2="LEFT + 8" :y1="notch.y" :y2="notch.y" />
-      <text :x="LEFT - 15" :y="notch.y + 5" text-anchor="end">{{ notch.says }}</text>
+      <text :x="notch.key === 'limit' ? LEFT - 40 : LEFT - 15" :y="notch.y + 5" text-anchor="end">
+        {{ notch.says }}
+      </text>
     </g>
     <text x="176" y="176" class="serif clock figures">{{ clock }}</text>
   </svg>
@@ -106,7 +108,7 @@ svg {
   stroke-width: 4;
 }
 .notch text {
-  font-size: 16px;
+  font-size: 18px;
   fill: var(--ink);
 }
 .clock {

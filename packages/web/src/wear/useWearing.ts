@@ -1,3 +1,4 @@
+import { useSounds } from '../kit/sounds';
 import { maskWorn, type Bowl, type BowlLife, type RinseReason, type Wearing } from '@amber-ladle/contract';
 import { millilitresByHead } from '@amber-ladle/core/batch';
 import type { HairProfile } from '@amber-ladle/core/hair';
@@ -162,9 +163,11 @@ export function useWearing(bowl: Ref<Bowl | undefined>, wantedHeadId: Ref<string
     await wear({ isRinsed: true, ...(why ? { rinsedWhy: why } : {}) }, at);
   }
 
+  const sound = useSounds();
   /** The one thing to do next, by space; and one back. */
   function forward(): void {
     if (!life.value || life.value.endedAt || isRinsed.value) return;
+    sound('tap');
     if (state.value) {
       if (state.value.phase !== 'early') void rinsed();
     } else if (next.value) void toggle(next.value.id);

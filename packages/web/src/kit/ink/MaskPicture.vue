@@ -13,10 +13,13 @@ const {
   parts,
   catalogue,
   size = 88,
+  isNamed = false,
 } = defineProps<{
   parts: readonly FormulaPart[];
   catalogue: Catalogue;
   size?: number;
+  /** Says what is in it, where no list beside it does. */
+  isNamed?: boolean;
 }>();
 const book = useBook();
 /** Where up to three things stand behind the rim, the largest in the middle. */
@@ -49,6 +52,11 @@ const standing = computed(() => {
     ];
   }).reverse();
 });
+const name = computed(() =>
+  parts
+    .map(({ ingredientId, share }) => `${ingredientById(catalogue, ingredientId).name} ${Math.round(share * 100)} %`)
+    .join(', '),
+);
 const rim = `M${BOWL.middle - BOWL.half - 2} ${BOWL.rim}H${BOWL.middle + BOWL.half + 2}`;
 </script>
 
@@ -59,7 +67,9 @@ const rim = `M${BOWL.middle - BOWL.half - 2} ${BOWL.rim}H${BOWL.middle + BOWL.ha
     :width="size"
     :height="size"
     :style="{ '--ink-width': `${inkWidth(size)}px` }"
-    aria-hidden="true"
+    :role="isNamed ? 'img' : undefined"
+    :aria-label="isNamed ? name : undefined"
+    :aria-hidden="isNamed ? undefined : true"
   >
     <template v-if="book">
       <g v-for="one in standing" :key="one.id" :transform="one.transform">

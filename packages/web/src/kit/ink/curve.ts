@@ -38,3 +38,7 @@ export function mirrored(right: readonly Point[], middle = 50): Point[] {
   const left = right.filter(([x]) => x !== middle).map(([x, y]): Point => [2 * middle - x, y]);
   return [...right, ...left.reverse()];
 }
+
+/** Points from their coordinates, one after the other. @example points([1, 2, 3, 4]) // [[1, 2], [3, 4]] */
+export const points = (flat: readonly number[]): Point[] =>
+  Array.from({ length: flat.length / 2 }, (_, at): Point => [flat[2 * at] ?? 0, flat[2 * at + 1] ?? 0]);

@@ -1,4 +1,4 @@
-import { blob, oval, plate } from './curve';
+import { blob, oval, plate, points } from './curve';
 import type { Mark } from './types';
 
 /**
@@ -40,14 +40,7 @@ export const spoonDrawing = (paint: string): Sized => ({
   height: 250,
   marks: [
     {
-      d: blob([
-        [46, 4],
-        [56, 4],
-        [60, 60],
-        [58, 116],
-        [44, 116],
-        [42, 60],
-      ]),
+      d: blob(points([46, 4, 56, 4, 60, 60, 58, 116, 44, 116, 42, 60])),
       fill: '#C9C3B6',
       ink: 'line',
     },
@@ -61,22 +54,12 @@ export const cupDrawing = (paint: string): Sized => ({
   height: 100,
   marks: [
     {
-      d: plate([
-        [98, 22],
-        [148, 22],
-        [148, 34],
-        [98, 34],
-      ]),
+      d: plate(points([98, 22, 148, 22, 148, 34, 98, 34])),
       fill: '#C9C3B6',
       ink: 'line',
     },
     {
-      d: plate([
-        [3, 12],
-        [100, 12],
-        [95, 92],
-        [8, 92],
-      ]),
+      d: plate(points([3, 12, 100, 12, 95, 92, 8, 92])),
       fill: '#DAD5CA',
       ink: 'line',
     },

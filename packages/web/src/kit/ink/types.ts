@@ -17,7 +17,7 @@ export type Look = 'unripe' | 'nearly' | 'ready' | 'last-day' | 'past';
 
 /** A thing of the kitchen as it is drawn. */
 export interface Drawing {
-  whole(look: Look): readonly Mark[];
+  readonly whole: (look: Look) => readonly Mark[];
   /** What a knife lays open, with the outline that a share of it is cut from. */
   readonly face?: { readonly outline: string; readonly marks: readonly Mark[] };
 }

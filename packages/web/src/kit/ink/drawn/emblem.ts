@@ -1,4 +1,4 @@
-import { bend, blob, oval } from '../curve';
+import { bend, blob, oval, points } from '../curve';
 import { hatch, leaf, patch, pips, shape } from '../marks';
 import type { Mark } from '../types';
 
@@ -8,12 +8,9 @@ export const EMBLEMS = {
   leaf: [...leaf([42, 72], [60, 50], 'leaf', 0.34)],
   sprig: [
     {
-      d: bend([
-        [50, 78],
-        [50, 46],
-      ]),
+      d: bend(points([50, 78, 50, 46])),
       ink: 'fine',
-    } as Mark,
+    },
     ...leaf([50, 74], [38, 66]),
     ...leaf([50, 74], [62, 66]),
     ...leaf([50, 62], [40, 53]),
@@ -21,30 +18,8 @@ export const EMBLEMS = {
     ...leaf([50, 52], [50, 42]),
   ],
   olive: [shape(oval(48, 64, 8, 11, 15), 'leaf'), ...leaf([52, 54], [66, 46], 'leafPale')],
-  almond: [
-    shape(
-      blob([
-        [50, 50],
-        [58, 62],
-        [54, 74],
-        [46, 74],
-        [42, 62],
-      ]),
-      'wood',
-    ),
-    hatch([
-      [50, 54],
-      [51, 72],
-    ]),
-  ],
-  nut: [
-    shape(oval(50, 63, 10, 11), 'brown'),
-    hatch([
-      [44, 58],
-      [50, 62],
-      [56, 58],
-    ]),
-  ],
+  almond: [shape(blob(points([50, 50, 58, 62, 54, 74, 46, 74, 42, 62])), 'wood'), hatch(points([50, 54, 51, 72]))],
+  nut: [shape(oval(50, 63, 10, 11), 'brown'), hatch(points([44, 58, 50, 62, 56, 58]))],
   seed: pips(
     [
       [43, 56, 30],
@@ -94,17 +69,14 @@ export const EMBLEMS = {
   ],
   marigold: [
     shape(oval(50, 62, 13, 12), 'orange'),
-    { d: oval(50, 62, 8, 7), ink: 'fine' } as Mark,
+    { d: oval(50, 62, 8, 7), ink: 'fine' },
     patch(oval(50, 62, 3.6, 3.4), 'brown'),
   ],
   lavender: [
     {
-      d: bend([
-        [50, 80],
-        [50, 46],
-      ]),
+      d: bend(points([50, 80, 50, 46])),
       ink: 'fine',
-    } as Mark,
+    },
     ...pips(
       [
         [46, 64, 30],
@@ -120,22 +92,13 @@ export const EMBLEMS = {
       4,
     ),
   ],
-  berry: [
-    shape(oval(50, 63, 10, 10), 'guava'),
-    hatch([
-      [50, 54],
-      [50, 72],
-    ]),
-  ],
+  berry: [shape(oval(50, 63, 10, 10), 'guava'), hatch(points([50, 54, 50, 72]))],
   coconut: [shape(oval(50, 63, 13, 12), 'coconut'), patch(oval(50, 63, 9, 8), 'white')],
   grain: [
     {
-      d: bend([
-        [50, 80],
-        [50, 48],
-      ]),
+      d: bend(points([50, 80, 50, 48])),
       ink: 'fine',
-    } as Mark,
+    },
     ...pips(
       [
         [45, 66, 30],
@@ -151,147 +114,65 @@ export const EMBLEMS = {
   ],
   bean: [
     shape(oval(46, 64, 7, 10, 25), 'coffee'),
-    hatch([
-      [43, 58],
-      [46, 64],
-      [49, 71],
-    ]),
+    hatch(points([43, 58, 46, 64, 49, 71])),
     shape(oval(57, 60, 6, 9, -20), 'coffee'),
   ],
   citrus: [
     shape(oval(50, 62, 11, 11), 'lemon'),
     {
-      d: bend([
-        [40, 62],
-        [60, 62],
-      ]),
+      d: bend(points([40, 62, 60, 62])),
       ink: 'fine',
-    } as Mark,
+    },
     {
-      d: bend([
-        [50, 52],
-        [50, 72],
-      ]),
+      d: bend(points([50, 52, 50, 72])),
       ink: 'fine',
-    } as Mark,
+    },
   ],
   orange: [
     shape(oval(50, 62, 11, 11), 'orange'),
     {
-      d: bend([
-        [40, 62],
-        [60, 62],
-      ]),
+      d: bend(points([40, 62, 60, 62])),
       ink: 'fine',
-    } as Mark,
+    },
     {
-      d: bend([
-        [50, 52],
-        [50, 72],
-      ]),
+      d: bend(points([50, 52, 50, 72])),
       ink: 'fine',
-    } as Mark,
+    },
   ],
   bark: [
-    shape(
-      blob([
-        [40, 54],
-        [60, 50],
-        [61, 56],
-        [41, 60],
-      ]),
-      'cinnamon',
-    ),
-    shape(
-      blob([
-        [40, 66],
-        [60, 62],
-        [61, 68],
-        [41, 72],
-      ]),
-      'cinnamon',
-    ),
+    shape(blob(points([40, 54, 60, 50, 61, 56, 41, 60])), 'cinnamon'),
+    shape(blob(points([40, 66, 60, 62, 61, 68, 41, 72])), 'cinnamon'),
   ],
   apple: [shape(oval(50, 64, 11, 10), 'apple'), ...leaf([51, 55], [62, 48])],
-  drop: [
-    shape(
-      blob([
-        [50, 48],
-        [58, 62],
-        [56, 72],
-        [50, 75],
-        [44, 72],
-        [42, 62],
-      ]),
-      'water',
-    ),
-  ],
+  drop: [shape(blob(points([50, 48, 58, 62, 56, 72, 50, 75, 44, 72, 42, 62])), 'water')],
   clove: [
     shape(oval(50, 53, 5, 5), 'brown'),
     {
-      d: bend([
-        [50, 57],
-        [50, 76],
-      ]),
+      d: bend(points([50, 57, 50, 76])),
       ink: 'line',
-    } as Mark,
+    },
   ],
   avocado: [
-    shape(
-      blob([
-        [50, 48],
-        [58, 62],
-        [55, 74],
-        [45, 74],
-        [42, 62],
-      ]),
-      'avocadoNear',
-    ),
+    shape(blob(points([50, 48, 58, 62, 55, 74, 45, 74, 42, 62])), 'avocadoNear'),
     patch(oval(50, 66, 4.4, 4.6), 'stone'),
   ],
   hair: [
     {
-      d: bend([
-        [40, 52],
-        [44, 62],
-        [40, 72],
-      ]),
+      d: bend(points([40, 52, 44, 62, 40, 72])),
       ink: 'line',
-    } as Mark,
+    },
     {
-      d: bend([
-        [50, 52],
-        [54, 62],
-        [50, 72],
-      ]),
+      d: bend(points([50, 52, 54, 62, 50, 72])),
       ink: 'line',
-    } as Mark,
+    },
     {
-      d: bend([
-        [60, 52],
-        [64, 62],
-        [60, 72],
-      ]),
+      d: bend(points([60, 52, 64, 62, 60, 72])),
       ink: 'line',
-    } as Mark,
+    },
   ],
   egg: [shape(oval(50, 62, 8, 11), 'shell')],
   maple: [
-    shape(
-      blob([
-        [50, 46],
-        [55, 56],
-        [65, 56],
-        [58, 65],
-        [61, 75],
-        [50, 70],
-        [39, 75],
-        [42, 65],
-        [35, 56],
-        [45, 56],
-      ]),
-      'blush',
-    ),
+    shape(blob(points([50, 46, 55, 56, 65, 56, 58, 65, 61, 75, 50, 70, 39, 75, 42, 65, 35, 56, 45, 56])), 'blush'),
   ],
   agave: [
     ...leaf([50, 76], [38, 52], 'aloe', 0.2),
@@ -299,9 +180,9 @@ export const EMBLEMS = {
     ...leaf([50, 76], [50, 46], 'aloe', 0.2),
   ],
   bubbles: [
-    { d: oval(44, 66, 4, 4), ink: 'fine' } as Mark,
-    { d: oval(55, 58, 5, 5), ink: 'fine' } as Mark,
-    { d: oval(56, 70, 3, 3), ink: 'fine' } as Mark,
+    { d: oval(44, 66, 4, 4), ink: 'fine' },
+    { d: oval(55, 58, 5, 5), ink: 'fine' },
+    { d: oval(56, 70, 3, 3), ink: 'fine' },
   ],
 } satisfies Record<string, readonly Mark[]>;
 export type Emblem = keyof typeof EMBLEMS;

@@ -1,4 +1,4 @@
-import { bend, blob, mirrored, oval, plate } from '../curve';
+import { bend, blob, mirrored, oval, plate, points } from '../curve';
 import { gleam, hatch, leaf, patch, pen, pips, shape } from '../marks';
 import type { Pigment } from '../pigments';
 import type { Mark } from '../types';
@@ -45,37 +45,12 @@ const bowlAt = (y: number, fill: Pigment, wall: Pigment = 'clayPot'): Mark[] => 
 ];
 const pan = (fill: Pigment): Mark[] => [
   {
-    d: bend([
-      [76, 58],
-      [90, 54],
-      [102, 50],
-    ]),
+    d: bend(points([76, 58, 90, 54, 102, 50])),
     ink: 'line',
   },
-  shape(
-    plate([
-      [74, 56],
-      [100, 47],
-      [101, 53],
-      [76, 64],
-    ]),
-    'wood',
-  ),
+  shape(plate(points([74, 56, 100, 47, 101, 53, 76, 64])), 'wood'),
   shape(oval(44, 54, 36, 11), fill),
-  shape(
-    blob([
-      [8, 55],
-      [24, 63],
-      [44, 66],
-      [64, 63],
-      [80, 55],
-      [78, 84],
-      [64, 90],
-      [24, 90],
-      [10, 84],
-    ]),
-    'tin',
-  ),
+  shape(blob(points([8, 55, 24, 63, 44, 66, 64, 63, 80, 55, 78, 84, 64, 90, 24, 90, 10, 84])), 'tin'),
 ];
 const spoonIn = (x: number, y: number): Mark[] => [
   pen([
@@ -104,38 +79,14 @@ const water = (x: number, from: number, to: number): Mark[] =>
     )
     .map((mark) => ({ ...mark, isDetail: false }));
 const tap: readonly Mark[] = [
-  shape(
-    blob([
-      [8, 12],
-      [40, 10],
-      [62, 14],
-      [66, 30],
-      [56, 30],
-      [52, 22],
-      [38, 20],
-      [8, 22],
-    ]),
-    'tin',
-  ),
+  shape(blob(points([8, 12, 40, 10, 62, 14, 66, 30, 56, 30, 52, 22, 38, 20, 8, 22])), 'tin'),
 ];
 const shower: readonly Mark[] = [
   {
-    d: bend([
-      [50, 0],
-      [50, 12],
-    ]),
+    d: bend(points([50, 0, 50, 12])),
     ink: 'line',
   },
-  shape(
-    blob([
-      [22, 20],
-      [36, 12],
-      [64, 12],
-      [78, 20],
-      [50, 24],
-    ]),
-    'tin',
-  ),
+  shape(blob(points([22, 20, 36, 12, 64, 12, 78, 20, 50, 24])), 'tin'),
   ...[28, 40, 52, 64, 74].flatMap((x, at) => [
     drop(x, 36 + (at % 2) * 10, 'water', 2.6),
     drop(x - 2, 58 + (at % 2) * 8, 'water', 2.6),
@@ -143,120 +94,35 @@ const shower: readonly Mark[] = [
   ]),
 ];
 const sieveOver = (fill: Pigment, into: Pigment): Mark[] => [
-  pen([
-    [78, 26],
-    [98, 20],
-  ]),
-  shape(
-    blob([
-      [16, 26],
-      [78, 26],
-      [66, 46],
-      [47, 52],
-      [28, 46],
-    ]),
-    'tin',
-  ),
+  pen(points([78, 26, 98, 20])),
+  shape(blob(points([16, 26, 78, 26, 66, 46, 47, 52, 28, 46])), 'tin'),
   patch(oval(47, 28, 26, 6), fill),
-  hatch([
-    [30, 34],
-    [40, 46],
-  ]),
-  hatch([
-    [46, 36],
-    [50, 48],
-  ]),
-  hatch([
-    [60, 34],
-    [58, 44],
-  ]),
+  hatch(points([30, 34, 40, 46])),
+  hatch(points([46, 36, 50, 48])),
+  hatch(points([60, 34, 58, 44])),
   drop(40, 58, into, 2.6),
   drop(52, 62, into, 2.6),
   ...bowlAt(66, into).map((mark) => ({ ...mark })),
 ];
 const knife: readonly Mark[] = [
-  shape(
-    blob([
-      [70, 8],
-      [78, 10],
-      [74, 44],
-      [66, 58],
-      [64, 52],
-    ]),
-    'tin',
-  ),
-  shape(
-    plate([
-      [70, -14],
-      [79, -12],
-      [78, 12],
-      [69, 10],
-    ]),
-    'wood',
-  ),
+  shape(blob(points([70, 8, 78, 10, 74, 44, 66, 58, 64, 52])), 'tin'),
+  shape(plate(points([70, -14, 79, -12, 78, 12, 69, 10])), 'wood'),
 ];
 const board: readonly Mark[] = [
-  shape(
-    plate([
-      [4, 66],
-      [96, 66],
-      [90, 90],
-      [10, 90],
-    ]),
-    'wood',
-  ),
-  hatch([
-    [14, 74],
-    [60, 76],
-  ]),
-  hatch([
-    [30, 83],
-    [84, 82],
-  ]),
+  shape(plate(points([4, 66, 96, 66, 90, 90, 10, 90])), 'wood'),
+  hatch(points([14, 74, 60, 76])),
+  hatch(points([30, 83, 84, 82])),
 ];
 const bust = (hair: readonly Mark[]): readonly Mark[] => [
-  shape(
-    blob([
-      [6, 99],
-      [20, 86],
-      [40, 80],
-      [60, 80],
-      [80, 86],
-      [94, 99],
-    ]),
-    'cloth',
-  ),
+  shape(blob(points([6, 99, 20, 86, 40, 80, 60, 80, 80, 86, 94, 99])), 'cloth'),
   {
-    ...shape(
-      blob([
-        [41, 66],
-        [40, 82],
-        [50, 88],
-        [60, 82],
-        [59, 66],
-      ]),
-      'shell',
-    ),
+    ...shape(blob(points([41, 66, 40, 82, 50, 88, 60, 82, 59, 66])), 'shell'),
   },
   shape(oval(50, 46, 24, 28), 'shell'),
   ...hair,
 ];
 const mane: readonly Mark[] = [
-  shape(
-    blob([
-      [50, 14],
-      [70, 20],
-      [79, 44],
-      [80, 74],
-      [66, 82],
-      [50, 84],
-      [34, 82],
-      [20, 74],
-      [21, 44],
-      [30, 20],
-    ]),
-    'cocoa',
-  ),
+  shape(blob(points([50, 14, 70, 20, 79, 44, 80, 74, 66, 82, 50, 84, 34, 82, 20, 74, 21, 44, 30, 20])), 'cocoa'),
   ...[34, 42, 58, 66].map((x) =>
     hatch([
       [50 + (x - 50) * 0.3, 20],
@@ -270,291 +136,89 @@ export const SCENES = {
   press: sieveOver('onionFlesh', 'oilPale'),
   crack: [
     ...bowlAt(60, 'yolk'),
-    shape(
-      blob([
-        [20, 12],
-        [46, 6],
-        [50, 24],
-        [40, 30],
-        [34, 26],
-        [26, 34],
-      ]),
-      'shell',
-    ),
-    shape(
-      blob([
-        [58, 26],
-        [64, 32],
-        [72, 26],
-        [80, 34],
-        [78, 12],
-        [56, 8],
-      ]),
-      'shell',
-    ),
+    shape(blob(points([20, 12, 46, 6, 50, 24, 40, 30, 34, 26, 26, 34])), 'shell'),
+    shape(blob(points([58, 26, 64, 32, 72, 26, 80, 34, 78, 12, 56, 8])), 'shell'),
     drop(50, 44, 'yolk', 5),
   ],
   separate: [
     ...bowlAt(62, 'white'),
-    shape(
-      blob([
-        [26, 22],
-        [40, 30],
-        [50, 24],
-        [60, 30],
-        [74, 22],
-        [66, 44],
-        [50, 50],
-        [34, 44],
-      ]),
-      'shell',
-    ),
+    shape(blob(points([26, 22, 40, 30, 50, 24, 60, 30, 74, 22, 66, 44, 50, 50, 34, 44])), 'shell'),
     shape(oval(50, 24, 15, 9), 'yolk'),
     drop(38, 56, 'white', 3),
   ],
   drain: [
-    shape(
-      blob([
-        [42, 58],
-        [36, 30],
-        [50, 2],
-        [64, 30],
-        [58, 58],
-      ]),
-      'aloe',
-    ),
+    shape(blob(points([42, 58, 36, 30, 50, 2, 64, 30, 58, 58])), 'aloe'),
     drop(50, 66, 'lemon', 3.4),
-    shape(
-      blob(
-        mirrored([
-          [50, 56],
-          [76, 57],
-          [70, 92],
-          [50, 95],
-        ]),
-      ),
-      'glass',
-      { opacity: 0.7 },
-    ),
+    shape(blob(mirrored(points([50, 56, 76, 57, 70, 92, 50, 95]))), 'glass', { opacity: 0.7 }),
     patch(oval(50, 88, 17, 5), 'lemon', 0.9),
   ],
   fillet: [
     ...board,
-    shape(
-      blob([
-        [8, 58],
-        [30, 44],
-        [66, 42],
-        [94, 52],
-        [66, 64],
-        [30, 66],
-      ]),
-      'aloe',
-    ),
-    patch(
-      blob([
-        [18, 57],
-        [34, 50],
-        [64, 48],
-        [84, 53],
-        [64, 59],
-        [34, 61],
-      ]),
-      'aloeGel',
-    ),
+    shape(blob(points([8, 58, 30, 44, 66, 42, 94, 52, 66, 64, 30, 66])), 'aloe'),
+    patch(blob(points([18, 57, 34, 50, 64, 48, 84, 53, 64, 59, 34, 61])), 'aloeGel'),
     ...knife,
   ],
   bake: [
     ...steam([40, 26], [58, 24]),
-    shape(
-      plate([
-        [6, 58],
-        [94, 58],
-        [84, 88],
-        [16, 88],
-      ]),
-      'tin',
-    ),
-    shape(
-      blob([
-        [18, 56],
-        [30, 40],
-        [56, 34],
-        [80, 46],
-        [84, 58],
-        [50, 62],
-      ]),
-      'sweetPotato',
-    ),
+    shape(plate(points([6, 58, 94, 58, 84, 88, 16, 88])), 'tin'),
+    shape(blob(points([18, 56, 30, 40, 56, 34, 80, 46, 84, 58, 50, 62])), 'sweetPotato'),
   ],
   'cook-soft': [
     ...steam([30, 38], [54, 36]),
     ...pan('water'),
     shape(oval(34, 54, 12, 6), 'potato'),
     shape(oval(56, 54, 11, 5), 'carrot'),
-    pen([
-      [62, 52],
-      [74, 20],
-    ]),
-    pen([
-      [70, 22],
-      [73, 12],
-    ]),
-    pen([
-      [75, 24],
-      [80, 14],
-    ]),
+    pen(points([62, 52, 74, 20])),
+    pen(points([70, 22, 73, 12])),
+    pen(points([75, 24, 80, 14])),
   ],
   'drain-soft': sieveOver('carrot', 'water'),
   cut: [
     ...board,
-    shape(
-      blob([
-        [14, 66],
-        [12, 50],
-        [30, 38],
-        [50, 44],
-        [58, 66],
-      ]),
-      'avocadoNear',
-    ),
-    patch(
-      blob([
-        [19, 64],
-        [18, 52],
-        [31, 43],
-        [46, 48],
-        [52, 64],
-      ]),
-      'avocadoFlesh',
-    ),
+    shape(blob(points([14, 66, 12, 50, 30, 38, 50, 44, 58, 66])), 'avocadoNear'),
+    patch(blob(points([19, 64, 18, 52, 31, 43, 46, 48, 52, 64])), 'avocadoFlesh'),
     shape(oval(33, 56, 7, 6), 'stone'),
     ...knife,
   ],
   measure: [
     shape(oval(50, 34, 36, 8), 'yolk'),
-    shape(
-      blob([
-        [14, 35],
-        [86, 35],
-        [74, 52],
-        [50, 57],
-        [26, 52],
-      ]),
-      'white',
-    ),
-    shape(
-      plate([
-        [22, 58],
-        [78, 58],
-        [86, 92],
-        [14, 92],
-      ]),
-      'cloth',
-    ),
-    shape(
-      plate([
-        [32, 68],
-        [68, 68],
-        [68, 84],
-        [32, 84],
-      ]),
-      'aloeGel',
-    ),
-    pen([
-      [38, 80],
-      [38, 73],
-    ]),
-    pen([
-      [48, 80],
-      [48, 73],
-    ]),
-    pen([
-      [58, 80],
-      [60, 73],
-    ]),
+    shape(blob(points([14, 35, 86, 35, 74, 52, 50, 57, 26, 52])), 'white'),
+    shape(plate(points([22, 58, 78, 58, 86, 92, 14, 92])), 'cloth'),
+    shape(plate(points([32, 68, 68, 68, 68, 84, 32, 84])), 'aloeGel'),
+    pen(points([38, 80, 38, 73])),
+    pen(points([48, 80, 48, 73])),
+    pen(points([58, 80, 60, 73])),
   ],
   mix: [
     ...bowlAt(58, 'avocadoFlesh'),
     {
-      d: bend([
-        [36, 52],
-        [50, 58],
-        [64, 54],
-        [58, 50],
-        [44, 55],
-      ]),
+      d: bend(points([36, 52, 50, 58, 64, 54, 58, 50, 44, 55])),
       ink: 'fine',
     },
-    pen([
-      [54, 56],
-      [74, 6],
-    ]),
+    pen(points([54, 56, 74, 6])),
     { d: oval(58, 42, 7, 16, 20), ink: 'line' },
     { d: oval(58, 42, 3, 15, 20), ink: 'fine' },
   ],
   strain: [
-    shape(
-      blob([
-        [26, 6],
-        [44, 2],
-        [56, 2],
-        [74, 6],
-        [60, 22],
-        [70, 44],
-        [50, 54],
-        [30, 44],
-        [40, 22],
-      ]),
-      'cloth',
-    ),
-    hatch([
-      [46, 8],
-      [42, 24],
-      [40, 44],
-    ]),
-    hatch([
-      [54, 8],
-      [58, 24],
-      [60, 44],
-    ]),
+    shape(blob(points([26, 6, 44, 2, 56, 2, 74, 6, 60, 22, 70, 44, 50, 54, 30, 44, 40, 22])), 'cloth'),
+    hatch(points([46, 8, 42, 24, 40, 44])),
+    hatch(points([54, 8, 58, 24, 60, 44])),
     drop(44, 62, 'bananaFlesh', 3),
     drop(56, 64, 'bananaFlesh', 3),
     ...bowlAt(68, 'bananaFlesh'),
   ],
   'strain-gel': [
-    shape(
-      blob([
-        [16, 12],
-        [50, 20],
-        [84, 12],
-        [74, 40],
-        [50, 52],
-        [26, 40],
-      ]),
-      'cloth',
-    ),
+    shape(blob(points([16, 12, 50, 20, 84, 12, 74, 40, 50, 52, 26, 40])), 'cloth'),
     patch(oval(50, 24, 22, 8), 'flax'),
-    pen([
-      [50, 50],
-      [49, 58],
-      [50, 66],
-    ]),
-    pen([
-      [42, 48],
-      [42, 60],
-    ]),
+    pen(points([50, 50, 49, 58, 50, 66])),
+    pen(points([42, 48, 42, 60])),
     ...bowlAt(68, 'oat'),
   ],
   'warm-starch': [
     ...steam([20, 40], [62, 38]),
     ...pan('rice'),
     {
-      d: bend([
-        [18, 54],
-        [34, 57],
-        [56, 53],
-      ]),
+      d: bend(points([18, 54, 34, 57, 56, 53])),
       ink: 'line',
     },
     ...spoonIn(56, 54),
@@ -562,229 +226,67 @@ export const SCENES = {
   'boil-gel': [
     ...steam([16, 44]),
     ...pan('oat'),
-    ...pips(
-      [
-        [26, 52],
-        [36, 56],
-        [48, 51],
-        [60, 55],
-      ],
-      'flax',
-      2.4,
-      1.6,
-    ),
+    ...pips(points([26, 52, 36, 56, 48, 51, 60, 55]), 'flax', 2.4, 1.6),
     shape(oval(62, 18, 9, 6, -30), 'wood'),
-    pen([
-      [68, 14],
-      [94, 0],
-    ]),
-    pen([
-      [58, 24],
-      [55, 38],
-      [57, 52],
-    ]),
+    pen(points([68, 14, 94, 0])),
+    pen(points([58, 24, 55, 38, 57, 52])),
   ],
   rinse: [
     ...tap,
     ...water(60, 32, 56),
-    shape(
-      blob([
-        [22, 56],
-        [96, 56],
-        [84, 80],
-        [59, 86],
-        [34, 80],
-      ]),
-      'tin',
-    ),
+    shape(blob(points([22, 56, 96, 56, 84, 80, 59, 86, 34, 80])), 'tin'),
     patch(oval(59, 58, 32, 7), 'rice'),
-    ...pips(
-      [
-        [44, 57],
-        [56, 60],
-        [68, 57],
-        [78, 59],
-      ],
-      'oat',
-      2.4,
-      1.4,
-    ),
+    ...pips(points([44, 57, 56, 60, 68, 57, 78, 59]), 'oat', 2.4, 1.4),
     ...water(58, 87, 99),
   ],
   soak: [
     ...bowlAt(50, 'water'),
-    ...pips(
-      [
-        [30, 50],
-        [42, 53],
-        [54, 49],
-        [66, 52],
-        [48, 47],
-      ],
-      'rice',
-      3,
-      1.8,
-    ),
+    ...pips(points([30, 50, 42, 53, 54, 49, 66, 52, 48, 47]), 'rice', 3, 1.8),
     { d: oval(50, 30, 9, 9), ink: 'line' },
-    pen([
-      [50, 24],
-      [50, 30],
-      [55, 33],
-    ]),
+    pen(points([50, 24, 50, 30, 55, 33])),
   ],
   boil: [
     ...steam([22, 38], [44, 34], [64, 38]),
     ...pan('water'),
-    ...[
-      [24, 53],
-      [40, 56],
-      [56, 52],
-      [66, 56],
-    ].map(([x = 0, y = 0]): Mark => ({ d: oval(x, y, 3, 2.2), ink: 'fine' })),
+    ...points([24, 53, 40, 56, 56, 52, 66, 56]).map(([x = 0, y = 0]): Mark => ({ d: oval(x, y, 3, 2.2), ink: 'fine' })),
   ],
   'blend-hot': [
-    shape(
-      plate([
-        [34, 8],
-        [66, 8],
-        [62, 60],
-        [38, 60],
-      ]),
-      'glass',
-    ),
-    patch(
-      plate([
-        [36, 30],
-        [64, 30],
-        [61, 58],
-        [39, 58],
-      ]),
-      'rice',
-    ),
-    hatch([
-      [40, 40],
-      [50, 46],
-      [60, 40],
-    ]),
-    shape(
-      plate([
-        [36, 2],
-        [64, 2],
-        [64, 9],
-        [36, 9],
-      ]),
-      'black',
-    ),
-    shape(
-      blob([
-        [32, 60],
-        [68, 60],
-        [76, 94],
-        [24, 94],
-      ]),
-      'clayPot',
-    ),
+    shape(plate(points([34, 8, 66, 8, 62, 60, 38, 60])), 'glass'),
+    patch(plate(points([36, 30, 64, 30, 61, 58, 39, 58])), 'rice'),
+    hatch(points([40, 40, 50, 46, 60, 40])),
+    shape(plate(points([36, 2, 64, 2, 64, 9, 36, 9])), 'black'),
+    shape(blob(points([32, 60, 68, 60, 76, 94, 24, 94])), 'clayPot'),
     shape(oval(50, 78, 6, 6), 'cream'),
   ],
   steep: [
-    shape(
-      blob(
-        mirrored([
-          [50, 30],
-          [78, 32],
-          [72, 86],
-          [50, 92],
-        ]),
-      ),
-      'glass',
-    ),
-    patch(
-      blob(
-        mirrored([
-          [50, 44],
-          [74, 45],
-          [69, 84],
-          [50, 89],
-        ]),
-      ),
-      'tea',
-    ),
+    shape(blob(mirrored(points([50, 30, 78, 32, 72, 86, 50, 92]))), 'glass'),
+    patch(blob(mirrored(points([50, 44, 74, 45, 69, 84, 50, 89]))), 'tea'),
     ...leaf([44, 74], [58, 56]),
     ...leaf([52, 82], [66, 70]),
     { d: oval(50, 14, 9, 9), ink: 'line' },
-    pen([
-      [50, 8],
-      [50, 14],
-      [55, 17],
-    ]),
+    pen(points([50, 8, 50, 14, 55, 17])),
   ],
   cool: [
     ...bowlAt(54, 'rice'),
     ...steam([34, 40]),
-    hatch([
-      [60, 20],
-      [60, 36],
-    ]),
+    hatch(points([60, 20, 60, 36])),
     shape(oval(60, 40, 5, 5), 'blush'),
     {
-      d: bend([
-        [56, 36],
-        [56, 14],
-        [60, 10],
-        [64, 14],
-        [64, 36],
-      ]),
+      d: bend(points([56, 36, 56, 14, 60, 10, 64, 14, 64, 36])),
       ink: 'line',
     },
   ],
   melt: [
     ...pan('water'),
-    shape(
-      blob(
-        mirrored(
-          [
-            [44, 26],
-            [60, 27],
-            [60, 60],
-            [44, 64],
-          ],
-          44,
-        ),
-      ),
-      'glass',
-    ),
-    patch(
-      blob(
-        mirrored(
-          [
-            [44, 38],
-            [57, 38],
-            [57, 58],
-            [44, 61],
-          ],
-          44,
-        ),
-      ),
-      'oil',
-    ),
-    gleam([
-      [34, 32],
-      [34, 52],
-    ]),
+    shape(blob(mirrored(points([44, 26, 60, 27, 60, 60, 44, 64]), 44)), 'glass'),
+    patch(blob(mirrored(points([44, 38, 57, 38, 57, 58, 44, 61]), 44)), 'oil'),
+    gleam(points([34, 32, 34, 52])),
   ],
   make: [...bowlAt(56, 'cream'), ...spoonIn(54, 54)],
   last: [...bowlAt(58, 'honey'), ...spoonIn(50, 52), drop(34, 40, 'honey', 4), drop(40, 26, 'honey', 3)],
   detangle: [
     ...bust(mane),
-    shape(
-      blob([
-        [58, 40],
-        [96, 30],
-        [98, 38],
-        [62, 48],
-      ]),
-      'wood',
-    ),
+    shape(blob(points([58, 40, 96, 30, 98, 38, 62, 48])), 'wood'),
     ...[64, 72, 80, 88].map((x) =>
       pen([
         [x, 44 - (x - 64) * 0.25],
@@ -794,226 +296,72 @@ export const SCENES = {
   ],
   wash: [
     ...bust(mane),
-    ...[
-      [30, 26],
-      [46, 16],
-      [62, 22],
-      [70, 34],
-      [36, 38],
-      [54, 30],
-    ].map(([x = 0, y = 0]) => shape(oval(x, y, 7, 6), 'white')),
+    ...points([30, 26, 46, 16, 62, 22, 70, 34, 36, 38, 54, 30]).map(([x = 0, y = 0]) =>
+      shape(oval(x, y, 7, 6), 'white'),
+    ),
   ],
   section: [
     ...bust(mane),
     {
-      d: bend([
-        [50, 14],
-        [50, 82],
-      ]),
+      d: bend(points([50, 14, 50, 82])),
       ink: 'line',
     },
     {
-      d: bend([
-        [22, 48],
-        [50, 44],
-        [78, 48],
-      ]),
+      d: bend(points([22, 48, 50, 44, 78, 48])),
       ink: 'line',
     },
-    shape(
-      blob([
-        [28, 30],
-        [42, 34],
-        [40, 40],
-        [26, 36],
-      ]),
-      'honey',
-    ),
-    shape(
-      blob([
-        [60, 34],
-        [74, 30],
-        [76, 36],
-        [62, 40],
-      ]),
-      'honey',
-    ),
+    shape(blob(points([28, 30, 42, 34, 40, 40, 26, 36])), 'honey'),
+    shape(blob(points([60, 34, 74, 30, 76, 36, 62, 40])), 'honey'),
   ],
   wet: [
     ...bust(mane),
-    shape(
-      blob([
-        [78, 10],
-        [92, 12],
-        [96, 38],
-        [80, 38],
-      ]),
-      'water',
-    ),
-    shape(
-      plate([
-        [74, 4],
-        [90, 4],
-        [90, 12],
-        [78, 12],
-      ]),
-      'tin',
-    ),
+    shape(blob(points([78, 10, 92, 12, 96, 38, 80, 38])), 'water'),
+    shape(plate(points([74, 4, 90, 4, 90, 12, 78, 12])), 'tin'),
     drop(66, 12, 'water', 2.6),
     drop(60, 22, 'water', 2.6),
     drop(68, 26, 'water', 2.6),
   ],
   apply: [
     ...bust(mane),
-    patch(
-      blob([
-        [52, 18],
-        [68, 24],
-        [74, 46],
-        [72, 70],
-        [56, 74],
-        [50, 46],
-      ]),
-      'avocadoFlesh',
-    ),
-    shape(
-      plate([
-        [62, 34],
-        [82, 22],
-        [86, 30],
-        [66, 42],
-      ]),
-      'black',
-    ),
-    pen([
-      [84, 26],
-      [99, 14],
-    ]),
+    patch(blob(points([52, 18, 68, 24, 74, 46, 72, 70, 56, 74, 50, 46])), 'avocadoFlesh'),
+    shape(plate(points([62, 34, 82, 22, 86, 30, 66, 42])), 'black'),
+    pen(points([84, 26, 99, 14])),
   ],
   wear: [
     ...bust([
-      shape(
-        blob([
-          [50, 12],
-          [74, 20],
-          [78, 46],
-          [70, 56],
-          [50, 60],
-          [30, 56],
-          [22, 46],
-          [26, 20],
-        ]),
-        'glass',
-        { opacity: 0.95 },
-      ),
-      hatch([
-        [24, 48],
-        [50, 54],
-        [76, 48],
-      ]),
-      hatch([
-        [50, 14],
-        [44, 30],
-        [46, 50],
-      ]),
-      hatch([
-        [52, 14],
-        [60, 32],
-        [58, 50],
-      ]),
-      gleam([
-        [32, 26],
-        [28, 36],
-      ]),
+      shape(blob(points([50, 12, 74, 20, 78, 46, 70, 56, 50, 60, 30, 56, 22, 46, 26, 20])), 'glass', { opacity: 0.95 }),
+      hatch(points([24, 48, 50, 54, 76, 48])),
+      hatch(points([50, 14, 44, 30, 46, 50])),
+      hatch(points([52, 14, 60, 32, 58, 50])),
+      gleam(points([32, 26, 28, 36])),
     ]),
   ],
   'rinse-hair': shower,
   'acid-rinse': [
     ...bust(mane),
-    shape(
-      blob([
-        [62, 2],
-        [92, 2],
-        [90, 26],
-        [66, 26],
-      ]),
-      'glass',
-    ),
-    patch(
-      blob([
-        [64, 12],
-        [90, 12],
-        [88, 24],
-        [67, 24],
-      ]),
-      'oilPale',
-    ),
+    shape(blob(points([62, 2, 92, 2, 90, 26, 66, 26])), 'glass'),
+    patch(blob(points([64, 12, 90, 12, 88, 24, 67, 24])), 'oilPale'),
     drop(60, 18, 'oilPale', 3),
     drop(54, 28, 'oilPale', 3),
   ],
   empty: [...bowlAt(54, 'cloth')],
   basket: [
-    shape(
-      blob([
-        [10, 50],
-        [90, 50],
-        [82, 90],
-        [18, 90],
-      ]),
-      'wood',
-    ),
+    shape(blob(points([10, 50, 90, 50, 82, 90, 18, 90])), 'wood'),
     {
-      d: bend([
-        [16, 50],
-        [30, 14],
-        [70, 14],
-        [84, 50],
-      ]),
+      d: bend(points([16, 50, 30, 14, 70, 14, 84, 50])),
       ink: 'line',
     },
-    hatch([
-      [16, 62],
-      [84, 62],
-    ]),
-    hatch([
-      [18, 76],
-      [82, 76],
-    ]),
-    hatch([
-      [36, 50],
-      [38, 90],
-    ]),
-    hatch([
-      [64, 50],
-      [62, 90],
-    ]),
+    hatch(points([16, 62, 84, 62])),
+    hatch(points([18, 76, 82, 76])),
+    hatch(points([36, 50, 38, 90])),
+    hatch(points([64, 50, 62, 90])),
   ],
   page: [
-    shape(
-      plate([
-        [20, 6],
-        [80, 6],
-        [80, 94],
-        [20, 94],
-      ]),
-      'white',
-    ),
-    hatch([
-      [30, 22],
-      [70, 22],
-    ]),
-    hatch([
-      [30, 36],
-      [66, 36],
-    ]),
-    hatch([
-      [30, 50],
-      [70, 50],
-    ]),
-    hatch([
-      [30, 64],
-      [54, 64],
-    ]),
+    shape(plate(points([20, 6, 80, 6, 80, 94, 20, 94])), 'white'),
+    hatch(points([30, 22, 70, 22])),
+    hatch(points([30, 36, 66, 36])),
+    hatch(points([30, 50, 70, 50])),
+    hatch(points([30, 64, 54, 64])),
     ...leaf([58, 86], [74, 66]),
   ],
 } satisfies Record<string, readonly Mark[]>;

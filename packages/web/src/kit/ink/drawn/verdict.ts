@@ -1,4 +1,4 @@
-import { bend, blob, oval } from '../curve';
+import { bend, blob, oval, points } from '../curve';
 import { patch, pen, pips, shape } from '../marks';
 import type { Mark } from '../types';
 
@@ -16,21 +16,7 @@ function lock(stray: number, shine: boolean, bow = 10): Mark[] {
       [x + stray * Math.sin(at * 3.3), 94],
     ]);
   return [
-    shape(
-      blob([
-        [34, 8],
-        [50, 4],
-        [66, 8],
-        [74, 34],
-        [60, 62],
-        [66, 94],
-        [50, 97],
-        [36, 94],
-        [30, 62],
-        [44, 34],
-      ]),
-      'cocoa',
-    ),
+    shape(blob(points([34, 8, 50, 4, 66, 8, 74, 34, 60, 62, 66, 94, 50, 97, 36, 94, 30, 62, 44, 34])), 'cocoa'),
     ...[38, 46, 54, 62].map((x, at) => strand(x, at)),
     ...(stray > 6
       ? [
@@ -46,60 +32,20 @@ function lock(stray: number, shine: boolean, bow = 10): Mark[] {
           ]),
         )
       : []),
-    ...(stray > 0 && stray <= 6
-      ? [
-          pen([
-            [76, 60],
-            [84, 54],
-            [92, 58],
-          ]),
-        ]
-      : []),
-    ...(shine
-      ? [
-          patch(
-            blob([
-              [58, 18],
-              [64, 24],
-              [60, 42],
-              [56, 40],
-            ]),
-            'white',
-            0.75,
-          ),
-        ]
-      : []),
+    ...(stray > 0 && stray <= 6 ? [pen(points([76, 60, 84, 54, 92, 58]))] : []),
+    ...(shine ? [patch(blob(points([58, 18, 64, 24, 60, 42, 56, 40])), 'white', 0.75)] : []),
   ];
 }
 const strandCoated = (at: readonly (readonly [number, number, number])[]): Mark[] => [
   {
-    d: bend([
-      [50, 2],
-      [46, 34],
-      [54, 66],
-      [50, 98],
-    ]),
+    d: bend(points([50, 2, 46, 34, 54, 66, 50, 98])),
     ink: 'line',
   },
   ...at.map(([y, rx, ry]) => shape(oval(50, y, rx, ry), 'avocadoFlesh')),
 ];
 const drops = (count: number): Mark[] => [
-  shape(
-    blob([
-      [12, 20],
-      [50, 12],
-      [88, 20],
-      [84, 40],
-      [50, 46],
-      [16, 40],
-    ]),
-    'cocoa',
-  ),
-  ...[
-    [30, 66],
-    [52, 82],
-    [72, 64],
-  ]
+  shape(blob(points([12, 20, 50, 12, 88, 20, 84, 40, 50, 46, 16, 40])), 'cocoa'),
+  ...points([30, 66, 52, 82, 72, 64])
     .slice(0, count)
     .map(([x = 0, y = 0]) =>
       shape(
@@ -115,19 +61,7 @@ const drops = (count: number): Mark[] => [
 ];
 const flower = (petals: number, isWilted: boolean): Mark[] => [
   {
-    d: bend(
-      isWilted
-        ? [
-            [50, 98],
-            [52, 66],
-            [34, 44],
-          ]
-        : [
-            [50, 98],
-            [48, 70],
-            [50, 46],
-          ],
-    ),
+    d: bend(isWilted ? points([50, 98, 52, 66, 34, 44]) : points([50, 98, 48, 70, 50, 46])),
     ink: 'line',
   },
   ...Array.from({ length: petals }, (_, i) => {
@@ -141,87 +75,28 @@ const flower = (petals: number, isWilted: boolean): Mark[] => [
   shape(oval(isWilted ? 30 : 50, isWilted ? 46 : 34, 9, 9), 'yolk'),
 ];
 const comb = (left: number): Mark[] => [
-  shape(
-    blob([
-      [10, 18],
-      [90, 18],
-      [90, 34],
-      [10, 34],
+  shape(blob(points([10, 18, 90, 18, 90, 34, 10, 34])), 'wood'),
+  ...[20, 34, 48, 62, 76].map((x): Mark => ({
+    d: bend([
+      [x, 34],
+      [x + 1, 60],
+      [x, 84],
     ]),
-    'wood',
-  ),
-  ...[20, 34, 48, 62, 76].map(
-    (x) =>
-      ({
-        d: bend([
-          [x, 34],
-          [x + 1, 60],
-          [x, 84],
-        ]),
-        ink: 'line',
-      }) as Mark,
-  ),
-  ...[
-    [24, 56],
-    [52, 66],
-    [70, 52],
-    [40, 76],
-    [62, 78],
-  ]
+    ink: 'line',
+  })),
+  ...points([24, 56, 52, 66, 70, 52, 40, 76, 62, 78])
     .slice(0, left)
     .map(([x = 0, y = 0]) => shape(oval(x, y, 8, 6), 'avocadoFlesh')),
 ];
 const cloth = (bits: number, film: number): Mark[] => [
-  shape(
-    blob([
-      [10, 14],
-      [50, 8],
-      [90, 14],
-      [94, 52],
-      [88, 90],
-      [50, 94],
-      [12, 90],
-      [6, 52],
-    ]),
-    'cloth',
-  ),
+  shape(blob(points([10, 14, 50, 8, 90, 14, 94, 52, 88, 90, 50, 94, 12, 90, 6, 52])), 'cloth'),
   ...(film > 0 ? [patch(oval(50, 52, 30, 24), 'avocadoFlesh', film)] : []),
-  ...pips(
-    [
-      [34, 36],
-      [62, 40],
-      [46, 58],
-      [70, 64],
-      [30, 70],
-    ].slice(0, bits),
-    'brown',
-    4.6,
-    3.6,
-  ),
+  ...pips(points([34, 36, 62, 40, 46, 58, 70, 64, 30, 70]).slice(0, bits), 'brown', 4.6, 3.6),
 ];
 const scalp = (sore: number, tight: boolean): Mark[] => [
   shape(oval(50, 54, 42, 36), 'shell'),
-  ...(tight
-    ? [
-        pen([
-          [24, 44],
-          [38, 52],
-          [24, 62],
-        ]),
-        pen([
-          [76, 44],
-          [62, 52],
-          [76, 62],
-        ]),
-      ]
-    : []),
-  ...[
-    [40, 44],
-    [60, 50],
-    [48, 64],
-    [66, 66],
-    [34, 62],
-  ]
+  ...(tight ? [pen(points([24, 44, 38, 52, 24, 62])), pen(points([76, 44, 62, 52, 76, 62]))] : []),
+  ...points([40, 44, 60, 50, 48, 64, 66, 66, 34, 62])
     .slice(0, sore)
     .map(([x = 0, y = 0]) => patch(oval(x, y, 6, 6), 'blush')),
 ];
