@@ -4,7 +4,17 @@ import type { Of } from '../wire';
 /** How hair falls by itself, and the tones a head is drawn in. For the drawing alone: no amount is reckoned from it. */
 export const HAIR_PATTERNS = ['straight', 'waves', 'curls', 'coils'] as const;
 export const SKIN_TONES = ['porcelain', 'sand', 'honey', 'bronze', 'umber', 'ebony'] as const;
-export const HAIR_TONES = ['black', 'dark-brown', 'brown', 'chestnut', 'copper', 'dark-blond', 'blond', 'grey', 'white'] as const;
+export const HAIR_TONES = [
+  'black',
+  'dark-brown',
+  'brown',
+  'chestnut',
+  'copper',
+  'dark-blond',
+  'blond',
+  'grey',
+  'white',
+] as const;
 
 export const headLookSchema = object({
   pattern: string().oneOf(HAIR_PATTERNS, 'Hair is straight, in waves, in curls or in coils.').required(),

@@ -1,4 +1,11 @@
-import { checked, headInputSchema, headLookSchema, headMeasureSchema, storySchema, USUAL_LOOK } from '@amber-ladle/contract';
+import {
+  checked,
+  headInputSchema,
+  headLookSchema,
+  headMeasureSchema,
+  storySchema,
+  USUAL_LOOK,
+} from '@amber-ladle/contract';
 import { NO_STORY } from '@amber-ladle/core/judge';
 import { object, string } from 'yup';
 import { key, maybeMoment, moment, rowOf, version, type RowCheck } from '../kernel/row';

@@ -8,7 +8,7 @@ export interface VesselScale {
   readonly stepMillilitres: number;
   readonly millilitres: number;
   /** Where the surface of so much stands. */
-  yOf(millilitres: number): number;
+  readonly yOf: (millilitres: number) => number;
   readonly ticks: readonly number[];
 }
 
