@@ -1,10 +1,14 @@
 <script setup lang="ts">
 import { HAIR_PATTERNS, HAIR_TONES, SKIN_TONES, type HeadLook } from '@amber-ladle/contract';
+import ChoicePills from '../kit/ChoicePills.vue';
 import { HAIR, SKIN } from './tones';
 
 /** How a head is drawn. Nothing is reckoned from it, and the page says so. */
 const look = defineModel<HeadLook>({ required: true });
-const PATTERN_WORDS = { straight: 'straight', waves: 'waves', curls: 'curls', coils: 'coils' } as const;
+const TONES = [
+  { key: 'hair', title: 'Hair', of: HAIR_TONES.map((id) => ({ id, ...HAIR[id] })) },
+  { key: 'skin', title: 'Skin', of: SKIN_TONES.map((id) => ({ id, ...SKIN[id] })) },
+] as const;
 </script>
 
 <template>
@@ -12,41 +16,23 @@ const PATTERN_WORDS = { straight: 'straight', waves: 'waves', curls: 'curls', co
     <legend class="serif">How it looks</legend>
     <p class="quiet">For the drawing alone; amounts come from the figures above.</p>
     <div class="line" role="group" aria-label="Falls in">
-      <button
-        v-for="one in HAIR_PATTERNS"
-        :key="one"
-        type="button"
-        class="pill"
-        :aria-pressed="look.pattern === one"
-        @click="look = { ...look, pattern: one }"
-      >
-        {{ PATTERN_WORDS[one] }}
-      </button>
-    </div>
-    <div class="line" role="group" aria-label="Hair">
-      <span class="quiet called">Hair</span>
-      <button
-        v-for="one in HAIR_TONES"
-        :key="one"
-        type="button"
-        class="tone"
-        :aria-pressed="look.hair === one"
-        :aria-label="`Hair ${HAIR[one].name}`"
-        :style="{ background: HAIR[one].tone }"
-        @click="look = { ...look, hair: one }"
+      <ChoicePills
+        :of="HAIR_PATTERNS"
+        :is-chosen="(one) => one === look.pattern"
+        @choose="(pattern) => (look = { ...look, pattern })"
       />
     </div>
-    <div class="line" role="group" aria-label="Skin">
-      <span class="quiet called">Skin</span>
+    <div v-for="row in TONES" :key="row.key" class="line" role="group" :aria-label="row.title">
+      <span class="quiet called">{{ row.title }}</span>
       <button
-        v-for="one in SKIN_TONES"
-        :key="one"
+        v-for="one in row.of"
+        :key="one.id"
         type="button"
         class="tone"
-        :aria-pressed="look.skin === one"
-        :aria-label="`Skin ${SKIN[one].name}`"
-        :style="{ background: SKIN[one].tone }"
-        @click="look = { ...look, skin: one }"
+        :aria-pressed="look[row.key] === one.id"
+        :aria-label="`${row.title} ${one.name}`"
+        :style="{ background: one.tone }"
+        @click="look = { ...look, [row.key]: one.id }"
       />
     </div>
   </fieldset>

@@ -4,7 +4,8 @@ import type { Spoon } from '@amber-ladle/core/measure';
 import { computed } from 'vue';
 import IngredientPicture from './IngredientPicture.vue';
 import { amountDrawn, type ToDraw } from './amount';
-import { useBook } from './useBook';
+import SpoonPicture from './SpoonPicture.vue';
+import { paintInBowl } from './texture';
 import PieceMarks from './PieceMarks.vue';
 
 /**
@@ -23,7 +24,7 @@ const {
   /** Pixels to the centimetre. */
   scale?: number;
 }>();
-const book = useBook();
+const paint = computed(() => paintInBowl(ingredient));
 const drawn = computed(() => amountDrawn(ingredient, line, spoons));
 </script>
 
@@ -32,17 +33,8 @@ const drawn = computed(() => amountDrawn(ingredient, line, spoons));
     <template v-if="drawn.kind === 'pieces'">
       <PieceMarks v-for="(share, at) in drawn.shares" :key="at" :ingredient :share :size="drawn.centimetres * scale" />
     </template>
-    <template v-else-if="drawn.kind === 'spoons' && book">
-      <svg
-        v-for="(one, at) in drawn.each"
-        :key="at"
-        class="ink"
-        :viewBox="`0 0 ${one.drawing.width} ${one.drawing.height}`"
-        :width="(one.drawing.width / 100) * one.centimetres * scale"
-        :height="(one.drawing.height / 100) * one.centimetres * scale"
-      >
-        <component :is="book.InkMarks" :marks="one.drawing.marks" is-small />
-      </svg>
+    <template v-else-if="drawn.kind === 'spoons'">
+      <SpoonPicture v-for="(one, at) in drawn.each" :key="at" :millilitres="one.millilitres" :paint :scale />
     </template>
     <IngredientPicture v-else :id="ingredient.id" :family="ingredient.family" :size="40" />
   </span>

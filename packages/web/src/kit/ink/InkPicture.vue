@@ -3,8 +3,8 @@ import { inkWidth, isSmallAt } from './sizes';
 import type { Mark } from './types';
 import { useBook } from './useBook';
 
-/** Marks as a picture of a size in pixels. With a name it is read out; without one it is an ornament beside its words. */
-const { marks, size = 40, name = '' } = defineProps<{ marks: readonly Mark[]; size?: number; name?: string }>();
+/** A picture of a size in pixels, of marks or of what stands in its slot. With a name it is read out; without, it is an ornament beside its words. */
+const { marks = [], size = 40, name = '' } = defineProps<{ marks?: readonly Mark[]; size?: number; name?: string }>();
 const book = useBook();
 </script>
 
@@ -19,6 +19,8 @@ const book = useBook();
     :aria-label="name || undefined"
     :aria-hidden="name ? undefined : true"
   >
-    <component :is="book.InkMarks" v-if="book" :marks :is-small="isSmallAt(size)" />
+    <slot v-if="book">
+      <component :is="book.InkMarks" :marks :is-small="isSmallAt(size)" />
+    </slot>
   </svg>
 </template>

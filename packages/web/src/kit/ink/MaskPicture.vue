@@ -4,7 +4,8 @@ import type { FormulaPart } from '@amber-ladle/core/mask';
 import { computed } from 'vue';
 import { plate } from './curve';
 import { BOWL, bowlLayers } from './mask';
-import { inkWidth, isSmallAt } from './sizes';
+import InkPicture from './InkPicture.vue';
+import { isSmallAt } from './sizes';
 import { paintInBowl } from './texture';
 import { useBook } from './useBook';
 
@@ -61,22 +62,11 @@ const rim = `M${BOWL.middle - BOWL.half - 2} ${BOWL.rim}H${BOWL.middle + BOWL.ha
 </script>
 
 <template>
-  <svg
-    class="ink"
-    viewBox="0 0 100 100"
-    :width="size"
-    :height="size"
-    :style="{ '--ink-width': `${inkWidth(size)}px` }"
-    :role="isNamed ? 'img' : undefined"
-    :aria-label="isNamed ? name : undefined"
-    :aria-hidden="isNamed ? undefined : true"
-  >
-    <template v-if="book">
-      <g v-for="one in standing" :key="one.id" :transform="one.transform">
-        <component :is="book.InkMarks" :marks="one.marks" is-small />
-      </g>
-      <component :is="book.InkMarks" :marks="layers" :is-small="isSmallAt(size)" />
-      <path class="pen" :d="rim" stroke-width="2" />
-    </template>
-  </svg>
+  <InkPicture :size :name="isNamed ? name : ''">
+    <g v-for="one in standing" :key="one.id" :transform="one.transform">
+      <component :is="book?.InkMarks" :marks="one.marks" is-small />
+    </g>
+    <component :is="book?.InkMarks" :marks="layers" :is-small="isSmallAt(size)" />
+    <path class="pen" :d="rim" stroke-width="2" />
+  </InkPicture>
 </template>

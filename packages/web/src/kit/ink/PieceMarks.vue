@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import type { Ingredient } from '@amber-ladle/core/ingredient';
 import { computed, useId } from 'vue';
-import { inkWidth, isSmallAt } from './sizes';
+import InkPicture from './InkPicture.vue';
+import { isSmallAt } from './sizes';
 import { useBook } from './useBook';
 
 /** One piece: whole, or cut so that just its share is there, with the pale outline of what is put back. */
@@ -16,24 +17,22 @@ const cut = computed(() => {
 </script>
 
 <template>
-  <svg class="ink" viewBox="0 0 100 100" :width="size" :height="size" :style="{ '--ink-width': `${inkWidth(size)}px` }">
-    <template v-if="book && drawing">
-      <template v-if="cut">
-        <clipPath :id="clip"><rect x="-20" y="-20" :width="cut.x + 20" height="140" /></clipPath>
-        <path class="pen rest" :d="cut.outline" />
-        <g :clip-path="`url(#${clip})`">
-          <component :is="book.InkMarks" :marks="cut.marks" :is-small="isSmallAt(size)" />
-        </g>
-      </template>
-      <g v-else :opacity="share < 1 ? 0.55 : 1">
-        <component :is="book.InkMarks" :marks="drawing.whole('ready')" :is-small="isSmallAt(size)" />
+  <InkPicture :size>
+    <template v-if="cut">
+      <clipPath :id="clip"><rect x="-20" y="-20" :width="cut.x + 20" height="140" /></clipPath>
+      <path class="pen rest" :d="cut.outline" />
+      <g :clip-path="`url(#${clip})`">
+        <component :is="book?.InkMarks" :marks="cut.marks" :is-small="isSmallAt(size)" />
       </g>
     </template>
-  </svg>
+    <g v-else-if="drawing" :opacity="share < 1 ? 0.55 : 1">
+      <component :is="book?.InkMarks" :marks="drawing.whole('ready')" :is-small="isSmallAt(size)" />
+    </g>
+  </InkPicture>
 </template>
 
 <style scoped>
-.ink .rest {
+.rest {
   stroke-dasharray: 2 3;
   stroke-opacity: 0.6;
 }

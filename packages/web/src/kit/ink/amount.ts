@@ -1,7 +1,6 @@
 import { pieceSize, wholeGrams, type Ingredient, type MeasuredBy } from '@amber-ladle/core/ingredient';
 import { spoonBreakdown, spoonMillilitres, type Spoon } from '@amber-ladle/core/measure';
-import { ballCentimetres, cupDrawing, isCup, spoonCentimetres, spoonDrawing, type Sized } from './spoons';
-import { paintInBowl } from './texture';
+import { ballCentimetres, spoonCentimetres } from './spoons';
 
 /** What of a line of a bowl can be seen. */
 export interface ToDraw {
@@ -13,7 +12,10 @@ export interface ToDraw {
 }
 export type AmountDrawn =
   | { readonly kind: 'pieces'; readonly shares: readonly number[]; readonly centimetres: number }
-  | { readonly kind: 'spoons'; readonly each: readonly { readonly centimetres: number; readonly drawing: Sized }[] }
+  | {
+      readonly kind: 'spoons';
+      readonly each: readonly { readonly millilitres: number; readonly centimetres: number }[];
+    }
   | { readonly kind: 'thing' };
 
 /** More than these are not counted by eye; one of each stands for them, the words tell how many. */
@@ -44,14 +46,9 @@ export function amountDrawn(ingredient: Ingredient, line: ToDraw, spoons: readon
     };
   }
   if (line.measuredBy !== 'spoon' || line.millilitres <= 0 || spoons.length === 0) return { kind: 'thing' };
-  const paint = paintInBowl(ingredient);
   const each = spoonBreakdown(line.millilitres, spoons).counts.flatMap(({ spoon, count }) => {
-    const holds = spoonMillilitres(spoon);
-    const drawing = isCup(holds) ? cupDrawing(paint) : spoonDrawing(paint);
-    return new Array<{ centimetres: number; drawing: Sized }>(count).fill({
-      centimetres: spoonCentimetres(holds),
-      drawing,
-    });
+    const millilitres = spoonMillilitres(spoon);
+    return Array.from({ length: count }, () => ({ millilitres, centimetres: spoonCentimetres(millilitres) }));
   });
   return each.length > 0 && each.length <= MOST_SPOONS ? { kind: 'spoons', each } : { kind: 'thing' };
 }
