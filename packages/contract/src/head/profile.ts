@@ -1,4 +1,4 @@
-import { PROFILE_LIMITS, type HairAmount, type HairProfile } from '@amber-ladle/core/hair';
+import { HAIR_STYLES, PROFILE_LIMITS, type HairAmount, type HairProfile } from '@amber-ladle/core/hair';
 import { number, object, string, type ObjectSchema } from 'yup';
 import { byKind } from '../wire';
 
@@ -49,7 +49,5 @@ export const profileSchema: ObjectSchema<HairProfile> = object({
     .oneOf(['blunt', 'long-layers', 'short-layers'] as const, 'The cut is blunt, long layers or short layers.')
     .required(),
   scalpAreaSquareCentimetres: within('Scalp area', 'cm²', scalpAreaSquareCentimetres),
-  style: string()
-    .oneOf(['loose', 'twists', 'braids'] as const, 'Hair is worn loose, in twists or in braids.')
-    .required(),
+  style: string().oneOf(HAIR_STYLES, 'Hair is worn loose, in twists, in braids or in cornrows.').required(),
 }).noUnknown();

@@ -104,6 +104,10 @@ describe('demand', () => {
         );
         expect(of({ stretchedLengthCentimetres: short, strandDiameterMicrometres: 90 })).toBeGreaterThan(base);
         expect(of({ stretchedLengthCentimetres: short, style: 'braids' })).toBeLessThan(base);
+        // Braids or cornrows take about the same (common practice, no published source).
+        expect(of({ stretchedLengthCentimetres: short, style: 'cornrows' })).toBe(
+          of({ stretchedLengthCentimetres: short, style: 'braids' }),
+        );
       }),
     );
   });

@@ -18,7 +18,9 @@ export type HairAmount =
 export type DensityClass = 'low' | 'medium' | 'high';
 export type EyeClass = 'sparse' | 'middling' | 'plenty';
 export type Evenness = 'blunt' | 'long-layers' | 'short-layers';
-export type HairStyle = 'loose' | 'twists' | 'braids';
+/** How hair is worn while the mask is on. */
+export const HAIR_STYLES = ['loose', 'twists', 'braids', 'cornrows'] as const;
+export type HairStyle = (typeof HAIR_STYLES)[number];
 export type StrandClass = 'fine' | 'medium' | 'coarse';
 
 /** Hairs per cm² of scalp: within the range of Loussouarn et al. 2001, 2005 (from memory). */
@@ -50,7 +52,15 @@ export const EVENNESS_FACTOR: Readonly<Record<Evenness, number>> = {
 };
 
 /** What a style takes against loose hair (common practice, no published source). */
-export const STYLE_FACTOR: Readonly<Record<HairStyle, number>> = { loose: 1, twists: 0.7, braids: 0.55 };
+export const STYLE_FACTOR: Readonly<Record<HairStyle, number>> = {
+  loose: 1,
+  twists: 0.7,
+  braids: 0.55,
+  cornrows: 0.55,
+};
+
+/** True where a mask goes into the partings, one after the other, and not down the lengths (common practice, no published source). */
+export const isParted = (style: HairStyle): boolean => style === 'braids' || style === 'cornrows';
 
 /** Scalp area in cm²: adult from Robbins (500 to 700, from memory), child of eight an assumption of this project. */
 export const SCALP_AREA_SQUARE_CENTIMETRES = { adult: 600, child: 450 } as const;

@@ -1,4 +1,4 @@
-import { strandCount, type HairProfile } from '../hair';
+import { isParted, strandCount, type HairProfile } from '../hair';
 
 /** Where a section lies, seen from above. */
 export const SECTION_PARTS = ['front', 'side', 'crown', 'back', 'nape'] as const;
@@ -30,9 +30,9 @@ const MANY_STRANDS = 125_000;
 /** Hair shorter than this is not worth more than four sections, cm. Assumption of this project. */
 const SHORT_CENTIMETRES = 15;
 
-/** How a head is sectioned: by how much hair there is, and finer for braids, whose partings are walked one by one. */
+/** How a head is sectioned: by how much hair there is, and finer for braids and cornrows, whose partings are walked one by one. */
 export function sectionsOf(profile: HairProfile): readonly Section[] {
-  if (profile.style === 'braids') return LAYOUTS[8];
+  if (isParted(profile.style)) return LAYOUTS[8];
   const strands = strandCount(profile);
   if (strands < FEW_STRANDS || profile.stretchedLengthCentimetres < SHORT_CENTIMETRES) return LAYOUTS[4];
   return strands > MANY_STRANDS || profile.style === 'twists' ? LAYOUTS[8] : LAYOUTS[6];

@@ -1,3 +1,4 @@
+import { HAIR_STYLES } from '../hair';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { aProfile } from '../testing';
@@ -8,7 +9,7 @@ const MINUTE = 60_000;
 
 describe('sections', () => {
   const anyHead = fc.record({
-    style: fc.constantFrom('loose', 'twists', 'braids' as const),
+    style: fc.constantFrom(...HAIR_STYLES),
     stretchedLengthCentimetres: fc.integer({ min: 2, max: 110 }),
     density: fc.constantFrom('low', 'medium', 'high' as const),
   });
@@ -32,6 +33,7 @@ describe('sections', () => {
     expect(count({ amount: { kind: 'density', density: 'low' } })).toBe(4);
     expect(count({ amount: { kind: 'density', density: 'high' } })).toBe(8);
     expect(count({ style: 'braids', stretchedLengthCentimetres: 10 })).toBe(8);
+    expect(count({ style: 'cornrows', stretchedLengthCentimetres: 10 })).toBe(8);
   });
 
   it('tell by the third section that the bowl will not last', () => {

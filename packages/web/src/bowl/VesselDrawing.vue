@@ -75,7 +75,7 @@ const notes = computed(() => {
   return shown.map((note, at) => ({ ...note, y: Math.max(TOP + 4, ys[at] ?? 0) }));
 });
 const wall = `M${LEFT - 14} ${TOP - 18}C${LEFT - 4} ${TOP - 12} ${LEFT} ${TOP - 6} ${LEFT} ${TOP + 8}V${BOTTOM - 16}Q${LEFT} ${BOTTOM} ${LEFT + 16} ${BOTTOM}H${RIGHT - 16}Q${RIGHT} ${BOTTOM} ${RIGHT} ${BOTTOM - 16}V${TOP - 16}`;
-const inside = `M${LEFT} 0V${BOTTOM - 16}Q${LEFT} ${BOTTOM} ${LEFT + 16} ${BOTTOM}H${RIGHT - 16}Q${RIGHT} ${BOTTOM} ${RIGHT} ${BOTTOM - 16}V0Z`;
+const inside = `M${LEFT} ${TOP - 10}V${BOTTOM - 16}Q${LEFT} ${BOTTOM} ${LEFT + 16} ${BOTTOM}H${RIGHT - 16}Q${RIGHT} ${BOTTOM} ${RIGHT} ${BOTTOM - 16}V${TOP - 10}Z`;
 const foot = `M${LEFT + 8} ${BOTTOM + 2}C${LEFT + 4} ${BOTTOM + 14} ${RIGHT - 4} ${BOTTOM + 14} ${RIGHT - 8} ${BOTTOM + 2}`;
 const drawn = (d: string): string => book.value?.byHand(d, 0.7) ?? d;
 /** The surface of a thick or a runny layer: as much above its height as below, so that it stays as high as it is. */

@@ -32,7 +32,7 @@ const stretched = computed(() =>
     <path class="top" :d="figure.top" />
     <path v-for="d in figure.ears" :key="d" class="skin" :d :fill="skin" />
     <path class="skin" :d="figure.head" :fill="skin" />
-    <path class="mass" :d="outline" :fill="hair.tone" />
+    <path class="mass" :d="outline" :fill="profile.style === 'cornrows' ? skin : hair.tone" />
     <g v-for="(one, at) in locks" :key="`lock ${at}`" class="lock">
       <path :d="one.course" class="about" :stroke-width="one.width + 2.4" />
       <path :d="one.course" :stroke="hair.tone" :stroke-width="one.width" />

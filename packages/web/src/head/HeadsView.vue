@@ -4,7 +4,7 @@ import HeadPicture from './HeadPicture.vue';
 import { useHousehold } from '../data/household';
 
 const household = useHousehold();
-const STYLES = { loose: 'worn loose', twists: 'in twists', braids: 'in braids' } as const;
+const STYLES = { loose: 'worn loose', twists: 'in twists', braids: 'in braids', cornrows: 'in cornrows' } as const;
 </script>
 
 <template>

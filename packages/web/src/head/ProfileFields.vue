@@ -58,6 +58,7 @@ const styles = [
   { value: 'loose', title: 'loose' },
   { value: 'twists', title: 'in twists' },
   { value: 'braids', title: 'in braids' },
+  { value: 'cornrows', title: 'in cornrows' },
 ];
 </script>
 

@@ -58,7 +58,7 @@ it('lets coils shrink to less than half and stand wide, and stretches them in tw
 });
 
 it('draws loose hair in strands, twists and braids one by one down to their tips', () => {
-  for (const style of ['twists', 'braids'] as const) {
+  for (const style of ['twists', 'braids', 'cornrows'] as const) {
     const locked = { ...profile, style, stretchedLengthCentimetres: 50 };
     const locks = hairLocks(locked, 'curls');
     expect(strandPaths(locked, 'curls')).toEqual([]);

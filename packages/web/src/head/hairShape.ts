@@ -39,7 +39,7 @@ export const fallsToY = (profile: HairProfile, pattern: Pattern): number =>
 /** Half the width of the falling hair: more strands, wider; what shrinks in length gains in width; braids lie closer. */
 function halfWidth(profile: HairProfile, pattern: Pattern): number {
   const fullness = Math.sqrt((strandCount(profile) * profile.strandDiameterMicrometres ** 2) / (100_000 * 70 ** 2));
-  const style = { loose: 1, twists: 0.86, braids: 0.74 }[profile.style];
+  const style = { loose: 1, twists: 0.86, braids: 0.74, cornrows: 0.66 }[profile.style];
   const spread = 1 / Math.sqrt(fallShare(pattern, profile.style));
   return Math.min(86, (24 + 24 * fullness * style) * spread);
 }
@@ -108,16 +108,20 @@ export function hairOutline(profile: HairProfile, pattern: Pattern): string {
 }
 
 const STRANDS: Readonly<Record<Pattern, number>> = { straight: 13, waves: 11, curls: 9, coils: 9 };
-const LOCKS = { twists: 11, braids: 8 } as const;
+const LOCKS = { twists: 11, braids: 8, cornrows: 9 } as const;
 /** How wide a twist and a braid are drawn. */
-const LOCK_WIDTH = { twists: 7, braids: 10 } as const;
+const LOCK_WIDTH = { twists: 7, braids: 10, cornrows: 5.5 } as const;
 
 /** How a strand or a lock lies: 0 at the parting, 1 at its tip. */
 type Way = (t: number) => Point;
-function wayOf(side: number, fall: Fall, margin: number): Way {
+function wayOf(side: number, fall: Fall, margin: number, isRow = false): Way {
   const isCrop = fall.tip < CROP_Y;
   const end = isCrop ? Math.min(fall.tip, 96) - 4 : fall.tip - (fall.isRound ? 14 : 10);
-  const from: Point = [CENTRE_X + side * 16, fall.top + 8 + side * side * 12];
+  // A cornrow begins at its own place on the crown and lies flat along the skull; all else comes from the parting.
+  const from: Point = [
+    CENTRE_X + side * (isRow ? 30 : 16),
+    fall.top + (isRow ? 5 : 8) + side * side * (isRow ? 24 : 12),
+  ];
   const to = end - (isCrop ? side * side * 18 : fall.isRound ? side * side * 16 : Math.abs(side) * 8);
   return (t) => {
     const y = from[1] + (to - from[1]) * t;
@@ -173,7 +177,7 @@ export function hairLocks(profile: HairProfile, pattern: Pattern): HairLock[] {
   // From the sides inwards, so that both sides lie alike.
   const sides = spread(LOCKS[style]).sort((a, b) => Math.abs(b) - Math.abs(a));
   return sides.map((side) => {
-    const at = wayOf(side, fall, half);
+    const at = wayOf(side, fall, half, style === 'cornrows');
     const turns = Array.from({ length: count - 1 }, (_, i) => {
       const [x, y] = at((i + 1) / count);
       return style === 'twists'

@@ -262,7 +262,7 @@ select {
   min-height: 40px;
   border: 1px solid var(--rule);
   border-radius: 6px;
-  background: transparent;
+  background-color: transparent;
   color: var(--ink);
   font: inherit;
 }
@@ -275,7 +275,7 @@ select option {
   text-align: right;
 }
 select {
-  padding: 0 6px;
+  padding: 0 26px 0 8px;
 }
 .assumed {
   font-size: 0.9rem;

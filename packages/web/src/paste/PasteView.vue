@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ScenePicture } from '../kit/ink';
 import { MOST_PASTED, readMaskFile } from '@amber-ladle/core/exchange';
 import type { ToldOutcome } from '@amber-ladle/core/learn';
 import { computed, ref, watch } from 'vue';
@@ -195,6 +196,7 @@ const sum = computed(() => {
         </p>
       </section>
       <section v-else aria-label="As it was understood" class="quiet">
+        <ScenePicture scene="page" :size="180" />
         <p>What is understood appears here while you type or paste.</p>
       </section>
     </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { IngredientPicture } from '../kit/ink';
 import { api, type KeptMovement, type Page } from '@amber-ladle/contract';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import type { MonthOfWaste, MovementKind } from '@amber-ladle/core/shelf';
@@ -71,6 +72,7 @@ const rows = computed(() =>
     line,
     when: `${writeDay(line.at, household.now(), household.where)} ${writeTime(line.at, household.where)}`,
     name: household.catalogue.get(line.ingredientId)?.name ?? line.ingredientId,
+    family: household.catalogue.get(line.ingredientId)?.family ?? '',
     words: [
       KIND_WORDS[line.kind],
       line.placeId ? `in: ${shelf.placeById(line.placeId)?.name ?? line.placeId}` : '',
@@ -161,7 +163,10 @@ const options = computed(() => ({
         <tbody>
           <tr v-for="row in rows" :key="row.line.id">
             <td class="quiet">{{ row.when }}</td>
-            <th scope="row">{{ row.name }}</th>
+            <th scope="row" class="thing">
+              <IngredientPicture :id="row.line.ingredientId" :family="row.family" :size="30" />
+              {{ row.name }}
+            </th>
             <td>{{ row.words }}</td>
             <td class="number">{{ row.grams }}</td>
           </tr>
@@ -178,6 +183,11 @@ const options = computed(() => ({
 </template>
 
 <style scoped>
+.thing {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+}
 .two {
   display: grid;
   grid-template-columns: 1.2fr 1fr;

@@ -47,6 +47,12 @@ const days = computed(() => {
 </template>
 
 <style scoped>
+polygon {
+  stroke: var(--ink-line);
+  stroke-width: 0.8px;
+  stroke-opacity: 0.45;
+  vector-effect: non-scaling-stroke;
+}
 svg {
   width: 100%;
   height: 34px;

@@ -1,4 +1,4 @@
-import type { HairProfile } from '../../hair';
+import { isParted, type HairProfile } from '../../hair';
 import { ingredientById, type Catalogue } from '../../ingredient';
 import { hairStateFor, handlingNotes, type Mask } from '../../mask';
 import { message, type Message } from '../../message';
@@ -86,7 +86,7 @@ export function headSteps(
   const { id: headId, name, profile, millilitres } = head;
   const sections = sectionsOf(profile).length;
   const state = hairStateFor(mask);
-  const isBraided = profile.style === 'braids';
+  const isBraided = isParted(profile.style);
   const rows = mask.parts.map(({ ingredientId }) => ingredientById(catalogue, ingredientId));
   const cooks = rows.some(({ traits }) => traits.cooksInWarmth);
   const stains = mask.stains === true || rows.some((row) => row.stains);
