@@ -2,7 +2,7 @@
 import { ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
 import type { FittedAmounts } from '@amber-ladle/core/batch';
 import { kitchenRound } from '@amber-ladle/core/measure';
-import { computed, useId } from 'vue';
+import { computed, ref, useId, watch } from 'vue';
 import { paintInBowl, surfaceOf, useBook } from '../kit/ink';
 import SurfacePatterns from './SurfacePatterns.vue';
 import { apart, GLASS, vesselScale } from './vesselScale';
@@ -48,6 +48,15 @@ const layers = computed(() => {
       };
     });
 });
+/** Layers settle after a single change; while one drags they follow at once, without a motion behind the hand. */
+const FOLLOWS_WITHIN = 400;
+const follows = ref(false);
+let changedAt = 0;
+watch(layers, () => {
+  const now = performance.now();
+  follows.value = now - changedAt < FOLLOWS_WITHIN;
+  changedAt = now;
+});
 const labels = computed(() => {
   const ys = apart(
     layers.value.map(({ y, height }) => y + height / 2),
@@ -77,6 +86,7 @@ const notes = computed(() => {
 const wall = `M${LEFT - 14} ${TOP - 18}C${LEFT - 4} ${TOP - 12} ${LEFT} ${TOP - 6} ${LEFT} ${TOP + 8}V${BOTTOM - 16}Q${LEFT} ${BOTTOM} ${LEFT + 16} ${BOTTOM}H${RIGHT - 16}Q${RIGHT} ${BOTTOM} ${RIGHT} ${BOTTOM - 16}V${TOP - 16}`;
 const inside = `M${LEFT} ${TOP - 10}V${BOTTOM - 16}Q${LEFT} ${BOTTOM} ${LEFT + 16} ${BOTTOM}H${RIGHT - 16}Q${RIGHT} ${BOTTOM} ${RIGHT} ${BOTTOM - 16}V${TOP - 10}Z`;
 const foot = `M${LEFT + 8} ${BOTTOM + 2}C${LEFT + 4} ${BOTTOM + 14} ${RIGHT - 4} ${BOTTOM + 14} ${RIGHT - 8} ${BOTTOM + 2}`;
+const NEED_LINE = `M${LEFT - 4} 0L${RIGHT + 6} 0`;
 const drawn = (d: string): string => book.value?.byHand(d, 0.7) ?? d;
 /** The surface of a thick or a runny layer: as much above its height as below, so that it stays as high as it is. */
 const wave = computed(() => {
@@ -94,7 +104,7 @@ const summary = computed(
 </script>
 
 <template>
-  <svg class="vessel" :viewBox="`0 0 ${GLASS.width} 398`" role="img" :aria-label="summary">
+  <svg class="vessel" :class="{ follows }" :viewBox="`0 0 ${GLASS.width} 398`" role="img" :aria-label="summary">
     <defs>
       <clipPath :id="`${id}-glass`"><path :d="inside" /></clipPath>
       <SurfacePatterns :id />
@@ -140,7 +150,7 @@ const summary = computed(
         class="band"
         :d="`M110 ${yOf(highMillilitres)}h-7q-5 0 -5 5V${yOf(lowMillilitres) - 5}q0 5 5 5h7`"
       />
-      <path class="line" :d="drawn(`M${LEFT - 4} ${yOf(needMillilitres)}L${RIGHT + 6} ${yOf(needMillilitres)}`)" />
+      <path class="line" :d="drawn(NEED_LINE)" :transform="`translate(0 ${yOf(needMillilitres)})`" />
       <g v-for="note in notes" :key="note.key" :class="note.key">
         <text x="95" :y="note.y - 3" text-anchor="end" class="says">{{ note.says }}</text>
         <text x="95" :y="note.y + 16" text-anchor="end" class="of figures">{{ note.of }}</text>
@@ -178,6 +188,9 @@ const summary = computed(
 }
 .surface {
   transition: transform 0.35s ease-out;
+}
+.follows :is(.layer rect, .surface) {
+  transition: none;
 }
 .edge {
   fill: none;

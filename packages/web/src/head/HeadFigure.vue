@@ -11,8 +11,15 @@ const { profile, look, ageYears } = defineProps<{ profile: HairProfile; look: He
 
 const figure = computed(() => figureOf(ageYears));
 const outline = computed(() => hairOutline(profile, look.pattern));
-const strands = computed(() => strandPaths(profile, look.pattern));
-const locks = computed(() => hairLocks(profile, look.pattern));
+/** All twists or braids as one path, and all strands or turns as another: a drag draws two paths, not two hundred. */
+const each = computed(() => hairLocks(profile, look.pattern));
+const locks = computed(() => {
+  const [first] = each.value;
+  return first && { width: first.width, courses: each.value.map(({ course }) => course).join(' ') };
+});
+const strands = computed(() =>
+  [...strandPaths(profile, look.pattern), ...each.value.flatMap(({ turns }) => turns)].join(' '),
+);
 const hair = computed(() => HAIR[look.hair]);
 const skin = computed(() => SKIN[look.skin].tone);
 /** The strand held straight, where it falls shorter than it is. */
@@ -25,20 +32,19 @@ const stretched = computed(() =>
 
 <template>
   <g class="figure">
-    <path v-for="d in figure.arms" :key="d" class="skin" :d :fill="skin" />
+    <path class="skin" :d="figure.arms.join(' ')" :fill="skin" />
     <path class="skin" :d="figure.torso" :fill="skin" />
     <path class="skin neck" :d="figure.neck" :fill="skin" />
-    <path v-for="d in figure.straps" :key="d" class="top" :d />
+    <path class="top" :d="figure.straps.join(' ')" />
     <path class="top" :d="figure.top" />
-    <path v-for="d in figure.ears" :key="d" class="skin" :d :fill="skin" />
+    <path class="skin" :d="figure.ears.join(' ')" :fill="skin" />
     <path class="skin" :d="figure.head" :fill="skin" />
     <path class="mass" :d="outline" :fill="profile.style === 'cornrows' ? skin : hair.tone" />
-    <g v-for="(one, at) in locks" :key="`lock ${at}`" class="lock">
-      <path :d="one.course" class="about" :stroke-width="one.width + 2.4" />
-      <path :d="one.course" :stroke="hair.tone" :stroke-width="one.width" />
-      <path v-for="(d, turn) in one.turns" :key="turn" class="strand" :d :stroke="hair.strand" />
-    </g>
-    <path v-for="(d, at) in strands" :key="at" class="strand" :d :stroke="hair.strand" />
+    <template v-if="locks">
+      <path class="lock about" :d="locks.courses" :stroke-width="locks.width + 2.4" />
+      <path class="lock" :d="locks.courses" :stroke="hair.tone" :stroke-width="locks.width" />
+    </template>
+    <path class="strand" :d="strands" :stroke="hair.strand" />
     <path v-if="stretched" class="stretched" :d="stretched" />
   </g>
 </template>
@@ -63,11 +69,11 @@ const stretched = computed(() =>
   stroke-linecap: round;
   stroke-opacity: 0.75;
 }
-.lock path {
+.lock {
   fill: none;
   stroke-linecap: round;
 }
-.lock .about {
+.lock.about {
   stroke: var(--ink-line);
 }
 .stretched {
