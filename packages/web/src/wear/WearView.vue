@@ -18,7 +18,7 @@ import { RinseNow } from '../day';
 import { WearLengths } from '../day';
 import { useCurrentBowl } from '../day';
 import { useHairWaits } from '../day';
-import { paintInBowl } from '../kit/ink';
+import { paintInBowl, ScenePicture } from '../kit/ink';
 import { useAloud } from '../kit/useAloud';
 import { useKeys } from '../kit/useKeys';
 import { useLengths } from '../day';
@@ -182,7 +182,8 @@ const advice = computed(() => {
           <b>{{ time(state.limitAt) }}</b>.
         </p>
         <p :class="{ stop: isEgg }">{{ HEAT_WORDS[mask.heat] }}</p>
-        <p v-if="hoodFrom !== undefined" class="figures" data-test="hood">
+        <p v-if="hoodFrom !== undefined" class="figures hood" data-test="hood">
+          <ScenePicture scene="hood" :size="56" />
           Under the hood, if you like, from {{ time(hoodFrom) }}, on low.
         </p>
         <p>{{ rinseWords(mask.rinse) }}</p>
@@ -302,6 +303,11 @@ const advice = computed(() => {
 </template>
 
 <style scoped>
+.hood {
+  display: flex;
+  align-items: center;
+  gap: 14px;
+}
 .stage {
   display: grid;
   grid-template-columns: 380px 1fr;

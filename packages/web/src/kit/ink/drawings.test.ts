@@ -77,11 +77,11 @@ describe('scenes', () => {
     expect(sceneOf('step.of-our-own.title', 'boil')).toBe(SCENES.boil);
     for (const kind of STEP_KINDS) expect(sceneOf('', kind).length, kind).toBeGreaterThan(0);
   });
-  it('are of steps that there are, beside what empty pages show', () => {
+  it('are of steps that there are, beside what empty pages and the hood show', () => {
     const steps = new Set(Object.keys(MESSAGES).flatMap((id) => /^step\.([a-z-]+)\.title$/.exec(id)?.[1] ?? []));
     const kinds: ReadonlySet<string> = new Set(STEP_KINDS);
     const others = Object.keys(SCENES).filter((name) => !steps.has(name) && !kinds.has(name));
-    expect(others.sort()).toEqual(['basket', 'empty', 'page']);
+    expect(others.sort()).toEqual(['basket', 'empty', 'hood', 'page']);
   });
 });
 

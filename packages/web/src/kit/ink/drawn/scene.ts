@@ -336,6 +336,13 @@ export const SCENES = {
       gleam(points([32, 26, 28, 36])),
     ]),
   ],
+  hood: [
+    ...bust([]),
+    pen(points([88, 30, 94, 60, 92, 96])),
+    shape(blob(points([50, 2, 80, 10, 92, 34, 90, 46, 70, 40, 50, 38, 30, 40, 10, 46, 8, 34, 20, 10])), 'tin'),
+    hatch(points([14, 38, 50, 30, 86, 38])),
+    ...[34, 50, 66].map((x) => pen(points([x, 44, x + 2, 50, x - 1, 56]), { isDetail: true })),
+  ],
   'rinse-hair': shower,
   'acid-rinse': [
     ...bust(mane),
