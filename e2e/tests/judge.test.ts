@@ -70,7 +70,7 @@ it('takes a new head from a patch test to a bowl that is kept with a decision, a
   await textWhen(page, '[data-test="cautions"]', /Stop\. Allergic to what is in egg yolk/);
   await textWhen(page, '[data-test="made"]', /\d mL/);
   await page.keyboard.press('k');
-  await page.waitForFunction(() => /A stop above wants a word first/.test(document.body.textContent));
+  await page.waitForFunction(() => /A stop below wants a word first/.test(document.body.textContent));
   await page.type('.decision input', 'the allergist says it has passed');
   await keepWithoutTaking(page);
   await textWhen(page, '.decisions', /the allergist says it has passed/);

@@ -263,7 +263,8 @@ function keepOrAsk(): void {
   wantsToKeep = openStops.value === undefined;
   if (openStops.value === undefined) return;
   if (openStops.value > 0) {
-    notice.show('A stop above wants a word first.');
+    notice.show('A stop below wants a word first.');
+    document.querySelector<HTMLElement>('.decision input')?.focus();
     return;
   }
   if (dayOffset.value === 0 && drawPlan.hasAny.value && apart.value.length === 0) isDrawing.value = true;
@@ -498,7 +499,23 @@ async function saveToHead(): Promise<void> {
         </h2>
         <RouterLink class="quiet-link" :to="{ name: 'mask', params: { id: mask.id } }">how it is made</RouterLink>
       </div>
-      <v-select v-model="dayOffset" :items="days" label="Day" density="compact" class="day" />
+      <div class="when">
+        <v-select v-model="dayOffset" :items="days" label="Day" density="compact" class="day" />
+        <v-btn
+          v-if="bowl"
+          color="primary"
+          min-height="48"
+          class="keep"
+          :loading="isKeeping"
+          :disabled="openStops === undefined"
+          @click="keepOrAsk"
+        >
+          {{ dayOffset > 0 ? 'Plan it' : apart.length > 0 ? 'Keep these bowls' : 'Keep this bowl' }}
+        </v-btn>
+      </div>
+      <HintLine v-if="isFirst" id="keep">
+        Kept, the bowl is put in the record with its steps and its clocks; then it is asked whose head it is.
+      </HintLine>
       <p v-if="failure" role="alert" class="alert">{{ failure }}</p>
       <MeasuresCard
         v-if="bowl"
@@ -572,25 +589,10 @@ async function saveToHead(): Promise<void> {
         :offset="household.textureOffset(mask.id)"
       />
       <MindList v-if="bowl" :bowl="bowl" :mask="mask" :catalogue="household.catalogue" />
-      <CautionPanel :mask="mask" :heads="wearers" place="choosing" decides @decided="onDecided" />
+      <CautionPanel ref="cautions" :mask="mask" :heads="wearers" place="choosing" decides @decided="onDecided" />
       <ul v-if="remarks.length > 0" class="plain-list remarks">
         <li v-for="remark in remarks" :key="remark">{{ remark }}</li>
       </ul>
-      <HintLine v-if="isFirst" id="keep">
-        Kept, the bowl is put in the record with its steps and its clocks; then it is asked whose head it is.
-      </HintLine>
-      <v-btn
-        v-if="bowl"
-        color="primary"
-        size="large"
-        block
-        min-height="56"
-        :loading="isKeeping"
-        :disabled="openStops === undefined"
-        @click="keepOrAsk"
-      >
-        {{ dayOffset > 0 ? 'Plan it' : apart.length > 0 ? 'Keep these bowls' : 'Keep this bowl' }}
-      </v-btn>
       <NameHead v-if="isNaming" v-model="isNaming" :profile="profile" :is-saving="isSavingName" @named="name" />
       <DrawDialog
         v-model="isDrawing"
@@ -713,9 +715,16 @@ async function saveToHead(): Promise<void> {
   margin-top: 14px;
   padding-top: 10px;
 }
+.when {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 14px;
+  margin: 10px 0 4px;
+}
 .day {
+  flex: 1 1 150px;
   max-width: 200px;
-  margin: 10px 0 2px;
 }
 .from {
   margin: 2px 0;
@@ -727,9 +736,6 @@ async function saveToHead(): Promise<void> {
 }
 .alert {
   color: var(--clay);
-}
-.right .v-btn {
-  margin-top: 14px;
 }
 .comes-to {
   display: none;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ScenePicture } from '../kit/ink';
 import { TWENTY_FOUR_HOURS, addDays, localDay } from '@amber-ladle/core/time';
 import type { Place } from '@amber-ladle/core/shelf';
 import { computed, onMounted, ref } from 'vue';
@@ -121,6 +122,7 @@ useKeys([
     <QuickAdd class="no-print" />
     <div class="columns">
       <div>
+        <ScenePicture v-if="shelf.isReady && shelf.lots.length === 0" scene="basket" :size="150" />
         <p class="summary" data-test="turns">{{ summary }}</p>
         <div class="axis quiet" aria-hidden="true">
           <span />
