@@ -66,6 +66,10 @@ it('goes from what came in to finished notes in forty taps', async () => {
   await page.waitForSelector('[data-test="log-editor"]');
   for (const moment of ['going-on', 'rinsing', 'next-day']) {
     const tab = await page.waitForSelector(`.moment[id$="${moment}"]`);
+    // Where something rings above, the tab is brought out from under it, as a thumb would.
+    await tab?.evaluate((element) => {
+      element.scrollIntoView({ block: 'center' });
+    });
     if ((await tab?.evaluate((element) => element.getAttribute('aria-selected'))) === 'false')
       await tapOn(page, `.moment[id$="${moment}"]`);
     const asked = await page.$$('[role="tabpanel"] .answers');

@@ -254,4 +254,11 @@ details {
     grid-column: 1 / -1;
   }
 }
+@media (max-width: 32.5em) {
+  .verdict {
+    flex-direction: column;
+    gap: 1px;
+    padding: 4px 0;
+  }
+}
 </style>
