@@ -220,7 +220,7 @@ const masks = computed(() => {
   gap: 4px 16px;
 }
 .what {
-  flex: 1;
+  flex: 1 1 12rem;
 }
 .top p {
   margin: 2px 0 8px;
