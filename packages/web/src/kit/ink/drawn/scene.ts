@@ -398,6 +398,6 @@ const BY_KIND: Readonly<Record<string, Scene>> = {
  * @param kind what it is about, where its title has no picture of its own
  */
 export function sceneOf(titleId: string, kind: string): readonly Mark[] {
-  const own = titleId.split('.')[1] ?? '';
-  return SCENES[(own in SCENES ? own : (BY_KIND[kind] ?? 'make')) as Scene];
+  const byTitle: Readonly<Record<string, readonly Mark[]>> = SCENES;
+  return byTitle[titleId.split('.')[1] ?? ''] ?? SCENES[BY_KIND[kind] ?? 'make'];
 }

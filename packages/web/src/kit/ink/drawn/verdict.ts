@@ -117,7 +117,7 @@ const hanging = (bend_: number): Mark[] => [
   ),
 ];
 
-const STATES = {
+const STATES: Readonly<Record<string, States>> = {
   slip: [comb(5), comb(2), comb(0)],
   spread: [
     strandCoated([
@@ -142,8 +142,7 @@ const STATES = {
   frizz: [lock(12, false), lock(5, false), lock(0, false)],
   weight: [hanging(-8), hanging(2), hanging(14)],
   scalp: [scalp(5, false), scalp(0, true), scalp(0, false)],
-} satisfies Record<string, States>;
+};
 
 /** How something was, as a small picture: poor, middling or good. None for what has no picture. */
-export const verdictOf = (quality: string, level: Level): readonly Mark[] =>
-  (STATES as Readonly<Record<string, States>>)[quality]?.[level - 1] ?? [];
+export const verdictOf = (quality: string, level: Level): readonly Mark[] => STATES[quality]?.[level - 1] ?? [];
