@@ -14,15 +14,17 @@ export function findChromium() {
 
 /**
  * A headless Chromium with a profile of its own, which goes with it.
+ * @param {{ isTrusting?: boolean }} [how] `isTrusting`: somebody went on past the question about a certificate
  * @returns {Promise<{ browser: import('puppeteer-core').Browser, close: () => Promise<void> }>}
  */
-export async function launchChromium() {
+export async function launchChromium({ isTrusting = false } = {}) {
   const executablePath = findChromium();
   if (!executablePath) throw new Error('No Chromium found; name one in CHROMIUM_PATH.');
   const userDataDir = await mkdtemp(join(tmpdir(), 'amber-ladle-chromium-'));
   const browser = await puppeteer.launch({
     executablePath,
     userDataDir,
+    acceptInsecureCerts: isTrusting,
     args: [
       '--headless',
       '--no-sandbox',

@@ -2,6 +2,7 @@ export * from './api';
 export * from './bowl';
 export * from './day';
 export * from './device';
+export * from './door';
 export * from './head';
 export * from './household';
 export * from './ingredient';

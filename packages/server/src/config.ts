@@ -1,6 +1,7 @@
-import { isIPv4 } from 'node:net';
+import { isIP, isIPv4 } from 'node:net';
 import { homedir } from 'node:os';
 import { join } from 'node:path';
+import { isHouseName, isOfHouseNet } from './door';
 
 export interface Config {
   readonly host: string;
@@ -16,6 +17,14 @@ export interface Config {
   readonly logLevel: string;
   /** Requests a minute from one address. */
   readonly requestsPerMinute: number;
+  /** Where devices of the house come in, once the door is open. */
+  readonly door: {
+    readonly file: string;
+    readonly port: number;
+    /** The one address of this machine to listen at; every one where it is left out. */
+    readonly host?: string;
+    readonly names: readonly string[];
+  };
 }
 
 /** Where a person's own data goes when nothing else is said: the place each system means for it. */
@@ -35,18 +44,31 @@ const isOwnMachine = (host: string): boolean =>
  * Reads the configuration from the environment.
  *
  * AMBER_LADLE_HOST (127.0.0.1), AMBER_LADLE_PORT (4310; demo 4320), AMBER_LADLE_DATA (a per-user folder),
+ * AMBER_LADLE_DOOR_PORT (one more), AMBER_LADLE_NAMES (further names of this machine in its net, with commas between),
  * AMBER_LADLE_DEMO (1 for the demo household), AMBER_LADLE_CLOCK (a moment, ISO 8601), AMBER_LADLE_LOG (info), AMBER_LADLE_RATE (6000 requests a minute).
- * @throws RangeError, with a sentence, for a port that is none, a word that is no log level, or an address that others reach
+ * @throws RangeError, with a sentence, for a port that is none, a word that is no log level, or a name that is none of a house net
  */
 export function readConfig(env: NodeJS.ProcessEnv, webFolder?: string): Config {
   const demo = env['AMBER_LADLE_DEMO'] === '1';
   const port = Number(env['AMBER_LADLE_PORT'] ?? (demo ? 4320 : 4310));
   if (!Number.isInteger(port) || port < 0 || port > 65535) throw new RangeError('AMBER_LADLE_PORT is not a port.');
-  const host = env['AMBER_LADLE_HOST'] ?? '127.0.0.1';
-  if (!isOwnMachine(host))
-    throw new RangeError(
-      `AMBER_LADLE_HOST is ${host}: the household has no lock yet, and everybody in the net could read and change it. Leave it out, or use 127.0.0.1, ::1 or localhost.`,
-    );
+  const asked = env['AMBER_LADLE_HOST'] ?? '127.0.0.1';
+  // Without a lock nobody but this machine is listened to; an open address is the door's.
+  const host = isOwnMachine(asked) ? asked : '127.0.0.1';
+  if (host !== asked && !isIP(asked))
+    throw new RangeError(`AMBER_LADLE_HOST is ${asked || 'empty'}; it is an address of this machine, as 192.168.1.20.`);
+  const doorPort = Number(env['AMBER_LADLE_DOOR_PORT'] ?? (port === 0 || port === 65535 ? 0 : port + 1));
+  if (!Number.isInteger(doorPort) || doorPort < 0 || doorPort > 65535)
+    throw new RangeError('AMBER_LADLE_DOOR_PORT is not a port.');
+  const names = (env['AMBER_LADLE_NAMES'] ?? '')
+    .split(',')
+    .map((name) => name.trim().toLowerCase())
+    .filter(Boolean);
+  for (const name of names)
+    if (!isHouseName(name) && !isOfHouseNet(name))
+      throw new RangeError(
+        `AMBER_LADLE_NAMES has ${name}, which is not of a house net: names there end in .local, .home.arpa, .internal, .lan or .home.`,
+      );
   const logLevel = env['AMBER_LADLE_LOG'] ?? 'info';
   if (!LOG_LEVELS.has(logLevel))
     throw new RangeError(`AMBER_LADLE_LOG is ${logLevel}; it can be ${[...LOG_LEVELS].join(', ')}.`);
@@ -62,5 +84,11 @@ export function readConfig(env: NodeJS.ProcessEnv, webFolder?: string): Config {
     ...(webFolder ? { webFolder } : {}),
     logLevel,
     requestsPerMinute: Number(env['AMBER_LADLE_RATE'] ?? 6000) || 6000,
+    door: {
+      file: join(dataFolder, demo ? 'demo-door.sqlite' : 'door.sqlite'),
+      port: doorPort,
+      ...(host === asked ? {} : { host: asked }),
+      names,
+    },
   };
 }

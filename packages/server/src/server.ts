@@ -7,6 +7,7 @@ import type { Config } from './config';
 import { openDatabase } from './schema/database';
 import { holdAlone } from './schema/onlyOne';
 import { seedDemo } from './demo/seed';
+import { Door, Doorway } from './door';
 import { deviceMode } from './device/mode';
 import { SimulatedScale } from './device/scale';
 import { SimulatedThermometers } from './device/thermometer';
@@ -62,7 +63,19 @@ export async function startServer(
   };
   devices.thermometers.start();
 
+  const door = await Door.open(config.door.file, clock, events);
+  if (config.door.host !== undefined && !door.isOpen) {
+    await door.close();
+    await source.destroy();
+    letGo();
+    throw new RangeError(
+      `AMBER_LADLE_HOST is ${config.door.host}, which others reach, and the door of this household is closed. Start without it, switch on “Use it from your phone” in Settings, then start with it.`,
+    );
+  }
+  const names = { of: (): ReadonlySet<string> => new Set() };
   const app = createApp({
+    door,
+    doorNames: () => names.of(),
     household: home,
     devices,
     host: config.host,
@@ -80,6 +93,10 @@ export async function startServer(
     letGo();
     throw error;
   });
+  const doorway = new Doorway(door, app, { ...config.door, furtherNames: config.door.names }, logger);
+  names.of = () => doorway.hosts();
+  door.way = doorway;
+  await doorway.follow(door.isOpen);
   const { port } = server.address() as AddressInfo;
   const name = config.host.includes(':') ? `[${config.host}]` : config.host;
 
@@ -89,6 +106,7 @@ export async function startServer(
     async stop() {
       clearInterval(daily);
       events.close();
+      await doorway.end();
       devices.thermometers.stop();
       devices.scale.close();
       server.closeIdleConnections();
@@ -102,6 +120,7 @@ export async function startServer(
         });
       });
       await side.close();
+      await door.close();
       await source.destroy();
       letGo();
     },

@@ -16,7 +16,9 @@ export interface Problem {
 /** Every kind of error there is, with its status. */
 export const PROBLEMS = {
   malformed: 400,
+  'no-key': 401,
   'wrong-origin': 403,
+  'only-here': 403,
   'not-found': 404,
   stale: 409,
   'in-use': 409,

@@ -11,5 +11,6 @@ export const TOPICS = [
   'washdays',
   'notes',
   'weeks',
+  'door',
 ] as const;
 export type Topic = (typeof TOPICS)[number];

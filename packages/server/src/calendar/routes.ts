@@ -1,6 +1,9 @@
 import { api } from '@amber-ladle/contract';
 import { sendFile } from '../http/file';
+import { Router } from 'express';
 import { on, type Served } from '../http/serve';
+import type { Door } from '../door';
+import { notFound } from '../kernel/refusal';
 import type { Household } from '../kernel/household';
 import { calendarOf } from './calendar';
 
@@ -10,3 +13,18 @@ export const calendarRoutes = (home: Household): Served[] => [
     sendFile(response, 'text/calendar', 'amber-ladle.ics', await calendarOf(home, address));
   }),
 ];
+
+/** What a calendar subscribes to: it has no key, and its address is its secret. */
+export function subscription(home: Household, door: Door): Router {
+  const router = Router();
+  router.get('/calendar/:secret.ics', async (request, response) => {
+    const { secret } = request.params;
+    if (!(await door.isCalendarSecret(secret))) throw notFound('calendar');
+    const address = `${request.protocol}://${request.headers.host ?? 'localhost'}`;
+    response
+      .set('Cache-Control', 'no-store')
+      .type('text/calendar')
+      .send(await calendarOf(home, address));
+  });
+  return router;
+}

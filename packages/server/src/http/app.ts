@@ -4,10 +4,13 @@ import { rateLimit } from 'express-rate-limit';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import { bowlRoutes } from '../bowl/routes';
-import { calendarRoutes } from '../calendar/routes';
+import { calendarRoutes, subscription } from '../calendar/routes';
+import compression from 'compression';
 import { copyRoutes } from '../copy/routes';
 import { washDayRoutes } from '../day/routes';
 import { deviceRoutes, type Devices } from '../device/routes';
+import type { Door } from '../door';
+import { doorRoutes } from '../door/routes';
 import { headRoutes } from '../head/routes';
 import { householdRoutes } from '../household/routes';
 import { ingredientRoutes } from '../ingredient/routes';
@@ -20,7 +23,9 @@ import { placeRoutes } from '../place/routes';
 import { stockRoutes } from '../stock/routes';
 import { toldRoutes } from '../told/routes';
 import { notFound } from '../kernel/refusal';
-import { ownPagesOnly } from './guards';
+import { localNames, ownPagesOnly } from './guards';
+import { joining, toJoinPage } from './joining';
+import { lock } from './lock';
 import { onError, problem, sendProblem } from './onError';
 import { serve, type Served } from './serve';
 import { dataHeaders, pageHeaders, web } from './web';
@@ -29,6 +34,9 @@ export interface AppOptions {
   readonly devices: Devices;
   readonly household: Household;
   readonly host: string;
+  readonly door: Door;
+  /** What devices may call it by. */
+  readonly doorNames: () => ReadonlySet<string>;
   readonly demo: boolean;
   readonly logger: Logger;
   readonly webFolder?: string;
@@ -37,7 +45,7 @@ export interface AppOptions {
 }
 
 /** Everything that is served, feature by feature; an address with a fixed step stands before one with a name there. */
-export const routes = (household: Household, devices: Devices, demo: boolean): readonly Served[] => [
+export const routes = (household: Household, devices: Devices, door: Door, demo: boolean): readonly Served[] => [
   ...bowlRoutes(household),
   ...headRoutes(household),
   ...noteRoutes(household),
@@ -53,14 +61,38 @@ export const routes = (household: Household, devices: Devices, demo: boolean): r
   ...copyRoutes(household),
   ...latelyRoutes(household),
   ...deviceRoutes(household, devices, demo),
+  ...doorRoutes(door),
   ...householdRoutes(household, demo),
 ];
+
+/** A log says what was asked, and carries nobody's key. */
+const WITHOUT_KEYS = {
+  req: ({ method, url }: { method: string; url: string }) => ({ method, url }),
+  res: ({ statusCode }: { statusCode: number }) => ({ statusCode }),
+};
+
+/** For everything but data. */
+const onPages = (headers: express.RequestHandler[]): express.RequestHandler => {
+  const router = express.Router().use(headers);
+  return (request, response, next) => {
+    if (request.path.startsWith('/api/')) next();
+    else router(request, response, next);
+  };
+};
+
+/** What travels through the air is made small; this machine reads its own disk faster than it unpacks. Streams go as they come. */
+const isCompressed = (request: express.Request, response: express.Response): boolean =>
+  request.secure &&
+  !String(response.getHeader('Content-Type')).startsWith('text/event-stream') &&
+  compression.filter(request, response);
 
 /** The whole server as an Express app, without a port. */
 export function createApp({
   household,
   devices,
   host,
+  door,
+  doorNames,
   demo,
   logger,
   webFolder,
@@ -68,7 +100,13 @@ export function createApp({
 }: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
-  app.use(ownPagesOnly(host));
+  const hereNames = localNames(host);
+  app.use(ownPagesOnly((request) => (request.secure ? doorNames() : hereNames)));
+  // Before everything that needs a key: what leads in, and what carries a secret of its own.
+  app.use(onPages(pageHeaders), joining(door));
+  app.use(subscription(household, door));
+  app.use(lock(door, logger, toJoinPage));
+  app.use(compression({ filter: isCompressed }));
 
   const api = express.Router();
   api.use(dataHeaders);
@@ -84,18 +122,18 @@ export function createApp({
       },
     }),
   );
-  const logWrites = pinoHttp({ logger });
+  const logWrites = pinoHttp({ logger, serializers: WITHOUT_KEYS });
   api.use((request, response, next) => {
     if (request.method === 'GET') next();
     else logWrites(request, response, next);
   });
-  serve(api, routes(household, devices, demo));
+  serve(api, routes(household, devices, door, demo));
   api.use(() => {
     throw notFound('address');
   });
 
   app.use('/api', api);
-  if (webFolder) app.use(pageHeaders, web(webFolder));
+  if (webFolder) app.use(web(webFolder));
   app.use(onError(logger));
   return app;
 }

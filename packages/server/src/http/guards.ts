@@ -1,28 +1,31 @@
-import type { RequestHandler } from 'express';
+import type { Request, RequestHandler } from 'express';
 import { malformed, wrongOrigin, wrongType } from '../kernel/refusal';
 
-const LOCAL_NAMES = new Set(['localhost', '127.0.0.1', '[::1]']);
+/** What a machine calls itself. */
+const LOCAL_NAMES = ['localhost', '127.0.0.1', '[::1]'];
+
+/**
+ * What a request may call this server by, where nobody but this machine is listened to.
+ * @param ownHost the address listened on
+ */
+export const localNames = (ownHost: string): ReadonlySet<string> =>
+  new Set([...LOCAL_NAMES, ownHost.includes(':') ? `[${ownHost}]` : ownHost.toLowerCase()]);
 
 /** The name part of a Host header, without the port. */
-function nameOf(host: string): string {
-  return host.replace(/:\d+$/, '').toLowerCase();
-}
+const nameOf = (host: string): string => host.replace(/:\d+$/, '').toLowerCase();
 
 /**
  * Lets a request through only when it names this server, and a write only when it comes from a page of this server.
  * Keeps a foreign page, or a name that was rebound to this machine, from reading or changing a household.
- * @param ownHost the address listened on; beside it only names of this machine count
+ * @param namesOf what it may be called by, where the request came in
  */
-export function ownPagesOnly(ownHost: string): RequestHandler {
-  const own = ownHost.includes(':') ? `[${ownHost}]` : ownHost.toLowerCase();
+export function ownPagesOnly(namesOf: (request: Request) => ReadonlySet<string>): RequestHandler {
   return (request, _response, next) => {
     const host = request.headers.host ?? '';
-    const known = LOCAL_NAMES.has(nameOf(host)) || nameOf(host) === own;
-    if (!known) throw wrongOrigin();
+    if (!namesOf(request).has(nameOf(host))) throw wrongOrigin();
     const isWrite = !['GET', 'HEAD', 'OPTIONS'].includes(request.method);
     const { origin } = request.headers;
-    if (isWrite && origin !== undefined && origin !== `http://${host}` && origin !== `https://${host}`)
-      throw wrongOrigin();
+    if (isWrite && origin !== undefined && origin !== `${request.protocol}://${host}`) throw wrongOrigin();
     if (isWrite && request.headers['sec-fetch-site'] === 'cross-site') throw wrongOrigin();
     next();
   };

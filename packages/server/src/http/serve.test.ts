@@ -11,7 +11,7 @@ it('serves every endpoint of the contract once, and none beside', async () => {
     thermometers: new SimulatedThermometers(house.home, () => Promise.resolve('off')),
     scale: new SimulatedScale(),
   };
-  const served = routes(house.home, devices, false).map(({ endpoint }) => endpoint);
+  const served = routes(house.home, devices, house.door, false).map(({ endpoint }) => endpoint);
   expect(new Set(served).size).toBe(served.length);
   expect(new Set(served)).toEqual(new Set(ENDPOINTS));
   await house.close();

@@ -42,4 +42,14 @@ export const malformed = () => new Refusal('malformed', 'That request cannot be 
 
 export const wrongOrigin = () => new Refusal('wrong-origin', 'This request did not come from Amber Ladle itself.');
 
+export const noKey = () =>
+  new Refusal('no-key', 'This device has no key of the household.', {
+    detail: 'Open the join page, and come in by the code that the household’s own machine shows in Settings.',
+  });
+
+export const onlyHere = () =>
+  new Refusal('only-here', 'That is done on the household’s own machine only.', {
+    detail: 'Open Settings there.',
+  });
+
 export const wrongType = (wanted: string) => new Refusal('wrong-type', `Send ${wanted}.`);

@@ -2,8 +2,9 @@
 import { computed, ref, toRef, watch } from 'vue';
 import type { BowlLife } from '@amber-ladle/contract';
 import { kitchenRound } from '@amber-ladle/core/measure';
-import CodeDrawing from './CodeDrawing.vue';
+import CodeDrawing from '../kit/CodeDrawing.vue';
 import { useBowlLife } from './useBowlLife';
+import { addressFrom, useDoor } from '../data/door';
 import { useKeptBowl } from '../data/useKeptBowl';
 import { useHousehold } from '../data/household';
 import { writeMoment } from '../words/when';
@@ -24,7 +25,9 @@ const useBy = computed(() => {
   const { endsAt } = budget.value;
   return Number.isFinite(endsAt) ? moment(endsAt) : 'while it is frozen';
 });
-const address = computed(() => `${location.origin}/bowls/${props.id}`);
+/** A phone that is let in opens the bowl by it, wherever the label is printed. */
+const { door } = useDoor();
+const address = computed(() => `${addressFrom(door.value)}/bowls/${props.id}`);
 const print = (): void => {
   window.print();
 };

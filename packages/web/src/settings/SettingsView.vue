@@ -4,6 +4,7 @@ import ChoicePills from '../kit/ChoicePills.vue';
 import { LOCALES, type Settings } from '@amber-ladle/contract';
 import { kitchenRound, SPOON_SETS, spoonMillilitres, spoonName, type MeasureSystem } from '@amber-ladle/core/measure';
 import { computed } from 'vue';
+import DoorPanel from './DoorPanel.vue';
 import HouseholdFiles from './HouseholdFiles.vue';
 import LatelyPanel from './LatelyPanel.vue';
 import SchoolsPanel from './SchoolsPanel.vue';
@@ -143,6 +144,10 @@ const zones = Intl.supportedValuesOf('timeZone');
           data-test="practice"
           @update:model-value="change({ practiceDevices: $event === true })"
         />
+      </section>
+      <section>
+        <h2>Use it from your phone</h2>
+        <DoorPanel />
       </section>
       <section>
         <h2>On this device</h2>

@@ -81,7 +81,7 @@ describe('scenes', () => {
     const steps = new Set(Object.keys(MESSAGES).flatMap((id) => /^step\.([a-z-]+)\.title$/.exec(id)?.[1] ?? []));
     const kinds: ReadonlySet<string> = new Set(STEP_KINDS);
     const others = Object.keys(SCENES).filter((name) => !steps.has(name) && !kinds.has(name));
-    expect(others.sort()).toEqual(['basket', 'empty', 'hood', 'page']);
+    expect(others.sort()).toEqual(['basket', 'door-open', 'door-question', 'door-trust', 'empty', 'hood', 'page']);
   });
 });
 

@@ -1,5 +1,6 @@
 import { bend, blob, mirrored, oval, plate, points } from '../curve';
 import { gleam, hatch, leaf, patch, pen, pips, shape } from '../marks';
+import { DOOR_SCENES } from './door';
 import type { Pigment } from '../pigments';
 import type { Mark } from '../types';
 
@@ -133,6 +134,7 @@ const mane: readonly Mark[] = [
 ];
 
 export const SCENES = {
+  ...DOOR_SCENES,
   press: sieveOver('onionFlesh', 'oilPale'),
   crack: [
     ...bowlAt(60, 'yolk'),

@@ -1,0 +1,2 @@
+export * from './door';
+export * from './endpoints';

@@ -1,0 +1,117 @@
+<script setup lang="ts">
+import { api } from '@amber-ladle/contract';
+import { computed, ref } from 'vue';
+import { call } from '../data/client';
+import { useDoor } from '../data/door';
+import { useNotice } from '../data/notice';
+import { ScenePicture } from '../kit/ink';
+import { countdown } from '../words/door';
+import DeviceList from './DeviceList.vue';
+import LetIn from './LetIn.vue';
+import PassphraseForm from './PassphraseForm.vue';
+import TrustSteps from './TrustSteps.vue';
+
+/** The door to the phones of the house: on its own machine it is opened and looked after; a device sees what it has there. */
+const notice = useNotice();
+const { door, take } = useDoor(notice.fail);
+const isHere = computed(() => door.value?.asker.is === 'here');
+const isBusy = ref(false);
+
+async function turn(isOpen: boolean): Promise<void> {
+  isBusy.value = true;
+  try {
+    take(await call(api.door.turn, { body: { isOpen } }));
+  } catch (error) {
+    notice.fail(error);
+  } finally {
+    isBusy.value = false;
+  }
+}
+async function unlock(): Promise<void> {
+  try {
+    take(await call(api.door.unlock));
+  } catch (error) {
+    notice.fail(error);
+  }
+}
+</script>
+
+<template>
+  <div v-if="door" class="door" data-test="door">
+    <template v-if="isHere">
+      <div class="lead">
+        <ScenePicture scene="door-open" :size="96" />
+        <p class="quiet">
+          The bowl is mixed in the kitchen and worn in the bathroom. Phones and tablets of your own net can come in,
+          each with a key of its own. Nobody else can see a thing.
+        </p>
+      </div>
+      <v-switch
+        :model-value="door.isOpen"
+        :loading="isBusy"
+        label="let devices of this house in"
+        data-test="door-switch"
+        @update:model-value="turn($event === true)"
+      />
+      <p v-if="door.trouble" role="alert" class="alert">{{ door.trouble }}</p>
+      <template v-else-if="door.isOpen">
+        <div v-if="door.tries.wrong > 0" class="tries" role="status" data-test="tries">
+          <p>
+            <b v-if="door.tries.lockedSeconds > 0"
+              >Locked for {{ countdown(door.tries.lockedSeconds) }} more: ten wrong codes were tried.</b
+            >
+            <template v-else
+              >{{
+                door.tries.wrong === 1 ? 'A wrong code was' : `${door.tries.wrong} wrong codes were`
+              }}
+              tried.</template
+            >
+            If that was none of you, somebody else is in your net.
+          </p>
+          <button type="button" class="pill" @click="unlock">
+            {{ door.tries.lockedSeconds > 0 ? 'Unlock' : 'It was us' }}
+          </button>
+        </div>
+        <LetIn :door />
+      </template>
+    </template>
+    <p v-else>This device came in by the door. Others are let in, and put out, on the household’s own machine.</p>
+    <DeviceList v-if="door.devices.length > 0" :door @changed="take" />
+    <template v-if="door.isOpen">
+      <TrustSteps :certificate="door.certificate" :is-here="isHere" />
+      <PassphraseForm v-if="isHere" :has-passphrase="door.hasPassphrase" @changed="take" />
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.door {
+  display: grid;
+  gap: 12px;
+}
+.lead {
+  display: grid;
+  grid-template-columns: 96px 1fr;
+  gap: 14px;
+  align-items: center;
+}
+p {
+  margin: 0;
+}
+.alert {
+  color: var(--clay);
+  font-weight: 600;
+}
+.tries {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  justify-content: space-between;
+  padding: 8px 12px;
+  background: var(--amber-wash);
+  border-radius: 6px;
+}
+.pill {
+  flex: none;
+}
+</style>

@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import { api, passphraseSchema, type DoorState } from '@amber-ladle/contract';
+import { useForm } from 'vee-validate';
+import { call } from '../data/client';
+import { useNotice } from '../data/notice';
+
+/** Words to join by without the machine’s code: for whoever comes in while the laptop is shut away. */
+const { hasPassphrase } = defineProps<{ hasPassphrase: boolean }>();
+const emit = defineEmits<{ changed: [DoorState] }>();
+const notice = useNotice();
+const { defineField, errors, handleSubmit, resetForm } = useForm<{ passphrase: string }>({
+  validationSchema: passphraseSchema,
+  initialValues: { passphrase: '' },
+});
+const [passphrase] = defineField('passphrase', { validateOnModelUpdate: false });
+
+async function send(said: string | null): Promise<void> {
+  try {
+    emit('changed', await call(api.door.setPassphrase, { body: { passphrase: said } }));
+    resetForm();
+    notice.show(said === null ? 'The passphrase is gone; codes let in still.' : 'The passphrase lets in from now on.');
+  } catch (error) {
+    notice.fail(error);
+  }
+}
+const save = handleSubmit(({ passphrase: said }) => send(said));
+</script>
+
+<template>
+  <details>
+    <summary>A passphrase, to come in without a code</summary>
+    <p class="quiet">
+      {{ hasPassphrase ? 'There is one. A new one takes its place.' : 'There is none.' }} Whoever knows it and is in
+      your net comes in. Spaces and capitals do not matter.
+    </p>
+    <form class="line" @submit.prevent="save">
+      <v-text-field
+        v-model="passphrase"
+        label="Four words or more"
+        autocomplete="new-password"
+        maxlength="200"
+        :error-messages="errors.passphrase ?? null"
+      />
+      <v-btn type="submit" variant="tonal" color="primary">Set</v-btn>
+      <button v-if="hasPassphrase" type="button" class="tool" @click="send(null)">take it away</button>
+    </form>
+  </details>
+</template>
+
+<style scoped>
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: flex-start;
+}
+.line :first-child {
+  flex: 1 1 14rem;
+}
+p {
+  margin: 0 0 8px;
+}
+</style>
