@@ -1,13 +1,16 @@
-import type { ElementHandle, Page } from 'puppeteer-core';
+import type { Browser, ElementHandle, Page } from 'puppeteer-core';
 import { startApp, temporaryFolder } from '../support/app.mjs';
 import { launchChromium } from '../support/chromium.mjs';
 
+/** By what a phone of the tests finds the machine: an address of its own, so that it is another place to a browser. */
+const DOOR = { AMBER_LADLE_NAMES: '127.0.0.2' };
 /** No moment is set: the server's clock is the machine's. */
 const REAL_CLOCK = { AMBER_LADLE_CLOCK: '' };
 
 /** A household in a browser, as a maker would meet it. */
 export interface House {
   readonly page: Page;
+  readonly browser: Browser;
   readonly address: string;
   /** What the console complained of, on every page so far. */
   readonly complaints: string[];
@@ -22,17 +25,27 @@ export interface House {
   close(): Promise<void>;
 }
 
-/** @param how.isEmpty a household of one's own, as it is on the first day, on the real clock */
-export async function openHouse({ isEmpty = false } = {}): Promise<House> {
+/**
+ * @param how.isEmpty a household of one's own, as it is on the first day, on the real clock
+ * @param how.worksAway the pages stay in the browser, for when the server is away
+ * @param how.isTrusting somebody went on past the browser's question about the household's certificate
+ */
+export async function openHouse({ isEmpty = false, worksAway = false, isTrusting = false } = {}): Promise<House> {
   const { folder, remove } = await temporaryFolder();
-  let app = await startApp({ dataFolder: folder, demo: !isEmpty, env: isEmpty ? REAL_CLOCK : {} });
+  let app = await startApp({ dataFolder: folder, demo: !isEmpty, env: { ...DOOR, ...(isEmpty ? REAL_CLOCK : {}) } });
   const { address } = app;
-  const { browser, close } = await launchChromium();
+  const { browser, close } = await launchChromium({ isTrusting });
   const complaints: string[] = [];
 
   async function newPage(): Promise<Page> {
     const page = await browser.newPage();
     await page.setViewport({ width: 1280, height: 800 });
+    // Every page fetched into the browser beforehand is a test of its own; elsewhere it would only be waited for.
+    if (!worksAway)
+      await page.evaluateOnNewDocument(() => {
+        localStorage.getItem('amber-ladle-device') ??
+          localStorage.setItem('amber-ladle-device', JSON.stringify({ worksAway: false }));
+      });
     page.on('console', (message) => {
       if (['error', 'warn'].includes(message.type())) complaints.push(message.text());
     });
@@ -50,12 +63,13 @@ export async function openHouse({ isEmpty = false } = {}): Promise<House> {
       dataFolder: folder,
       port,
       demo: !isEmpty,
-      env: isEmpty ? REAL_CLOCK : { AMBER_LADLE_CLOCK: now },
+      env: { ...DOOR, ...(isEmpty ? REAL_CLOCK : { AMBER_LADLE_CLOCK: now }) },
     });
   }
 
   return {
     page,
+    browser,
     address,
     complaints,
     newPage,

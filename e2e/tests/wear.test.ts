@@ -190,7 +190,7 @@ it('keeps what is tapped while the server is away, shows it at once, and tells i
     await page.waitForSelector('button.section[aria-pressed="true"]');
     await clickOn(page, '::-p-text(Cap on, start the time)');
     await textWhen(page, '[data-test="phase"]', /hardly begun/);
-    await textWhen(page, '[data-test="held"]', /The 2 things you tapped are kept here/);
+    await textWhen(page, '[data-test="away"]', /The 2 things you tapped are kept here/);
     await clickOn(page, '[data-test="rinse-burning"]');
     await textWhen(page, '[data-test="rinsed"]', /because it burned or itched/);
     // The page is left before anybody has heard of it.
@@ -208,7 +208,7 @@ it('keeps what is tapped while the server is away, shows it at once, and tells i
     rinsedWhy: 'burning',
     wornFrom: expect.any(String) as string,
   });
-  expect(await page.$('[data-test="held"]')).toBeNull();
+  expect(await page.$('[data-test="away"]')).toBeNull();
   // What burned stops the next bowl of it.
   await page.goto(`${house.address}/bowl?mask=rice-silk`);
   await textWhen(page, '[data-test="cautions"]', /burned or itched on this skin/);

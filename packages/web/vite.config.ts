@@ -1,9 +1,57 @@
 import vue from '@vitejs/plugin-vue';
 import { defineConfig } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
 import vuetify from 'vite-plugin-vuetify';
 
 export default defineConfig({
-  plugins: [vue(), vuetify({ autoImport: true })],
+  plugins: [
+    vue(),
+    vuetify({ autoImport: true }),
+    VitePWA({
+      registerType: 'prompt',
+      injectRegister: false,
+      filename: 'sw.js',
+      // A device that has a key shows it when it asks for this, too.
+      useCredentials: true,
+      manifest: {
+        id: '/',
+        name: 'Amber Ladle',
+        short_name: 'Amber Ladle',
+        description: 'Sizes fresh hair masks to a head of hair, in whole pieces and real spoons.',
+        start_url: '/',
+        scope: '/',
+        display: 'standalone',
+        background_color: '#FAF5EA',
+        theme_color: '#FFFDF7',
+        lang: 'en-GB',
+        icons: [
+          { src: '/icon-192.png', sizes: '192x192', type: 'image/png' },
+          { src: '/icon-512.png', sizes: '512x512', type: 'image/png' },
+          { src: '/icon-maskable.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' },
+        ],
+        shortcuts: [
+          { name: 'Bowl', url: '/bowl' },
+          { name: 'Make', url: '/make' },
+          { name: 'Shelf', url: '/shelf' },
+        ],
+      },
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,svg,png}', 'assets/*-latin-wght-*.woff2', 'assets/*-latin-ext-wght-*.woff2'],
+        navigateFallback: 'index.html',
+        // What is data, and what only the server itself can show.
+        navigateFallbackDenylist: [/^\/(api|join|calendar)(\/|$|\?|\.)/],
+        cleanupOutdatedCaches: true,
+        // The solver of the weeks and letters of other scripts, once they were asked for.
+        runtimeCaching: [
+          {
+            urlPattern: ({ url }) => url.pathname.startsWith('/assets/'),
+            handler: 'CacheFirst',
+            options: { cacheName: 'amber-ladle-more' },
+          },
+        ],
+      },
+    }),
+  ],
   html: { cspNonce: '__CSP_NONCE__' },
   build: {
     target: 'es2022',

@@ -10,7 +10,7 @@ const copies = () => import('./copy');
 
 /** Settings, the present, and everything in one file or a dated copy. */
 export const household = {
-  health: get('/health').giving<{ ok: true; demo: boolean; now: string; isNew: boolean }>(),
+  health: get('/health').giving<{ ok: true; demo: boolean; now: string; isNew: boolean; page?: string }>(),
   settings: get('/settings').giving<Settings>(),
   changeSettings: patch('/settings')
     .taking(async () => (await import('./settings')).settingsChangeSchema)

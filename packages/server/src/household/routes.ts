@@ -5,10 +5,10 @@ import type { Household } from '../kernel/household';
 import { changeSettings, isUnset, readSettings } from './settings';
 
 /** Settings, the present, health and the stream of changes. */
-export const householdRoutes = (home: Household, demo: boolean): Served[] => [
+export const householdRoutes = (home: Household, demo: boolean, page?: string): Served[] => [
   on(api.household.health, async () => {
     await home.source.query('SELECT 1');
-    return { ok: true as const, demo, now: home.clock.now(), isNew: await isUnset(home) };
+    return { ok: true as const, demo, now: home.clock.now(), isNew: await isUnset(home), ...(page ? { page } : {}) };
   }),
   on(api.household.settings, () => readSettings(home)),
   on(api.household.changeSettings, ({ body }) => changeSettings(home, body)),

@@ -45,7 +45,13 @@ export interface AppOptions {
 }
 
 /** Everything that is served, feature by feature; an address with a fixed step stands before one with a name there. */
-export const routes = (household: Household, devices: Devices, door: Door, demo: boolean): readonly Served[] => [
+export const routes = (
+  household: Household,
+  devices: Devices,
+  door: Door,
+  demo: boolean,
+  page?: string,
+): readonly Served[] => [
   ...bowlRoutes(household),
   ...headRoutes(household),
   ...noteRoutes(household),
@@ -62,7 +68,7 @@ export const routes = (household: Household, devices: Devices, door: Door, demo:
   ...latelyRoutes(household),
   ...deviceRoutes(household, devices, demo),
   ...doorRoutes(door),
-  ...householdRoutes(household, demo),
+  ...householdRoutes(household, demo, page),
 ];
 
 /** A log says what was asked, and carries nobody's key. */
@@ -127,13 +133,14 @@ export function createApp({
     if (request.method === 'GET') next();
     else logWrites(request, response, next);
   });
-  serve(api, routes(household, devices, door, demo));
+  const pages = webFolder === undefined ? undefined : web(webFolder);
+  serve(api, routes(household, devices, door, demo, pages?.beginning));
   api.use(() => {
     throw notFound('address');
   });
 
   app.use('/api', api);
-  if (webFolder) app.use(web(webFolder));
+  if (pages) app.use(pages.router);
   app.use(onError(logger));
   return app;
 }

@@ -46,18 +46,25 @@ export const pageHeaders: RequestHandler[] = [
   }),
 ];
 
+/** Where a page begins; its name changes with whatever it is built from. */
+const BEGINNING = /<script[^>]* src="([^"]+)"/;
+
 /** The built pages: hashed files for long, the page itself afresh with its nonce. */
-export function web(folder: string): Router {
+export function web(folder: string): { readonly router: Router; readonly beginning: string | undefined } {
   const page = readFileSync(join(folder, 'index.html'), 'utf8');
+  const beginning = BEGINNING.exec(page)?.[1];
   const router = Router();
   router.use('/assets', express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y', index: false }));
   router.use('/assets', (_request, response) => void response.status(404).end());
-  router.use(express.static(folder, { index: false, maxAge: 0 }));
-  router.get('/{*path}', (_request, response) => {
+  const sendPage: RequestHandler = (_request, response) => {
     response
       .set('Cache-Control', 'no-store')
       .type('html')
       .send(page.replaceAll(NONCE_MARK, String(response.locals['nonce'])));
-  });
-  return router;
+  };
+  // The page as it is built lacks its nonce, and is never sent.
+  router.get('/index.html', sendPage);
+  router.use(express.static(folder, { index: false, maxAge: 0 }));
+  router.get('/{*path}', sendPage);
+  return { router, beginning };
 }

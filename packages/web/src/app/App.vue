@@ -4,9 +4,11 @@ import { computed, defineAsyncComponent, onMounted, ref, watch, watchEffect } fr
 import { useRouter } from 'vue-router';
 import { useTheme } from 'vuetify';
 import { useKeys, type KeyAction } from '../kit/useKeys';
+import HowThingsAre from './HowThingsAre.vue';
 import NoticeBar from './NoticeBar.vue';
 import PathNav from './PathNav.vue';
 import { PATH } from './router';
+import { useKeptHere } from '../kit/useKeptHere';
 import { useHousehold } from '../data/household';
 
 /** Not needed for the first look at a screen. */
@@ -21,6 +23,8 @@ router.afterEach((to, from) => {
   const { title } = to.meta;
   if (from.name !== undefined && to.name !== from.name && typeof title === 'string') announced.value = title;
 });
+// Before anything is asked: what is answered is kept from the first on.
+useKeptHere();
 const theme = useTheme();
 const prefersDark = usePreferredDark();
 const failure = ref('');
@@ -73,6 +77,7 @@ onMounted(load);
   <v-app>
     <a class="skip" href="#main">Skip to the page</a>
     <PathNav @help="isHelpOpen = true" />
+    <HowThingsAre v-if="household.isReady" />
     <RunningRibbon v-if="household.isReady" />
     <v-main id="main" tag="main" tabindex="-1">
       <div v-if="failure" class="page" role="alert">

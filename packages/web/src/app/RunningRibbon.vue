@@ -2,7 +2,6 @@
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
 import { AlarmBar } from '../alarms';
-import HeldLine from './HeldLine.vue';
 import { useRunningBowls } from '../day';
 import { useRunningDay } from '../day';
 import { useHousehold } from '../data/household';
@@ -30,7 +29,6 @@ const isMaking = computed(() => route.name === 'make');
 
 <template>
   <AlarmBar />
-  <HeldLine />
   <aside
     v-if="(store.day && plan && !isMaking) || worn.length > 0"
     class="ribbon no-print figures"

@@ -1,5 +1,6 @@
 import { api, TOPICS, type Topic } from '@amber-ladle/contract';
-import { linkTo } from './client';
+import { call, linkTo } from './client';
+import { onReturn } from './reach';
 
 /** One name for the lock and the channel that the tabs of a browser share. */
 const NAME = 'amber-ladle-changes';
@@ -67,7 +68,15 @@ function heed(others: BroadcastChannel, wasAway: boolean): void {
   stream.addEventListener('change', ({ data }: MessageEvent<Topic>) => {
     pass([data]);
   });
-  stream.addEventListener('error', () => (mayHaveMissed = true));
+  stream.addEventListener('error', () => {
+    mayHaveMissed = true;
+    // Refused for good, as to a device that was put out: asking says so.
+    void call(api.household.health).catch(() => undefined);
+  });
+  // A stream that heard nothing for long may never hear that it was cut off.
+  onReturn(() => {
+    pass(TOPICS);
+  });
   stream.addEventListener('open', () => {
     clearTimeout(late);
     heard();

@@ -1,4 +1,6 @@
-import { addressOf, type AnswerOf, type Endpoint, type Problem, type Wish } from '@amber-ladle/contract';
+import { addressOf, kindOfProblem, type AnswerOf, type Endpoint, type Problem, type Wish } from '@amber-ladle/contract';
+import { forgetAnswers, keepAnswer, lastAnswer } from './answers';
+import { answered, isAway, isThere, unanswered } from './reach';
 
 /** A request that the server refused, or that never reached it. */
 export class ApiError extends Error {
@@ -11,11 +13,13 @@ const UNREACHABLE: Problem = {
   type: 'urn:amber-ladle:unreachable',
   status: 0,
   title: 'Amber Ladle’s own server does not answer.',
-  detail: 'What you entered is still here. Start it again, then try once more.',
+  detail: 'What you entered is still here. Wake or start the machine it runs on, then try once more.',
 };
 
 /** As long as a page waits for an answer, milliseconds; what goes through a whole household takes its time. */
 const PATIENCE = { usual: 20_000, long: 600_000 } as const;
+/** So long it is waited for news where something is known from before: of a machine that sleeps nothing is ever heard. */
+const NEWS_PATIENCE = { usual: 5000, away: 1000 } as const;
 
 /** Files and pictures leave the page as they were chosen. */
 type Sendable<W> = W extends { body: Uint8Array } ? Omit<W, 'body'> & { readonly body: Blob } : W;
@@ -36,24 +40,70 @@ export async function call<P, Q, B, A>(
     query?: Record<string, unknown>;
     body?: unknown;
   };
-  const { taken, method, isLong } = endpoint;
-  let response: Response;
-  try {
-    response = await fetch(addressOf(endpoint, params, query), {
-      method,
-      signal: AbortSignal.timeout(isLong ? PATIENCE.long : PATIENCE.usual),
-      ...sent(taken?.as, body),
-    });
-  } catch {
-    throw new ApiError(UNREACHABLE);
-  }
+  const { taken, method, isLong, gives } = endpoint;
+  const address = addressOf(endpoint, params, query);
+  const asked = fetch(address, {
+    method,
+    signal: AbortSignal.timeout(isLong ? PATIENCE.long : PATIENCE.usual),
+    ...sent(taken?.as, body),
+  });
+  const isReading = method === 'GET' && gives === 'json';
+  const came = await (isReading ? newsOrKept(address, asked) : news(asked));
+  if (came === undefined) throw new ApiError(UNREACHABLE);
+  if ('kept' in came) return came.kept as AnswerOf<A>;
+  const { response } = came;
   if (response.status === 204) return undefined as AnswerOf<A>;
   const answer: unknown = await response.json().catch(() => undefined);
-  if (!response.ok)
-    throw new ApiError(
-      (answer as Problem | undefined) ?? { ...UNREACHABLE, status: response.status, title: 'That went wrong.' },
-    );
+  if (!response.ok) {
+    const said = answer as Problem | undefined;
+    if (said && kindOfProblem(said) === 'no-key') await toTheDoor();
+    throw new ApiError(said ?? { ...UNREACHABLE, status: response.status, title: 'That went wrong.' });
+  }
+  if (isReading) keepAnswer(address, answer);
   return answer as AnswerOf<A>;
+}
+
+/** Its answer, once somebody gives one. */
+async function news(asked: Promise<Response>): Promise<{ response: Response } | undefined> {
+  try {
+    const response = await asked;
+    answered();
+    return { response };
+  } catch {
+    unanswered();
+    return undefined;
+  }
+}
+
+/** The same, or what was answered last where nobody answers soon. */
+async function newsOrKept(
+  address: string,
+  asked: Promise<Response>,
+): Promise<{ response: Response } | { kept: unknown } | undefined> {
+  const coming = news(asked);
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  const late = new Promise<'late'>((resolve) => {
+    timer = setTimeout(
+      () => {
+        resolve('late');
+      },
+      isAway.value ? NEWS_PATIENCE.away : NEWS_PATIENCE.usual,
+    );
+  });
+  const first = await Promise.race([coming, late]);
+  clearTimeout(timer);
+  if (first !== 'late' && first !== undefined) return first;
+  const kept = await lastAnswer(address);
+  // It may be only this that takes long.
+  if (kept === undefined || (first === 'late' && (await isThere()))) return coming;
+  unanswered(kept.at);
+  return { kept: kept.answer };
+}
+
+/** Whoever was put out keeps nothing of the household, and stands at the door again. */
+async function toTheDoor(): Promise<void> {
+  await forgetAnswers();
+  location.assign('/join');
 }
 
 /** Where something is that the browser fetches by itself: a picture, a file to keep, a stream. */

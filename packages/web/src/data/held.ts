@@ -1,9 +1,10 @@
-import { api, type BowlLife, type DayPress, type WashDay, type Wearing } from '@amber-ladle/contract';
+import { api, type BowlLife, type DayPress, type LoggedBowl, type WashDay, type Wearing } from '@amber-ladle/contract';
 import { useLocalStorage } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
 import { ApiError, call } from './client';
 import { useHousehold } from './household';
+import { after, tellNote as told, type NoteHeld } from './heldNotes';
 import { useNotice } from './notice';
 
 /** A press that waits for its answer. */
@@ -24,7 +25,7 @@ export interface WearHeld extends Pressed {
   readonly bowlId: string;
   readonly body: Wearing & { readonly headId: string };
 }
-export type Held = DayHeld | WearHeld;
+export type Held = DayHeld | WearHeld | NoteHeld;
 
 /** Where nobody answers it is tried again after so long. */
 const RETRY_MILLISECONDS = 1500;
@@ -44,7 +45,8 @@ export const useHeld = defineStore('held', () => {
   const waiting = new Map<string, { answered: (answer: never) => void; refused: (error: unknown) => void }>();
   let isTelling = false;
 
-  function ask(press: Held): Promise<WashDay | BowlLife> {
+  function ask(press: Held): Promise<WashDay | BowlLife | LoggedBowl> {
+    if (press.kind === 'note') return told(press);
     const seconds = Math.max(0, Math.round((household.now().getTime() - press.pressedAt) / 1000));
     const ago = Math.min(seconds, MOST_SECONDS[press.kind]);
     if (press.kind === 'day')
@@ -68,6 +70,10 @@ export const useHeld = defineStore('held', () => {
         const answer = await ask(first);
         isAway.value = false;
         settle?.answered(answer as never);
+        if (first.kind === 'note')
+          presses.value = presses.value.map((one) =>
+            one.kind === 'note' && one !== first ? after(one, first, answer as LoggedBowl) : one,
+          );
       } catch (error) {
         if (error instanceof ApiError && error.problem.status === 0) {
           isAway.value = true;
@@ -108,12 +114,20 @@ export const useHeld = defineStore('held', () => {
   const tellWear = (press: Omit<WearHeld, 'kind'>, take: (answer: BowlLife) => void = () => undefined): Promise<void> =>
     hold({ kind: 'wear', ...press }, take);
 
+  /** As {@link tellDay}, of a page of the log. */
+  const tellNote = (press: Omit<NoteHeld, 'kind'>, take: (answer: LoggedBowl) => void): Promise<void> =>
+    hold({ kind: 'note', ...press }, take);
+
   const ofDay = (dayId: string | undefined): readonly DayHeld[] =>
     presses.value.filter((one): one is DayHeld => one.kind === 'day' && one.dayId === dayId);
   const ofBowl = (bowlId: string | undefined): readonly WearHeld[] =>
     presses.value.filter((one): one is WearHeld => one.kind === 'wear' && one.bowlId === bowlId);
+  const ofPage = ({ bowlId, headId }: Pick<LoggedBowl, 'bowlId' | 'headId'>): readonly NoteHeld[] =>
+    presses.value.filter(
+      (one): one is NoteHeld => one.kind === 'note' && one.bowlId === bowlId && one.headId === headId,
+    );
   const count = computed(() => presses.value.length);
   // What waited when the page was left is told now.
   void tellAll();
-  return { ofDay, ofBowl, count, isAway, tellDay, tellWear };
+  return { ofDay, ofBowl, ofPage, count, isAway, tellDay, tellWear, tellNote };
 });

@@ -23,13 +23,14 @@ import { taughtHead, type HeadInHouse, type House, type TaughtOptions } from '@a
 import { overlaid, type SaidIngredient } from '@amber-ladle/core/ingredient';
 import type { Mask } from '@amber-ladle/core/mask';
 import { latestOf, localDay, startOfDay } from '@amber-ladle/core/time';
+import { StorageSerializers, useLocalStorage } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { listening, onChange } from './changes';
 import { inTurn } from './inTurn';
 import { ofDevice } from './ofDevice';
 import type { Where } from '../words/when';
-import { call } from './client';
+import { ApiError, call } from './client';
 import { plain, sizing } from './sizing';
 
 /** How often remaining times are drawn anew. */
@@ -37,6 +38,10 @@ const MOMENT_MILLISECONDS = 10_000;
 
 /** What is further ahead is not the way of an answer: it is planned, or written for later. */
 const MOST_CLOCKS_DIFFER_MILLISECONDS = 5000;
+
+/** Which of the built pages this is: the address of its beginning has its content in it. */
+const ownPage = (): string | undefined =>
+  document.querySelector('script[type="module"][src]')?.getAttribute('src') ?? undefined;
 
 /** What the server holds, as the screens need it; follows changes made elsewhere. */
 export const useHousehold = defineStore('household', () => {
@@ -86,6 +91,13 @@ export const useHousehold = defineStore('household', () => {
   watch(house, ({ catalogue: _catalogue, ...rest }) => {
     const own = ownIngredients.value.map(({ row }) => row);
     void sizing().live(plain({ ...rest, own }));
+  });
+
+  /** The server has other pages than this one: it was brought up to date meanwhile. */
+  const hasNewerPages = ref(false);
+  /** The server's clock as it was heard of last, for when nobody answers. */
+  const lastClock = useLocalStorage<{ demo: boolean; offset: number } | undefined>('amber-ladle-clock', undefined, {
+    serializer: StorageSerializers.object,
   });
 
   /** Settings on their way to the server. */
@@ -143,9 +155,20 @@ export const useHousehold = defineStore('household', () => {
 
   /** Reads the server's present, which the demo and tests can set, and whether anybody has set anything here yet. */
   async function readClock(): Promise<boolean> {
-    const health = await call(api.household.health);
+    const health = await call(api.household.health).catch((error: unknown) => {
+      // While the server is away its clock is believed to run on as it did.
+      if (lastClock.value === undefined || !(error instanceof ApiError) || error.problem.status !== 0) throw error;
+      return {
+        ...lastClock.value,
+        page: undefined,
+        now: new Date(Date.now() + lastClock.value.offset).toISOString(),
+        isNew: false,
+      };
+    });
     isDemo.value = health.demo;
+    hasNewerPages.value = health.page !== undefined && health.page !== (ownPage() ?? health.page);
     clockOffset.value = Date.parse(health.now) - Date.now();
+    lastClock.value = { demo: health.demo, offset: clockOffset.value };
     moment.value = now().getTime();
     return health.isNew;
   }
@@ -285,6 +308,7 @@ export const useHousehold = defineStore('household', () => {
     where,
     isReady,
     isDemo,
+    hasNewerPages,
     deviceMode,
     load,
     saveHead,

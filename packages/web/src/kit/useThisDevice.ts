@@ -10,8 +10,10 @@ export interface DeviceWishes {
   readonly goesOnByTap: boolean;
   /** A tap when something is done, a pour when a bowl is kept. Alarms sound whatever this says. */
   readonly hasSounds: boolean;
+  /** Pages and what they showed last stay here, to be seen while the server is away. */
+  readonly worksAway: boolean;
 }
-const WISHES: DeviceWishes = { hasKeys: true, speaks: false, goesOnByTap: false, hasSounds: true };
+const WISHES: DeviceWishes = { hasKeys: true, speaks: false, goesOnByTap: false, hasSounds: true, worksAway: true };
 
 /** Kept in this browser; what an older version did not know stands as it does for a new one. */
 export const useThisDevice = createSharedComposable(() =>

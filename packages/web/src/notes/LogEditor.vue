@@ -44,7 +44,12 @@ function countShed(written: string): void {
   countFault.value = isNone || (Number.isInteger(count) && count >= 0 && count <= 2000) ? '' : 'Whole, up to 2,000.';
   if (!countFault.value) change({ shedCount: isNone ? undefined : count });
 }
-const STATE_WORDS = { still: '', saving: 'Writing it down…', saved: 'Written down.' } as const;
+const STATE_WORDS = {
+  still: '',
+  saving: 'Writing it down…',
+  waiting: 'Kept here, written down when the server answers.',
+  saved: 'Written down.',
+} as const;
 </script>
 
 <template>

@@ -1,6 +1,6 @@
 import { NO_LOG, type LoggedBowl, type WearLog } from '@amber-ladle/contract';
 import { createPinia, setActivePinia } from 'pinia';
-import { beforeEach, expect, it, vi } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { ref } from 'vue';
 import { ApiError, call } from '../data/client';
 import { useLog } from './useLog';
@@ -48,15 +48,53 @@ it('says a tap again on the page as another device left it', async () => {
   expect(log.value.words).toBe('theirs');
 });
 
-it('keeps what was tapped while the server cannot be reached, and sends it with the next tap', async () => {
-  const { say, settled, state } = useLog(ref(page()));
-  vi.mocked(call).mockRejectedValueOnce(new Error('unreachable'));
+it('keeps what was refused on the page, and sends it with the next tap', async () => {
+  const { log, say, settled, state } = useLog(ref(page()));
+  vi.mocked(call).mockRejectedValueOnce(new ApiError({ type: 'x', status: 422, title: 'no' }));
   say('slip', 3);
   await settled();
   expect(state.value).toBe('still');
+  expect(log.value.said).toEqual({ slip: 3 });
   say('soft', 1);
   await settled();
   expect(stored.log.said).toEqual({ slip: 3, soft: 1 });
+});
+
+describe('while the server is away', () => {
+  const AWAY = new ApiError({ type: 'urn:amber-ladle:unreachable', status: 0, title: 'away' });
+  beforeEach(() => vi.useFakeTimers());
+  afterEach(() => void vi.useRealTimers());
+
+  it('keeps taps, shows them on a page that is opened anew, and tells them once it is back, what was unsaid unsaid', async () => {
+    const answering = vi.mocked(call).getMockImplementation()!;
+    vi.mocked(call).mockRejectedValue(AWAY);
+    const first = useLog(ref(page()));
+    first.say('slip', 3);
+    first.say('soft', 2);
+    first.say('slip', 3);
+    await vi.advanceTimersByTimeAsync(5000);
+    expect(first.state.value).toBe('waiting');
+    const again = useLog(ref(page()));
+    expect(again.log.value.said).toEqual({ soft: 2 });
+    vi.mocked(call).mockImplementation(answering);
+    await vi.advanceTimersByTimeAsync(5000);
+    expect(stored.log.said).toEqual({ soft: 2 });
+    expect(sent).toHaveLength(3);
+    expect(first.state.value).toBe('saved');
+  });
+
+  it('leaves what another device wrote meanwhile, and says again only what was changed here', async () => {
+    const answering = vi.mocked(call).getMockImplementation()!;
+    vi.mocked(call).mockRejectedValue(AWAY);
+    const { say, change } = useLog(ref(page()));
+    say('slip', 3);
+    change({ shedCount: 40 });
+    await vi.advanceTimersByTimeAsync(2000);
+    stored = { version: 7, log: { ...NO_LOG, words: 'theirs', said: { shine: 1 } } };
+    vi.mocked(call).mockImplementation(answering);
+    await vi.advanceTimersByTimeAsync(5000);
+    expect(stored.log).toMatchObject({ words: 'theirs', said: { shine: 1, slip: 3 }, shedCount: 40 });
+  });
 });
 
 it('follows a newer page, and not an older one', async () => {

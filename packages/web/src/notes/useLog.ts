@@ -1,52 +1,61 @@
-import { api, type LoggedBowl, type WearLog } from '@amber-ladle/contract';
+import type { LoggedBowl, WearLog } from '@amber-ladle/contract';
 import type { Level, Quality } from '@amber-ladle/core/learn';
-import { ref, watch, type Ref } from 'vue';
-import { ApiError, call } from '../data/client';
+import { v4 as newId } from 'uuid';
+import { computed, ref, shallowRef, watch, type Ref } from 'vue';
+import { useHeld } from '../data/held';
+import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 
 /**
- * A page of the log that keeps itself: every tap shows at once and is stored after the one before it, so that nothing
- * waits for a button with wet hands. A page that another device turned meanwhile is read anew and the tap is said again.
+ * A page of the log that keeps itself: every tap shows at once and is told after the one before it, so that nothing waits for
+ * a button with wet hands. While the server is away it waits here, through a reload too.
  */
 export function useLog(page: Ref<LoggedBowl>) {
+  const household = useHousehold();
+  const held = useHeld();
   const notice = useNotice();
-  const log = ref<WearLog>(page.value.log) as Ref<WearLog>;
-  const state = ref<'still' | 'saving' | 'saved'>('still');
-  let version = page.value.version;
-  let waiting = 0;
-  let last: Promise<unknown> = Promise.resolve();
+  /** As the server has it. */
+  const known = shallowRef(page.value);
+  /** What was refused stays on the page, to be changed. */
+  const refused = shallowRef<WearLog>();
+  const wasKept = ref(false);
+  const waiting = computed(() => held.ofPage(page.value));
+  const log = computed<WearLog>(() => waiting.value.at(-1)?.log ?? refused.value ?? known.value.log);
+  const state = computed(() => {
+    if (waiting.value.length > 0) return held.isAway ? 'waiting' : 'saving';
+    return wasKept.value ? 'saved' : 'still';
+  });
   watch(page, (next) => {
-    if (waiting > 0 || next.version < version) return;
-    version = next.version;
-    log.value = next.log;
+    const isOther = next.bowlId !== known.value.bowlId || next.headId !== known.value.headId;
+    if (isOther || next.version >= known.value.version) known.value = next;
   });
 
-  const params = () => ({ id: page.value.bowlId, headId: page.value.headId });
-  async function store(part: Partial<WearLog>): Promise<void> {
-    const said = (): { version: number; log: WearLog } => ({ version, log: log.value });
-    try {
-      version = (await call(api.notes.write, { params: params(), body: said() })).version;
-    } catch (error) {
-      const current = error instanceof ApiError && error.problem.status === 409 ? error.problem.current : undefined;
-      if (!current) throw error;
-      const theirs = current as LoggedBowl;
-      version = theirs.version;
-      log.value = { ...theirs.log, ...part, said: { ...theirs.log.said, ...part.said } };
-      version = (await call(api.notes.write, { params: params(), body: said() })).version;
-    }
-  }
+  let last: Promise<unknown> = Promise.resolve();
   function change(part: Partial<WearLog>): void {
-    log.value = { ...log.value, ...part };
-    state.value = 'saving';
-    waiting++;
-    last = last
-      .then(() => store(part))
-      .then(() => (state.value = 'saved'))
-      .catch((error: unknown) => {
-        state.value = 'still';
-        notice.fail(error);
+    const { bowlId, headId } = page.value;
+    const next = { ...log.value, ...part };
+    const press = {
+      pressId: newId(),
+      pressedAt: household.now().getTime(),
+      bowlId,
+      headId,
+      version: known.value.version,
+      log: next,
+      part,
+    };
+    last = held
+      .tellNote(press, (answer) => {
+        known.value = answer;
+        refused.value = undefined;
       })
-      .finally(() => waiting--);
+      .then(
+        () => (wasKept.value = true),
+        (error: unknown) => {
+          wasKept.value = false;
+          refused.value = next;
+          notice.fail(error);
+        },
+      );
   }
   /** Said again, it is unsaid. */
   function say(quality: Quality, level: Level): void {

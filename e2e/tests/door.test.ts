@@ -1,0 +1,102 @@
+import type { Page } from 'puppeteer-core';
+import { afterAll, beforeAll, expect, it } from 'vitest';
+import { clickOn, openHouse, tapOn, textWhen, walkDay, type House } from './house';
+
+let house: House;
+let phone: Page;
+beforeAll(async () => {
+  house = await openHouse({ isTrusting: true });
+  // A browser of its own: it shares no key and no storage with the laptop's.
+  const other = await house.browser.createBrowserContext();
+  phone = await other.newPage();
+  await phone.setViewport({ width: 390, height: 844, isMobile: true, hasTouch: true });
+  await phone.evaluateOnNewDocument(() => {
+    localStorage.setItem('amber-ladle-device', JSON.stringify({ worksAway: false }));
+  });
+});
+afterAll(() => house.close());
+
+const address = (): Promise<string> =>
+  house.page.$eval('[data-test="join-code"] .address', (element) => element.textContent.trim());
+const code = (): Promise<string> =>
+  house.page.$eval('[data-test="join-code"] .text', (element) => element.textContent.trim());
+
+it('lets a phone in by the code on the laptop’s screen, to its first card', async () => {
+  const { page, open } = house;
+  await open('/settings');
+  await clickOn(page, '[data-test="door-switch"] input');
+  await clickOn(page, '::-p-text(Let a device in)');
+  await page.waitForSelector('[data-test="join-code"]');
+  const link = `${await address()}/join?code=${await code()}`;
+  // What a camera reads is what is written beside it.
+  const drawn = await page.$eval('[data-test="join-code"] svg', (element) => element.getAttribute('aria-label'));
+  expect(drawn).toBe(`Code for ${link}`);
+
+  await phone.goto(`${await address()}/shelf`);
+  expect(await phone.$eval('h1', (element) => element.textContent)).toBe('Come in');
+  await phone.goto(link);
+  await tapOn(phone, 'button');
+  await textWhen(phone, 'h1', /Today/);
+  await phone.goto(`${new URL(link).origin}/bowl`);
+  await textWhen(phone, '[data-test="made"]', /\d mL/);
+  // Told on the laptop, at once.
+  await textWhen(page, '[data-test="devices"]', /here today/);
+  // The code is of no use any more, and is not shown.
+  await page.waitForFunction(() => !document.querySelector('[data-test="join-code"]'));
+});
+
+it('shows a phone the way to trust the household, and nothing to open the door with', async () => {
+  await phone.goto(`${new URL(phone.url()).origin}/settings`);
+  await textWhen(phone, '[data-test="door"]', /came in by the door/);
+  expect(await phone.$('[data-test="door-switch"]')).toBeNull();
+  const certificate = await phone.evaluate(async () => {
+    const answer = await fetch('/api/door/certificate');
+    return { type: answer.headers.get('content-type'), bytes: (await answer.arrayBuffer()).byteLength };
+  });
+  expect(certificate.type).toContain('x-x509-ca-cert');
+  expect(certificate.bytes).toBeGreaterThan(300);
+});
+
+it('walks a whole day on the phone, which the laptop sees', async () => {
+  const { page } = house;
+  await phone.goto(`${new URL(phone.url()).origin}/make`);
+  await textWhen(phone, '[data-test="day-sum"]', /rinsed/);
+  await tapOn(phone, '::-p-text(Begin the wash day)');
+  await phone.waitForSelector('[data-test="title"]');
+  await page.goto(`${house.address}/`);
+  await page.waitForSelector('[data-test="ribbon"]');
+  await phone.bringToFront();
+  const titles = await walkDay(house, phone, async () => {
+    if (await phone.$('[data-test="go"]')) await tapOn(phone, '[data-test="go"]');
+  });
+  expect(titles.length).toBeGreaterThan(4);
+  await page.goto(`${house.address}/settings`);
+  await clickOn(page, '::-p-text(What it changed)');
+  await textWhen(page, '.deeds', /the wash day/);
+}, 180_000);
+
+it('writes wrong codes on the laptop’s screen', async () => {
+  const { page } = house;
+  const stranger = await (await house.browser.createBrowserContext()).newPage();
+  await stranger.goto(`${new URL(phone.url()).origin}/join`);
+  await stranger.type('[name="code"]', 'NOTT-HIS1');
+  await stranger.click('button');
+  await textWhen(stranger, '[role="alert"]', /neither the code/);
+  expect(await stranger.$eval('[name="code"]', (field) => (field as HTMLInputElement).value)).toBe('NOTT-HIS1');
+  await page.goto(`${house.address}/settings`);
+  await textWhen(page, '[data-test="tries"]', /A wrong code was tried/);
+  await clickOn(page, '::-p-text(It was us)');
+  await page.waitForFunction(() => !document.querySelector('[data-test="tries"]'));
+});
+
+it('puts a phone out, which stands at the door at once with nothing left', async () => {
+  const { page } = house;
+  await phone.goto(`${new URL(phone.url()).origin}/shelf`);
+  await textWhen(phone, 'h1', /Shelf/);
+  await page.goto(`${house.address}/settings`);
+  await clickOn(page, '[data-test="devices"] .pill');
+  await clickOn(page, '[data-test="devices"] .pill');
+  await textWhen(phone, 'h1', /Come in/);
+  await phone.goto(`${new URL(phone.url()).origin}/shelf`);
+  await textWhen(phone, 'h1', /Come in/);
+});

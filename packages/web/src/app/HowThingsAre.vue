@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useHeld } from '../data/held';
+import { useHousehold } from '../data/household';
+import { isAway, shownFrom } from '../data/reach';
+import { useKeptHere } from '../kit/useKeptHere';
+import { writeDay, writeTime } from '../words/when';
+
+/** One line of how things are, where they are not as usual: the server is away, or has newer pages than this one. */
+const held = useHeld();
+const household = useHousehold();
+const { hasNewer, load } = useKeptHere();
+const isNewer = computed(() => hasNewer.value || (household.hasNewerPages && !navigator.serviceWorker?.controller));
+/** By the household's clock, as every other time on the page. */
+const from = computed(() => {
+  if (shownFrom.value === 0) return '';
+  const at = new Date(shownFrom.value + household.now().getTime() - Date.now()).toISOString();
+  return `${writeDay(at, household.now(), household.where)}, ${writeTime(at, household.where)}`;
+});
+</script>
+
+<template>
+  <p v-if="isAway" class="line away no-print" role="status" data-test="away">
+    <span
+      ><b>The server does not answer.</b>
+      <template v-if="from"> What you see is from {{ from }}.</template>
+      <template v-if="held.count > 0">
+        {{ held.count === 1 ? 'What you tapped is' : `The ${held.count} things you tapped are` }} kept here and told
+        when it does.</template
+      ></span
+    >
+  </p>
+  <p v-else-if="isNewer" class="line no-print" role="status" data-test="newer">
+    <span>There is a newer Amber Ladle. Finish what you write first.</span>
+    <button type="button" class="pill" @click="load">Load it</button>
+  </p>
+</template>
+
+<style scoped>
+.line {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  gap: 12px;
+  margin: 0;
+  padding: 8px 24px;
+  background: var(--amber-wash);
+  border-bottom: 1px solid var(--amber-fill);
+}
+.away {
+  border-bottom-color: var(--clay);
+}
+.pill {
+  flex: none;
+}
+</style>
