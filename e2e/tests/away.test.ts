@@ -98,6 +98,8 @@ it('keeps what was tapped and written while the server is away, through a reload
   const { id, headId } = items[0]!;
   await page.goto(`${house.address}/wear?bowl=${id}`);
   await page.waitForSelector('button.section');
+  // What was read is written down a moment later.
+  await new Promise((resolve) => setTimeout(resolve, 1000));
   await house.away(async () => {
     await page.keyboard.press('Space');
     await page.waitForSelector('button.section[aria-pressed="true"]');

@@ -36,10 +36,16 @@ export default defineConfig({
         ],
       },
       workbox: {
-        globPatterns: ['**/*.{js,css,html,svg,png}', 'assets/*-latin-wght-*.woff2', 'assets/*-latin-ext-wght-*.woff2'],
+        globPatterns: [
+          '**/*.{js,css,html,svg,png,wasm}',
+          'assets/*-latin-wght-*.woff2',
+          'assets/*-latin-ext-wght-*.woff2',
+        ],
         navigateFallback: 'index.html',
         // What is data, and what only the server itself can show.
         navigateFallbackDenylist: [/^\/(api|join|calendar)(\/|$|\?|\.)/],
+        // The solver of the weeks is the largest of them.
+        maximumFileSizeToCacheInBytes: 5_000_000,
         cleanupOutdatedCaches: true,
         // The solver of the weeks and letters of other scripts, once they were asked for.
         runtimeCaching: [

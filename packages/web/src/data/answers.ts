@@ -9,7 +9,7 @@ export interface KeptAnswer {
 /** Never kept on a device: secrets of the door, copies of everything, and what is true only as long as somebody says it. */
 const NOT_KEPT = /^\/api\/(health|door|backups|files|devices|events)(\/|$|\?)/;
 /** What is read in quick succession is written once. */
-const REST_MILLISECONDS = 800;
+const REST_MILLISECONDS = 200;
 
 let store: UseStore | undefined;
 let waiting = new Map<string, KeptAnswer>();

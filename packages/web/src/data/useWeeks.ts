@@ -2,6 +2,7 @@ import { api, type KeptWeekPlan, type WeekPlan, type WeeksHeld } from '@amber-la
 import { NO_STORY } from '@amber-ladle/core/judge';
 import { USUAL_WISHES, type Otherwise, type Pin, type Weeks, type WeekWishes } from '@amber-ladle/core/plan';
 import { localDay } from '@amber-ladle/core/time';
+import { useEventListener } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { onChange } from './changes';
@@ -9,6 +10,7 @@ import { call } from './client';
 import { useHousehold } from './household';
 import { inTurn } from './inTurn';
 import { useNotice } from './notice';
+import { isAway } from './reach';
 import { useShelf } from './shelf';
 import { plain } from './sizing';
 import { searchWeeks, stopSearch, weeksAsked } from './weeks';
@@ -124,7 +126,8 @@ export const useWeeks = defineStore('weeks', () => {
   /** Keeps what was found, where it is other than what is kept: Today and the list of what to buy go by it. */
   async function keep(): Promise<void> {
     const plan = planOf();
-    if (!plan || isSame(plan, held.value.plan)) return;
+    // While the server is away it is planned all the same, and kept by the next one that finds it.
+    if (!plan || isAway.value || isSame(plan, held.value.plan)) return;
     const kept = await call(api.weeks.keep, { body: plan });
     held.value = { ...held.value, plan: kept };
   }
@@ -184,8 +187,11 @@ export const useWeeks = defineStore('weeks', () => {
   function follow(): () => void {
     const text = computed(() => (asked.value ? JSON.stringify(asked.value) : ''));
     const stop = watch(text, () => void search(), { immediate: true });
+    // A page that was kept asleep gave up its search when it was left.
+    const awake = useEventListener(window, 'pageshow', ({ persisted }) => persisted && void search());
     return () => {
       stop();
+      awake();
       newest += 1;
       isSearching.value = false;
       stopSearch();

@@ -65,3 +65,6 @@ export function stopSearch(): void {
   given.get(search)?.();
   search = undefined;
 }
+
+// A page that is left may be kept asleep by the browser; one with a solver at work in it is not to be (Chromium falls over it).
+globalThis.addEventListener?.('pagehide', stopSearch);
