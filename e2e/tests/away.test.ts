@@ -137,3 +137,26 @@ it('keeps nothing once that is switched off', async () => {
     )
     .toEqual({ workers: 0, caches: 0 });
 });
+
+it('says that there are newer pages, and changes nothing under anybody’s hands', async () => {
+  const page = await house.newPage();
+  await page.setBypassServiceWorker(true);
+  await page.setRequestInterception(true);
+  page.on('request', (request) => {
+    if (new URL(request.url()).pathname !== '/api/health') return void request.continue();
+    const body = {
+      ok: true,
+      demo: true,
+      now: '2026-03-14T12:00:00.000Z',
+      isNew: false,
+      page: '/assets/index-newer.js',
+    };
+    return void request.respond({ contentType: 'application/json', body: JSON.stringify(body) });
+  });
+  await page.evaluateOnNewDocument(() => {
+    localStorage.setItem('amber-ladle-device', JSON.stringify({ worksAway: false }));
+  });
+  await page.goto(`${house.address}/masks/new`);
+  await textWhen(page, '[data-test="newer"]', /There is a newer Amber Ladle/);
+  await page.close();
+});

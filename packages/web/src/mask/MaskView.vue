@@ -10,6 +10,8 @@ import { WearScale } from '../day';
 import { InHandPanel } from '../bowl';
 import ToldPanel from './ToldPanel.vue';
 import { download } from '../kit/download';
+import { share } from '../kit/share';
+import { maskLink } from './maskLink';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import {
@@ -84,6 +86,17 @@ function save(kind: 'json' | 'jsonld' | 'txt'): void {
   if (kind === 'json') download(name, 'application/json', maskToJson(one));
   else if (kind === 'jsonld') download(name, 'application/ld+json', maskToJsonLd(one, catalogue.value));
   else download(name, 'text/plain', maskToText(one, catalogue.value));
+}
+/** To somebody else: in words for anybody, and in a link for another household. */
+async function give(): Promise<void> {
+  const one = mask.value;
+  if (!one) return;
+  try {
+    const how = await share({ title: one.name, text: maskToText(one, catalogue.value), url: await maskLink(one) });
+    if (how === 'copied') notice.show('Copied, with a link that opens it in another household’s Amber Ladle.');
+  } catch (error) {
+    notice.fail(error);
+  }
 }
 const when = (instant: string): string =>
   `${writeDay(instant, household.now(), household.where)}, ${writeTime(instant, household.where)}`;
@@ -251,6 +264,7 @@ async function remove(): Promise<void> {
     </section>
     <p class="quiet">
       Take it along:
+      <button type="button" class="tool" data-test="give" @click="give">to somebody</button> ·
       <button type="button" class="tool" @click="save('json')">all of it</button> (JSON) ·
       <button type="button" class="tool" @click="save('jsonld')">for other programs</button> (schema.org) ·
       <button type="button" class="tool" @click="save('txt')">as plain text</button>

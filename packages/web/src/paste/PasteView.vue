@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { ScenePicture } from '../kit/ink';
-import { MOST_PASTED, readMaskFile } from '@amber-ladle/core/exchange';
+import { MOST_PASTED, readMaskFile, type FiledMask } from '@amber-ladle/core/exchange';
 import type { ToldOutcome } from '@amber-ladle/core/learn';
 import { computed, ref, watch } from 'vue';
-import { useRouter } from 'vue-router';
-import { api, type MaskInput } from '@amber-ladle/contract';
+import { useRoute, useRouter } from 'vue-router';
+import { ValidationError } from 'yup';
+import { api, checked, fieldMessages, maskInputSchema, type MaskInput } from '@amber-ladle/contract';
 import { call } from '../data/client';
-import { FormulaBar } from '../mask';
+import { carriedBy, FormulaBar, maskFileOf } from '../mask';
 import { useHandOver } from '../mask';
 import { usePastedMask } from './usePastedMask';
 import AsIMakeIt from './AsIMakeIt.vue';
@@ -38,10 +39,49 @@ const whole = ref<MaskInput>();
 const tooLong = (characters: number): void => {
   refused.value = `That is ${writeNumber(Math.round(characters / 1000) * 1000, household.where)} characters. Paste one mask at a time.`;
 };
+/** A mask of somebody else's, believed as far as it can be a mask of this book. @throws Error in words for the page */
+function checkedMask(said: FiledMask): MaskInput {
+  const strange = said.parts.filter(({ ingredientId }) => !household.catalogue.has(ingredientId));
+  if (strange.length > 0)
+    throw new Error(
+      `It calls for what is not among the ingredients here: ${strange.map(({ ingredientId }) => ingredientId).join(', ')}. Add it first, or ask for the mask in words.`,
+    );
+  try {
+    return checked(maskInputSchema, said);
+  } catch (error) {
+    throw error instanceof ValidationError
+      ? new Error(`It cannot be a mask here: ${Object.values(fieldMessages(error))[0] ?? error.message}`, {
+          cause: error,
+        })
+      : error;
+  }
+}
+/** What a link carries, in place of the text. */
+async function takeLink(carried: string): Promise<void> {
+  refused.value = '';
+  text.value = '';
+  try {
+    takeFile(await maskFileOf(carried));
+  } catch (error) {
+    refused.value = error instanceof Error ? error.message : String(error);
+  }
+}
+const route = useRoute();
+watch(
+  () => route.hash,
+  (hash) => {
+    const carried = carriedBy(hash);
+    if (carried === undefined) return;
+    void takeLink(carried);
+    // Looked at once; a reload begins with an empty page.
+    void router.replace({ ...route, hash: '' });
+  },
+  { immediate: true },
+);
 /** A file, or JSON or a page that was pasted, in the words that are in it. */
 function takeFile(content: string): void {
   const read = readMaskFile(content);
-  whole.value = read.kind === 'whole' ? read.mask : undefined;
+  whole.value = read.kind === 'whole' ? checkedMask(read.mask) : undefined;
   text.value = read.kind === 'words' ? read.text : '';
 }
 async function onFile(file: File): Promise<void> {
@@ -58,6 +98,8 @@ watch(
   (now) => {
     refused.value = '';
     if (now.trim() !== '') whole.value = undefined;
+    const carried = carriedBy(now);
+    if (carried !== undefined) void takeLink(carried);
     if (!FILED.test(now)) return;
     try {
       takeFile(now);
@@ -149,7 +191,14 @@ const sum = computed(() => {
 
       <section v-if="whole" aria-label="A whole mask">
         <h2>{{ whole.name }}</h2>
-        <p>All of it is in the file: {{ whole.parts.length }} ingredients, {{ whole.steps.length }} steps.</p>
+        <p>
+          All of it is there: {{ whole.parts.length }} ingredients, {{ whole.steps.length }} steps. Somebody else wrote
+          it; what this house warns of is said on the bench, for the head it is sized to.
+        </p>
+        <FormulaBar :parts="whole.parts" />
+        <ol class="steps">
+          <li v-for="(step, at) in whole.steps" :key="at">{{ step }}</li>
+        </ol>
         <v-btn color="primary" size="large" :loading="isKeeping" data-test="keep-pasted" @click="keep"
           >Put it in the book</v-btn
         >
@@ -230,6 +279,9 @@ const sum = computed(() => {
   grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr);
   gap: 40px;
   align-items: start;
+}
+.steps {
+  padding-left: 1.4em;
 }
 .called {
   margin-bottom: 8px;

@@ -15,6 +15,7 @@ import { useShelf } from '../data/shelf';
 import { aboutWords } from '../words/when';
 import { useWords } from '../data/useWords';
 import { IngredientPicture } from '../kit/ink';
+import { share } from '../kit/share';
 import { readQuantity } from '@amber-ladle/core/measure';
 
 const { say } = useWords();
@@ -96,6 +97,16 @@ async function bought({ line }: (typeof rows.value)[number]): Promise<void> {
   }
 }
 
+/** To somebody who goes to the shop. */
+async function give(): Promise<void> {
+  const text = rows.value.map(({ amount, name, line }) => `• ${amount} ${name || line.what}`.trim()).join('\n');
+  try {
+    if ((await share({ title: 'To buy', text })) === 'copied') notice.show('The list is copied.');
+  } catch (error) {
+    notice.fail(error);
+  }
+}
+
 const items = computed(() => [...household.catalogue.values()].map(({ id, name }) => ({ value: id, title: name })));
 const levelId = ref<string | null>(null);
 const levelGrams = ref('250');
@@ -142,6 +153,7 @@ const levelWords = computed(() =>
         >
       </li>
     </ul>
+    <button v-if="rows.length > 0" type="button" class="tool no-print" @click="give">Give the list to somebody</button>
     <details class="no-print">
       <summary>Always in the house</summary>
       <p class="quiet">{{ levelWords || 'Oils and dry goods that should never run out.' }}</p>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { api } from '@amber-ladle/contract';
 import { linkTo } from '../data/client';
+import CalendarAddress from './CalendarAddress.vue';
 import FilePanel from '../kit/FilePanel.vue';
 
 /** Stock out as tables and a calendar; tables in. */
@@ -14,4 +15,5 @@ import FilePanel from '../kit/FilePanel.vue';
       <a class="quiet-link" :href="linkTo(api.stock.calendar)" download>Reminders for your calendar</a>
     </p>
   </FilePanel>
+  <CalendarAddress />
 </template>
