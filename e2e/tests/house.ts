@@ -43,7 +43,7 @@ export async function openHouse({ isEmpty = false, worksAway = false, isTrusting
     // Every page fetched into the browser beforehand is a test of its own; elsewhere it would only be waited for.
     if (!worksAway)
       await page.evaluateOnNewDocument(() => {
-        localStorage.getItem('amber-ladle-device') ??
+        if (localStorage.getItem('amber-ladle-device') === null)
           localStorage.setItem('amber-ladle-device', JSON.stringify({ worksAway: false }));
       });
     page.on('console', (message) => {

@@ -7,7 +7,12 @@ beforeAll(async () => {
   house = await openHouse();
   await house.browser
     .defaultBrowserContext()
-    .overridePermissions(house.address, ['clipboard-read', 'clipboard-write', 'clipboard-sanitized-write']);
+    .setPermission(
+      house.address,
+      { permission: { name: 'clipboard-read' }, state: 'granted' },
+      { permission: { name: 'clipboard-write', allowWithoutSanitization: true }, state: 'granted' },
+      { permission: { name: 'clipboard-write' }, state: 'granted' },
+    );
 });
 afterAll(() => house.close());
 
