@@ -10,7 +10,8 @@ import { writeDay, writeTime } from '../words/when';
 const held = useHeld();
 const household = useHousehold();
 const { hasNewer, load } = useKeptHere();
-const isNewer = computed(() => hasNewer.value || (household.hasNewerPages && !navigator.serviceWorker?.controller));
+const hasWorker = (): boolean => 'serviceWorker' in navigator && navigator.serviceWorker.controller !== null;
+const isNewer = computed(() => hasNewer.value || (household.hasNewerPages && !hasWorker()));
 /** By the household's clock, as every other time on the page. */
 const from = computed(() => {
   if (shownFrom.value === 0) return '';

@@ -1,3 +1,4 @@
+import { useEventListener } from '@vueuse/core';
 import { clear, createStore, get, setMany, type UseStore } from 'idb-keyval';
 
 /** What was answered last to a question, and when by this device's own clock, milliseconds since 1970. */
@@ -52,4 +53,4 @@ export async function forgetAnswers(): Promise<void> {
 }
 
 // What was answered just before the page goes is kept too.
-globalThis.addEventListener?.('pagehide', () => void writeDown());
+useEventListener('pagehide', () => void writeDown());

@@ -23,7 +23,7 @@ import { taughtHead, type HeadInHouse, type House, type TaughtOptions } from '@a
 import { overlaid, type SaidIngredient } from '@amber-ladle/core/ingredient';
 import type { Mask } from '@amber-ladle/core/mask';
 import { latestOf, localDay, startOfDay } from '@amber-ladle/core/time';
-import { StorageSerializers, useLocalStorage } from '@vueuse/core';
+import { useLocalStorage } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { listening, onChange } from './changes';
@@ -96,9 +96,7 @@ export const useHousehold = defineStore('household', () => {
   /** The server has other pages than this one: it was brought up to date meanwhile. */
   const hasNewerPages = ref(false);
   /** The server's clock as it was heard of last, for when nobody answers. */
-  const lastClock = useLocalStorage<{ demo: boolean; offset: number } | undefined>('amber-ladle-clock', undefined, {
-    serializer: StorageSerializers.object,
-  });
+  const lastClock = useLocalStorage('amber-ladle-clock', { isKnown: false, demo: false, offset: 0 });
 
   /** Settings on their way to the server. */
   let storing: Promise<unknown> = Promise.resolve();
@@ -157,9 +155,9 @@ export const useHousehold = defineStore('household', () => {
   async function readClock(): Promise<boolean> {
     const health = await call(api.household.health).catch((error: unknown) => {
       // While the server is away its clock is believed to run on as it did.
-      if (lastClock.value === undefined || !(error instanceof ApiError) || error.problem.status !== 0) throw error;
+      if (!lastClock.value.isKnown || !(error instanceof ApiError) || error.problem.status !== 0) throw error;
       return {
-        ...lastClock.value,
+        demo: lastClock.value.demo,
         page: undefined,
         now: new Date(Date.now() + lastClock.value.offset).toISOString(),
         isNew: false,
@@ -168,7 +166,7 @@ export const useHousehold = defineStore('household', () => {
     isDemo.value = health.demo;
     hasNewerPages.value = health.page !== undefined && health.page !== (ownPage() ?? health.page);
     clockOffset.value = Date.parse(health.now) - Date.now();
-    lastClock.value = { demo: health.demo, offset: clockOffset.value };
+    lastClock.value = { isKnown: true, demo: health.demo, offset: clockOffset.value };
     moment.value = now().getTime();
     return health.isNew;
   }

@@ -44,5 +44,9 @@ export function unanswered(keptAt = 0): void {
   from.value = heardAt || Math.max(from.value, keptAt);
   if (away.value) return;
   away.value = true;
-  asking = setInterval(() => void isThere().then((is) => is && answered()), ASKED_EVERY);
+  asking = setInterval(() => {
+    void isThere().then((is) => {
+      if (is) answered();
+    });
+  }, ASKED_EVERY);
 }

@@ -1,4 +1,5 @@
 import type { PlannedWeeks } from '@amber-ladle/core/plan';
+import { useEventListener } from '@vueuse/core';
 import { proxy, wrap, type Remote } from 'comlink';
 import type { SentHousehold, WeeksJobs } from './weeks.worker';
 
@@ -67,4 +68,4 @@ export function stopSearch(): void {
 }
 
 // A page that is left may be kept asleep by the browser; one with a solver at work in it is not to be (Chromium falls over it).
-globalThis.addEventListener?.('pagehide', stopSearch);
+useEventListener('pagehide', stopSearch);

@@ -46,7 +46,8 @@ export const useKeptHere = createSharedComposable(() => {
   async function dropPages(): Promise<void> {
     kept.value = 'off';
     worker = undefined;
-    for (const one of (await navigator.serviceWorker?.getRegistrations()) ?? []) await one.unregister();
+    if ('serviceWorker' in navigator)
+      for (const one of await navigator.serviceWorker.getRegistrations()) await one.unregister();
     if ('caches' in globalThis) for (const name of await caches.keys()) await caches.delete(name);
   }
 

@@ -9,7 +9,7 @@ const MARK = '#mask=';
 const MOST_LINK = 20_000;
 
 const through = (bytes: BlobPart, stream: CompressionStream | DecompressionStream): ReadableStream<Uint8Array> =>
-  new Blob([bytes]).stream().pipeThrough(stream as ReadableWritablePair<Uint8Array<ArrayBuffer>, BufferSource>);
+  new Blob([bytes]).stream().pipeThrough(stream);
 
 /**
  * A link that carries a whole mask in itself: behind the mark, so that no server ever sees it. JSON, deflated (RFC 1951), in the letters

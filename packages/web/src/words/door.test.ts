@@ -9,5 +9,6 @@ it('has words for everything that a device can change', () => {
   expect(deedWords({ path: '/bowls/:id/draw' })).toBe('a bowl');
 });
 
-it('counts down', () =>
-  expect([0, 59, 60, 125, 600].map(countdown)).toEqual(['0:00', '0:59', '1:00', '2:05', '10:00']));
+it('counts down', () => {
+  expect([0, 59, 60, 125, 600].map(countdown)).toEqual(['0:00', '0:59', '1:00', '2:05', '10:00']);
+});
