@@ -3,6 +3,7 @@ import { benchGrowth } from './growth';
 import { benchHouseholds } from './households';
 import { benchLoad } from './load';
 import { benchNotes } from './notes';
+import { benchPhone } from './phone';
 import { benchRanking } from './ranking';
 import { benchReading } from './reading';
 import { benchServer } from './server';
@@ -20,6 +21,7 @@ const ALL: Readonly<Record<string, () => unknown>> = {
   },
   server: benchServer,
   drag: benchDrag,
+  phone: benchPhone,
   shelf: benchShelf,
   washday: benchWashDay,
   notes: benchNotes,

@@ -14,10 +14,11 @@ export function findChromium() {
 
 /**
  * A headless Chromium with a profile of its own, which goes with it.
- * @param {{ isTrusting?: boolean }} [how] `isTrusting`: somebody went on past the question about a certificate
+ * @param {{ isTrusting?: boolean, trusts?: string }} [how] `isTrusting`: somebody went on past the question about a certificate;
+ * `trusts`: it has this one in its store, named by the SHA-256 of its public key
  * @returns {Promise<{ browser: import('puppeteer-core').Browser, close: () => Promise<void> }>}
  */
-export async function launchChromium({ isTrusting = false } = {}) {
+export async function launchChromium({ isTrusting = false, trusts } = {}) {
   const executablePath = findChromium();
   if (!executablePath) throw new Error('No Chromium found; name one in CHROMIUM_PATH.');
   const userDataDir = await mkdtemp(join(tmpdir(), 'amber-ladle-chromium-'));
@@ -35,6 +36,7 @@ export async function launchChromium({ isTrusting = false } = {}) {
       '--disable-component-update',
       '--disable-sync',
       '--force-color-profile=srgb',
+      ...(trusts === undefined ? [] : [`--ignore-certificate-errors-spki-list=${trusts}`]),
     ],
   });
   return {

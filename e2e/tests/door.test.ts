@@ -1,5 +1,8 @@
 import type { Page } from 'puppeteer-core';
 import { afterAll, beforeAll, expect, it } from 'vitest';
+import { launchChromium } from '../support/chromium.mjs';
+import { axeFaults } from './screens';
+import { shownKey } from '../support/door.mjs';
 import { clickOn, openHouse, tapOn, textWhen, walkDay, type House } from './house';
 
 let house: House;
@@ -28,12 +31,17 @@ it('lets a phone in by the code on the laptop’s screen, to its first card', as
   await clickOn(page, '::-p-text(Let a device in)');
   await page.waitForSelector('[data-test="join-code"]');
   const link = `${await address()}/join?code=${await code()}`;
+  await page.$$eval('[data-test="door"] details', (all) => {
+    for (const one of all) (one as HTMLDetailsElement).open = true;
+  });
+  expect(await axeFaults(page)).toEqual([]);
   // What a camera reads is what is written beside it.
   const drawn = await page.$eval('[data-test="join-code"] svg', (element) => element.getAttribute('aria-label'));
   expect(drawn).toBe(`Code for ${link}`);
 
   await phone.goto(`${await address()}/shelf`);
   expect(await phone.$eval('h1', (element) => element.textContent)).toBe('Come in');
+  expect(await axeFaults(phone)).toEqual([]);
   await phone.goto(link);
   await tapOn(phone, 'button');
   await textWhen(phone, 'h1', /Today/);
@@ -49,6 +57,7 @@ it('shows a phone the way to trust the household, and nothing to open the door w
   await phone.goto(`${new URL(phone.url()).origin}/settings`);
   await textWhen(phone, '[data-test="door"]', /came in by the door/);
   expect(await phone.$('[data-test="door-switch"]')).toBeNull();
+  expect(await axeFaults(phone)).toEqual([]);
   const certificate = await phone.evaluate(async () => {
     const answer = await fetch('/api/door/certificate');
     return { type: answer.headers.get('content-type'), bytes: (await answer.arrayBuffer()).byteLength };
@@ -100,3 +109,56 @@ it('puts a phone out, which stands at the door at once with nothing left', async
   await phone.goto(`${new URL(phone.url()).origin}/shelf`);
   await textWhen(phone, 'h1', /Come in/);
 });
+
+it('walks a day on a phone that trusts the household, with the laptop’s lid closed in between', async () => {
+  const { page } = house;
+  await page.bringToFront();
+  await page.goto(`${house.address}/settings`);
+  await clickOn(page, '::-p-text(Let a device in)');
+  await page.waitForSelector('[data-test="join-code"]');
+  const origin = await address();
+  const { browser, close } = await launchChromium({ trusts: await shownKey(origin) });
+  const own = await browser.newPage();
+  await own.setViewport({ width: 390, height: 844, isMobile: true, hasTouch: true });
+  await own.goto(`${origin}/join?code=${await code()}`);
+  await tapOn(own, 'button');
+  await textWhen(own, 'h1', /Today/);
+  await own.goto(`${origin}/make`);
+  await textWhen(own, '[data-test="day-sum"]', /rinsed/);
+  await tapOn(own, '::-p-text(Begin the wash day)');
+  await own.waitForSelector('[data-test="title"]');
+  // The pages come after the first card.
+  await own.evaluate(async () => {
+    await navigator.serviceWorker.ready;
+  });
+  await own.reload();
+  await own.waitForSelector('[data-test="go"]');
+  const told = (): Promise<string | undefined> =>
+    own.$eval('.walk', (element) => (element as HTMLElement).dataset['told']);
+  const before = Number(await told());
+  await house.away(async () => {
+    for (let i = 0; i < 2; i++) {
+      const so = await told();
+      await tapOn(own, '[data-test="go"]');
+      await own.waitForFunction((was) => document.querySelector<HTMLElement>('.walk')?.dataset['told'] !== was, {}, so);
+    }
+    await textWhen(own, '[data-test="away"]', /does not answer/);
+    // The phone slept, and the page is opened anew.
+    await own.goto('about:blank');
+    await own.goto(`${origin}/make`);
+    await own.waitForFunction(
+      (least) => Number(document.querySelector<HTMLElement>('.walk')?.dataset['told']) >= least,
+      {},
+      before + 2,
+    );
+  }, 'SIGKILL');
+  const running = async (): Promise<number> =>
+    ((await (await fetch(`${house.address}/api/washdays/running`)).json()) as { day: { events: object[] } }).day.events
+      .length;
+  await own.waitForFunction(() => !document.querySelector('[data-test="away"]'), { timeout: 15_000 });
+  await expect.poll(running, { timeout: 15_000 }).toBe(Number(await told()));
+  await walkDay(house, own, async () => {
+    if (await own.$('[data-test="go"]')) await tapOn(own, '[data-test="go"]');
+  });
+  await close();
+}, 240_000);

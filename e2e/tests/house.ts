@@ -56,6 +56,8 @@ export async function openHouse({ isEmpty = false, worksAway = false, isTrusting
 
   async function away(happens: () => Promise<unknown>, signal: NodeJS.Signals = 'SIGTERM'): Promise<void> {
     const { now } = (await (await fetch(`${address}/api/health`)).json()) as { now: string };
+    const { addresses } = (await (await fetch(`${address}/api/door`)).json()) as { addresses: string[] };
+    const doorPort = addresses[0] === undefined ? {} : { AMBER_LADLE_DOOR_PORT: new URL(addresses[0]).port };
     await app.stop(signal);
     await happens();
     const port = Number(new URL(address).port);
@@ -63,7 +65,7 @@ export async function openHouse({ isEmpty = false, worksAway = false, isTrusting
       dataFolder: folder,
       port,
       demo: !isEmpty,
-      env: { ...DOOR, ...(isEmpty ? REAL_CLOCK : { AMBER_LADLE_CLOCK: now }) },
+      env: { ...DOOR, ...doorPort, ...(isEmpty ? REAL_CLOCK : { AMBER_LADLE_CLOCK: now }) },
     });
   }
 

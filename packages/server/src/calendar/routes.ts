@@ -17,9 +17,14 @@ export const calendarRoutes = (home: Household): Served[] => [
 /** What a calendar subscribes to: it has no key, and its address is its secret. */
 export function subscription(home: Household, door: Door): Router {
   const router = Router();
-  router.get('/calendar/:secret.ics', async (request, response) => {
+  router.get('/calendar/:secret.ics', async (request, response, next) => {
     const { secret } = request.params;
-    if (!(await door.isCalendarSecret(secret))) throw notFound('calendar');
+    if (!(await door.isCalendarSecret(secret))) {
+      if (!request.secure) throw notFound('calendar');
+      // To a stranger this is an address like any other.
+      next();
+      return;
+    }
     const address = `${request.protocol}://${request.headers.host ?? 'localhost'}`;
     response
       .set('Cache-Control', 'no-store')

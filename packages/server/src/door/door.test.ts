@@ -358,5 +358,6 @@ it('has a calendar for whoever knows its address, until another is made', async 
     .expect('Content-Type', /text\/calendar/);
   const { body: second } = await here().post('/api/door/calendar').expect(200);
   expect(second.path).not.toBe(first.path);
-  expect([await read(first.path), await read(second.path), await read('/calendar/x.ics')]).toEqual([404, 200, 404]);
+  expect([await read(first.path), await read(second.path), await read('/calendar/x.ics')]).toEqual([401, 200, 401]);
+  await here().get(first.path).expect(404);
 });

@@ -11,6 +11,9 @@ const LEAST_TLS = 'TLSv1.2';
 /** Names and certificate are looked after so often: a laptop comes into another net. */
 const LOOKED_AFTER_MILLISECONDS = 60_000;
 
+/** A house has few devices, each with six connections at most; whoever takes all of them keeps others out, and takes no memory. */
+const MOST_CONNECTIONS = 256;
+
 export interface DoorwayOptions {
   readonly port: number;
   /** One address to listen at; every one where it is left out. */
@@ -83,6 +86,7 @@ export class Doorway implements Way {
     server.on('connection', (socket: Socket) => {
       if (!isOfHouseNet(socket.remoteAddress)) socket.destroy();
     });
+    server.maxConnections = MOST_CONNECTIONS;
     // Whoever does not trust the certificate breaks off: no fault of ours.
     server.on('tlsClientError', () => undefined);
     await new Promise<void>((resolve, reject) => {

@@ -1,8 +1,11 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { api } from '@amber-ladle/contract';
+import { computed, ref } from 'vue';
+import { call } from '../data/client';
 import { useHeld } from '../data/held';
 import { useHousehold } from '../data/household';
 import { isAway, shownFrom } from '../data/reach';
+import { useChanges } from '../data/useChanges';
 import { useKeptHere } from '../kit/useKeptHere';
 import { writeDay, writeTime } from '../words/when';
 
@@ -12,6 +15,14 @@ const household = useHousehold();
 const { hasNewer, load } = useKeptHere();
 const hasWorker = (): boolean => 'serviceWorker' in navigator && navigator.serviceWorker.controller !== null;
 const isNewer = computed(() => hasNewer.value || (household.hasNewerPages && !hasWorker()));
+/** Fingers slip once or twice. */
+const WORTH_A_WORD = 3;
+const wrongTries = ref(0);
+useChanges(['door'], async () => {
+  // Told where something can be done about it: on the household's own machine.
+  if (location.protocol !== 'http:') return;
+  wrongTries.value = (await call(api.door.state).catch(() => undefined))?.tries.wrong ?? 0;
+});
 /** By the household's clock, as every other time on the page. */
 const from = computed(() => {
   if (shownFrom.value === 0) return '';
@@ -30,6 +41,10 @@ const from = computed(() => {
         when it does.</template
       ></span
     >
+  </p>
+  <p v-else-if="wrongTries >= WORTH_A_WORD" class="line no-print" role="status" data-test="strangers">
+    <span>{{ wrongTries }} wrong codes were tried at the door.</span>
+    <RouterLink class="quiet-link" :to="{ name: 'settings' }">See to it</RouterLink>
   </p>
   <p v-else-if="isNewer" class="line no-print" role="status" data-test="newer">
     <span>There is a newer Amber Ladle. Finish what you write first.</span>

@@ -1,6 +1,6 @@
 import { api, TOPICS, type Topic } from '@amber-ladle/contract';
 import { call, linkTo } from './client';
-import { onReturn } from './reach';
+import { answered, onReturn } from './reach';
 
 /** One name for the lock and the channel that the tabs of a browser share. */
 const NAME = 'amber-ladle-changes';
@@ -79,6 +79,7 @@ function heed(others: BroadcastChannel, wasAway: boolean): void {
   });
   stream.addEventListener('open', () => {
     clearTimeout(late);
+    answered();
     heard();
     if (mayHaveMissed) pass(TOPICS);
     mayHaveMissed = false;
