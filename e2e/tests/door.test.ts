@@ -14,19 +14,27 @@ beforeAll(async () => {
   phone = await other.newPage();
   await phone.setViewport({ width: 390, height: 844, isMobile: true, hasTouch: true });
   await phone.evaluateOnNewDocument(() => {
-    localStorage.setItem('amber-ladle-device', JSON.stringify({ worksAway: false }));
+    if (location.protocol.startsWith('http'))
+      localStorage.setItem('amber-ladle-device', JSON.stringify({ worksAway: false }));
   });
 });
 afterAll(() => house.close());
 
+/** What comes later pushes the rest about: it is waited for. */
+async function openSettings(): Promise<void> {
+  await house.page.bringToFront();
+  await house.page.goto(`${house.address}/settings`);
+  await house.page.waitForSelector('[data-test="door"]');
+  await house.page.waitForSelector('[data-test="lately"]');
+}
 const address = (): Promise<string> =>
   house.page.$eval('[data-test="join-code"] .address', (element) => element.textContent.trim());
 const code = (): Promise<string> =>
   house.page.$eval('[data-test="join-code"] .text', (element) => element.textContent.trim());
 
 it('lets a phone in by the code on the laptop’s screen, to its first card', async () => {
-  const { page, open } = house;
-  await open('/settings');
+  const { page } = house;
+  await openSettings();
   await clickOn(page, '[data-test="door-switch"] input');
   await clickOn(page, '::-p-text(Let a device in)');
   await page.waitForSelector('[data-test="join-code"]');
@@ -79,7 +87,7 @@ it('walks a whole day on the phone, which the laptop sees', async () => {
     if (await phone.$('[data-test="go"]')) await tapOn(phone, '[data-test="go"]');
   });
   expect(titles.length).toBeGreaterThan(4);
-  await page.goto(`${house.address}/settings`);
+  await openSettings();
   await clickOn(page, '::-p-text(What it changed)');
   await textWhen(page, '.deeds', /the wash day/);
 }, 180_000);
@@ -92,7 +100,7 @@ it('writes wrong codes on the laptop’s screen', async () => {
   await stranger.click('button');
   await textWhen(stranger, '[role="alert"]', /neither the code/);
   expect(await stranger.$eval('[name="code"]', (field) => (field as HTMLInputElement).value)).toBe('NOTT-HIS1');
-  await page.goto(`${house.address}/settings`);
+  await openSettings();
   await textWhen(page, '[data-test="tries"]', /A wrong code was tried/);
   await clickOn(page, '::-p-text(It was us)');
   await page.waitForFunction(() => !document.querySelector('[data-test="tries"]'));
@@ -102,7 +110,7 @@ it('puts a phone out, which stands at the door at once with nothing left', async
   const { page } = house;
   await phone.goto(`${new URL(phone.url()).origin}/shelf`);
   await textWhen(phone, 'h1', /Shelf/);
-  await page.goto(`${house.address}/settings`);
+  await openSettings();
   await clickOn(page, '[data-test="devices"] .pill');
   await clickOn(page, '[data-test="devices"] .pill');
   await textWhen(phone, 'h1', /Come in/);
@@ -113,7 +121,7 @@ it('puts a phone out, which stands at the door at once with nothing left', async
 it('walks a day on a phone that trusts the household, with the laptop’s lid closed in between', async () => {
   const { page } = house;
   await page.bringToFront();
-  await page.goto(`${house.address}/settings`);
+  await openSettings();
   await clickOn(page, '::-p-text(Let a device in)');
   await page.waitForSelector('[data-test="join-code"]');
   const origin = await address();

@@ -43,7 +43,8 @@ export async function openHouse({ isEmpty = false, worksAway = false, isTrusting
     // Every page fetched into the browser beforehand is a test of its own; elsewhere it would only be waited for.
     if (!worksAway)
       await page.evaluateOnNewDocument(() => {
-        if (localStorage.getItem('amber-ladle-device') === null)
+        // The blank page before the first one has no storage.
+        if (location.protocol.startsWith('http') && localStorage.getItem('amber-ladle-device') === null)
           localStorage.setItem('amber-ladle-device', JSON.stringify({ worksAway: false }));
       });
     page.on('console', (message) => {

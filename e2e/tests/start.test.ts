@@ -49,15 +49,21 @@ describe('starting where it cannot', () => {
     expect((await fetch(`${app.address}/api/health`)).status).toBe(200);
   });
 
-  it('says that an emptied household is not begun anew, and that an open address is refused', async () => {
+  it('says that an emptied household is not begun anew, and that an open address is refused while the door is closed', async () => {
     const other = await temporaryFolder();
     mkdirSync(join(other.folder, 'backups'));
     writeFileSync(join(other.folder, 'household.sqlite'), '');
     const emptied = await failToStart({ AMBER_LADLE_PORT: '0', AMBER_LADLE_DATA: other.folder });
     expect(emptied.said).toMatch(/household\.sqlite is empty/);
-    const open = await failToStart({ AMBER_LADLE_HOST: '0.0.0.0', AMBER_LADLE_DATA: other.folder });
-    expect(open.said).toMatch(/has no lock yet/);
     await other.remove();
+    const closed = await temporaryFolder();
+    const open = await failToStart({
+      AMBER_LADLE_PORT: '0',
+      AMBER_LADLE_HOST: '0.0.0.0',
+      AMBER_LADLE_DATA: closed.folder,
+    });
+    expect(open.said).toMatch(/the door of this household is closed/);
+    await closed.remove();
   });
 
   it('names a data folder that cannot be written', async () => {

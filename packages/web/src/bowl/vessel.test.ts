@@ -5,9 +5,12 @@ import { BUILT_IN_MASKS } from '@amber-ladle/core/mask';
 import { SPOON_SETS } from '@amber-ladle/core/measure';
 import { mount } from '@vue/test-utils';
 import fc from 'fast-check';
-import { expect, it } from 'vitest';
+import { afterAll, expect, it, vi } from 'vitest';
 import VesselDrawing from './VesselDrawing.vue';
 import { apart, GLASS, vesselScale } from './vesselScale';
+
+// The book of drawings is fetched by itself, and may still be on its way.
+afterAll(() => vi.dynamicImportSettled());
 
 it('marks a glass in round steps that is just large enough', () => {
   fc.assert(
