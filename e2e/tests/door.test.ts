@@ -40,7 +40,7 @@ it('lets a phone in by the code on the laptop’s screen, to its first card', as
   await page.waitForSelector('[data-test="join-code"]');
   const link = `${await address()}/join?code=${await code()}`;
   await page.$$eval('[data-test="door"] details', (all) => {
-    for (const one of all) (one as HTMLDetailsElement).open = true;
+    for (const one of all) one.open = true;
   });
   expect(await axeFaults(page)).toEqual([]);
   // What a camera reads is what is written beside it.

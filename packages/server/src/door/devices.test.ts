@@ -69,9 +69,9 @@ it('ends all of a device but the one that is to be answered still', async () => 
   const stream = { destroy: () => ended.push('stream') };
   const asking = { destroy: () => ended.push('asking') };
   const over = { destroy: () => ended.push('over') };
-  devices.begins(id, stream as never);
-  devices.begins(id, asking as never);
-  devices.begins(id, over as never)();
+  devices.begins(id, stream);
+  devices.begins(id, asking);
+  devices.begins(id, over)();
   await devices.putOut(id, asking);
   expect(ended).toEqual(['stream']);
   expect(devices.of(key)).toBeUndefined();
