@@ -62,7 +62,8 @@ it('waits no twenty seconds for a machine that sleeps', async () => {
 }, 20_000);
 
 it('asks by itself until somebody answers', async () => {
-  vi.useFakeTimers();
+  // The store beside goes by timers of its own.
+  vi.useFakeTimers({ toFake: ['setInterval', 'clearInterval'] });
   away();
   await expect(call(api.heads.list)).rejects.toThrow('still here');
   expect(isAway.value).toBe(true);
@@ -105,4 +106,18 @@ it('keeps nothing once it is not wished, or once the device is put out', async (
   await call(api.heads.list);
   await keepAnswers(false);
   expect(await lastAnswer('/api/heads')).toBeUndefined();
+});
+
+it('lets go of what nobody asked for in two months, and of nothing else', async () => {
+  vi.useFakeTimers({ toFake: ['Date'] });
+  answer([{ id: 'wren' }]);
+  await call(api.heads.list);
+  await new Promise((resolve) => setTimeout(resolve, 400));
+  vi.setSystemTime(Date.now() + 40 * 24 * 3600_000);
+  await call(api.masks.list);
+  await new Promise((resolve) => setTimeout(resolve, 400));
+  vi.setSystemTime(Date.now() + 30 * 24 * 3600_000);
+  await keepAnswers(true);
+  expect(await lastAnswer('/api/heads')).toBeUndefined();
+  expect(await lastAnswer('/api/masks')).toBeDefined();
 });

@@ -1,5 +1,6 @@
+import { TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
 import { useEventListener } from '@vueuse/core';
-import { clear, createStore, get, setMany, type UseStore } from 'idb-keyval';
+import { clear, createStore, delMany, entries, get, setMany, type UseStore } from 'idb-keyval';
 
 /** What was answered last to a question, and when by this device's own clock, milliseconds since 1970. */
 export interface KeptAnswer {
@@ -11,6 +12,8 @@ export interface KeptAnswer {
 const NOT_KEPT = /^\/api\/(health|door|backups|files|devices|events)(\/|$|\?)/;
 /** What is read in quick succession is written once. */
 const REST_MILLISECONDS = 200;
+/** What nobody asked for in so long is let go of: bowls of last year, days that are over. */
+const KEPT_MILLISECONDS = 60 * TWENTY_FOUR_HOURS;
 
 let store: UseStore | undefined;
 let waiting = new Map<string, KeptAnswer>();
@@ -22,7 +25,7 @@ const stored = (): UseStore => (store ??= createStore('amber-ladle', 'answers'))
 /** Whether this device keeps what it was answered, to be seen while the server is away. Switched off, what was kept is gone. */
 export async function keepAnswers(wanted: boolean): Promise<void> {
   isOn = wanted;
-  if (!wanted) await forgetAnswers();
+  await (wanted ? forgetOld() : forgetAnswers());
 }
 
 /** Keeps an answer, some time soon. */
@@ -45,6 +48,12 @@ async function writeDown(): Promise<void> {
 export async function lastAnswer(address: string): Promise<KeptAnswer | undefined> {
   if (!isOn) return undefined;
   return waiting.get(address) ?? (await get<KeptAnswer>(address, stored()).catch(() => undefined));
+}
+
+async function forgetOld(): Promise<void> {
+  const all = await entries<string, KeptAnswer>(stored()).catch(() => []);
+  const old = all.filter(([, { at }]) => at < Date.now() - KEPT_MILLISECONDS).map(([address]) => address);
+  if (old.length > 0) await delMany(old, stored()).catch(() => undefined);
 }
 
 export async function forgetAnswers(): Promise<void> {

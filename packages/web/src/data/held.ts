@@ -1,7 +1,7 @@
 import { api, type BowlLife, type DayPress, type LoggedBowl, type WashDay, type Wearing } from '@amber-ladle/contract';
 import { useLocalStorage } from '@vueuse/core';
 import { defineStore } from 'pinia';
-import { computed, ref } from 'vue';
+import { computed } from 'vue';
 import { ApiError, call } from './client';
 import { useHousehold } from './household';
 import { after, tellNote as told, type NoteHeld } from './heldNotes';
@@ -41,7 +41,6 @@ export const useHeld = defineStore('held', () => {
   const household = useHousehold();
   const notice = useNotice();
   const presses = useLocalStorage<Held[]>('amber-ladle-held', []);
-  const isAway = ref(false);
   const waiting = new Map<string, { answered: (answer: never) => void; refused: (error: unknown) => void }>();
   let isTelling = false;
 
@@ -68,7 +67,6 @@ export const useHeld = defineStore('held', () => {
       const settle = waiting.get(pressId);
       try {
         const answer = await ask(first);
-        isAway.value = false;
         settle?.answered(answer as never);
         if (first.kind === 'note')
           presses.value = presses.value.map((one) =>
@@ -76,7 +74,6 @@ export const useHeld = defineStore('held', () => {
           );
       } catch (error) {
         if (error instanceof ApiError && error.problem.status === 0) {
-          isAway.value = true;
           await new Promise((resolve) => setTimeout(resolve, RETRY_MILLISECONDS));
           continue;
         }
@@ -87,7 +84,6 @@ export const useHeld = defineStore('held', () => {
       waiting.delete(pressId);
       presses.value = presses.value.filter((one) => one.pressId !== pressId);
     }
-    isAway.value = false;
     isTelling = false;
   }
 
@@ -129,5 +125,5 @@ export const useHeld = defineStore('held', () => {
   const count = computed(() => presses.value.length);
   // What waited when the page was left is told now.
   void tellAll();
-  return { ofDay, ofBowl, ofPage, count, isAway, tellDay, tellWear, tellNote };
+  return { ofDay, ofBowl, ofPage, count, tellDay, tellWear, tellNote };
 });

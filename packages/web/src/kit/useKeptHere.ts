@@ -58,7 +58,14 @@ export const useKeptHere = createSharedComposable(() => {
       if (!import.meta.env.PROD) return;
       if (!wanted) void dropPages();
       else if (!('serviceWorker' in navigator)) kept.value = 'refused';
-      else setTimeout(() => void fetchPages(), before === undefined ? LATER : 0);
+      else
+        setTimeout(
+          () => {
+            // It may have been switched off meanwhile.
+            if (wishes.value.worksAway) void fetchPages();
+          },
+          before === undefined ? LATER : 0,
+        );
     },
     { immediate: true },
   );

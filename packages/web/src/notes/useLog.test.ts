@@ -3,6 +3,7 @@ import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { ref } from 'vue';
 import { ApiError, call } from '../data/client';
+import { answered, unanswered } from '../data/reach';
 import { useLog } from './useLog';
 
 vi.mock('../data/client', async (original) => ({ ...(await original<object>()), call: vi.fn() }));
@@ -62,8 +63,14 @@ it('keeps what was refused on the page, and sends it with the next tap', async (
 
 describe('while the server is away', () => {
   const AWAY = new ApiError({ type: 'urn:amber-ladle:unreachable', status: 0, title: 'away' });
-  beforeEach(() => vi.useFakeTimers());
-  afterEach(() => void vi.useRealTimers());
+  beforeEach(() => {
+    vi.useFakeTimers();
+    unanswered();
+  });
+  afterEach(() => {
+    answered();
+    vi.useRealTimers();
+  });
 
   it('keeps taps, shows them on a page that is opened anew, and tells them once it is back, what was unsaid unsaid', async () => {
     const answering = vi.mocked(call).getMockImplementation()!;

@@ -5,6 +5,7 @@ import { computed, ref, shallowRef, watch, type Ref } from 'vue';
 import { useHeld } from '../data/held';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
+import { isAway } from '../data/reach';
 
 /**
  * A page of the log that keeps itself: every tap shows at once and is told after the one before it, so that nothing waits for
@@ -22,7 +23,7 @@ export function useLog(page: Ref<LoggedBowl>) {
   const waiting = computed(() => held.ofPage(page.value));
   const log = computed<WearLog>(() => waiting.value.at(-1)?.log ?? refused.value ?? known.value.log);
   const state = computed(() => {
-    if (waiting.value.length > 0) return held.isAway ? 'waiting' : 'saving';
+    if (waiting.value.length > 0) return isAway.value ? 'waiting' : 'saving';
     return wasKept.value ? 'saved' : 'still';
   });
   watch(page, (next) => {

@@ -7,7 +7,7 @@ import { useRoute, useRouter } from 'vue-router';
 import { ValidationError } from 'yup';
 import { api, checked, fieldMessages, maskInputSchema, type MaskInput } from '@amber-ladle/contract';
 import { call } from '../data/client';
-import { carriedBy, FormulaBar, maskFileOf } from '../mask';
+import { carriedBy, FormulaBar, layText, maskFileOf } from '../mask';
 import { useHandOver } from '../mask';
 import { usePastedMask } from './usePastedMask';
 import AsIMakeIt from './AsIMakeIt.vue';
@@ -59,7 +59,6 @@ function checkedMask(said: FiledMask): MaskInput {
 /** What a link carries, in place of the text. */
 async function takeLink(carried: string): Promise<void> {
   refused.value = '';
-  text.value = '';
   try {
     takeFile(await maskFileOf(carried));
   } catch (error) {
@@ -72,6 +71,8 @@ watch(
   (hash) => {
     const carried = carriedBy(hash);
     if (carried === undefined) return;
+    const back = layText('');
+    if (back) notice.show('The text that was being read is put aside.', back);
     void takeLink(carried);
     // Looked at once; a reload begins with an empty page.
     void router.replace({ ...route, hash: '' });
@@ -99,7 +100,11 @@ watch(
     refused.value = '';
     if (now.trim() !== '') whole.value = undefined;
     const carried = carriedBy(now);
-    if (carried !== undefined) void takeLink(carried);
+    if (carried !== undefined) {
+      text.value = '';
+      void takeLink(carried);
+      return;
+    }
     if (!FILED.test(now)) return;
     try {
       takeFile(now);

@@ -27,11 +27,13 @@ async function look(id: string): Promise<void> {
   }
 }
 
-async function rename(id: string, event: Event): Promise<void> {
-  const name = (event.target as HTMLInputElement).value.trim();
+async function rename({ id, name: before }: Device, event: Event): Promise<void> {
+  const field = event.target as HTMLInputElement;
+  const name = field.value.trim();
   try {
     emit('changed', await call(api.door.renameDevice, { params: { id }, body: { name } }));
   } catch (error) {
+    field.value = before;
     notice.fail(error);
   }
 }
@@ -62,7 +64,7 @@ async function putOut({ id, name }: Device): Promise<void> {
         maxlength="60"
         :value="device.name"
         :aria-label="`Name of ${device.name}`"
-        @change="rename(device.id, $event)"
+        @change="rename(device, $event)"
       />
       <b v-else>{{ device.name }}</b>
       <span class="quiet figures">
