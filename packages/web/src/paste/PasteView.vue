@@ -36,6 +36,14 @@ const FILED = /^\s*(?:\{\s*"|\[\s*\{|<(?:!doctype|html|head|body|script|\?xml|!-
 /** A file of ours holds the whole mask: nothing in it is guessed. */
 const whole = ref<MaskInput>();
 
+/** What goes into it, the most first. */
+const wholeNames = computed(() =>
+  [...(whole.value?.parts ?? [])]
+    .sort((a, b) => b.share - a.share)
+    .map(({ ingredientId }) => household.catalogue.get(ingredientId)?.name ?? ingredientId)
+    .join(', '),
+);
+
 const tooLong = (characters: number): void => {
   refused.value = `That is ${writeNumber(Math.round(characters / 1000) * 1000, household.where)} characters. Paste one mask at a time.`;
 };
@@ -72,6 +80,8 @@ watch(
     const carried = carriedBy(hash);
     if (carried === undefined) return;
     const back = layText('');
+    // At once here too: elsewhere in this browser it is heard of a moment later.
+    text.value = '';
     if (back) notice.show('The text that was being read is put aside.', back);
     void takeLink(carried);
     // Looked at once; a reload begins with an empty page.
@@ -201,6 +211,7 @@ const sum = computed(() => {
           it; what this house warns of is said on the bench, for the head it is sized to.
         </p>
         <FormulaBar :parts="whole.parts" />
+        <p>{{ wholeNames }}</p>
         <ol class="steps">
           <li v-for="(step, at) in whole.steps" :key="at">{{ step }}</li>
         </ol>
