@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { useSessionStorage } from '@vueuse/core';
+import { computed, watchEffect } from 'vue';
 import { useRoute } from 'vue-router';
 import { AlarmBar } from '../alarms';
 import { useRunningBowls } from '../day';
@@ -18,24 +19,34 @@ const { store, plan, focus, step, waits, second } = useRunningDay();
 const { bowls } = useRunningBowls();
 const time = (at: number): string => writeTime(new Date(at).toISOString(), household.where);
 
-/** Masks on heads that no wash day tells of. */
+/** Masks on heads that no wash day tells of; of the head it is about Wear itself says all this. */
 const worn = computed(() =>
-  bowls.value.flatMap(({ summary: { id }, worn: heads }) =>
-    store.day?.bowlIds.includes(id) ? [] : heads.map((head) => ({ id, ...head })),
-  ),
+  bowls.value.flatMap(({ summary: { id, headId: first }, worn: heads }) => {
+    if (store.day?.bowlIds.includes(id)) return [];
+    const isHere = route.name === 'wear' && route.query['bowl'] === id;
+    const here = isHere ? (route.query['head'] ?? first) : undefined;
+    return heads.filter(({ headId }) => headId !== here).map((head) => ({ id, ...head }));
+  }),
 );
-const isMaking = computed(() => route.name === 'make');
+const isDayShown = computed(() => store.day !== undefined && plan.value !== undefined && route.name !== 'make');
+const isKnown = computed(() => store.isReady && (store.day === undefined || plan.value !== undefined));
+const isShown = computed(() => isDayShown.value || worn.value.length > 0);
+/** A page that comes again keeps its place for it until it is known: else all of it would move away under a finger. */
+const wasShown = useSessionStorage('amber-ladle-ribbon', false);
+watchEffect(() => {
+  if (isKnown.value) wasShown.value = isShown.value;
+});
 </script>
 
 <template>
   <AlarmBar />
   <aside
-    v-if="(store.day && plan && !isMaking) || worn.length > 0"
+    v-if="isShown || (!isKnown && wasShown)"
     class="ribbon no-print figures"
     aria-label="What runs"
     data-test="ribbon"
   >
-    <RouterLink v-if="store.day && plan && !isMaking" :to="{ name: 'make' }" class="day">
+    <RouterLink v-if="isDayShown && plan" :to="{ name: 'make' }" class="day">
       <b v-if="focus?.kind === 'finished'">The day is done: close it</b>
       <b v-else-if="step">{{ say(step.title) }}</b>
       <span v-for="{ planned, step: pot } in waits" :key="pot.id" :class="{ due: planned.endsAt <= second }">
@@ -62,6 +73,7 @@ const isMaking = computed(() => route.name === 'make');
   padding: 0 24px;
   background: var(--amber-wash);
   border-bottom: 1px solid var(--amber-fill);
+  min-height: 45px;
 }
 a {
   display: flex;

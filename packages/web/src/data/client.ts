@@ -50,7 +50,10 @@ export async function call<P, Q, B, A>(
   const isReading = method === 'GET' && gives === 'json';
   const came = await (isReading ? newsOrKept(address, asked) : news(asked));
   if (came === undefined) throw new ApiError(UNREACHABLE);
-  if ('kept' in came) return came.kept as AnswerOf<A>;
+  if ('kept' in came) {
+    if (typeof came.kept === 'object' && came.kept !== null) fromBefore.add(came.kept);
+    return came.kept as AnswerOf<A>;
+  }
   const { response } = came;
   if (response.status === 204) return undefined as AnswerOf<A>;
   const answer: unknown = await response.json().catch(() => undefined);
@@ -62,6 +65,11 @@ export async function call<P, Q, B, A>(
   if (isReading) keepAnswer(address, answer);
   return answer as AnswerOf<A>;
 }
+
+const fromBefore = new WeakSet();
+/** Whether an answer is what was said last, given because nobody answers now: no news to whoever knows something already. */
+export const isFromBefore = (answer: unknown): boolean =>
+  typeof answer === 'object' && answer !== null && fromBefore.has(answer);
 
 /** Its answer, once somebody gives one. */
 async function news(asked: Promise<Response>): Promise<{ response: Response } | undefined> {

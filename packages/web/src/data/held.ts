@@ -6,6 +6,7 @@ import { ApiError, call } from './client';
 import { useHousehold } from './household';
 import { after, tellNote as told, type NoteHeld } from './heldNotes';
 import { useNotice } from './notice';
+import { untilHeard } from './untilHeard';
 
 /** A press that waits for its answer. */
 interface Pressed {
@@ -43,6 +44,9 @@ export const useHeld = defineStore('held', () => {
   const presses = useLocalStorage<Held[]>('amber-ladle-held', []);
   const waiting = new Map<string, { answered: (answer: never) => void; refused: (error: unknown) => void }>();
   let isTelling = false;
+  /** Whoever pressed them is here still, and knows the answer before they are let go of. */
+  const answeredHere = new Set<string>();
+  const shown = untilHeard<Held>(presses, (pressId) => answeredHere.has(pressId));
 
   function ask(press: Held): Promise<WashDay | BowlLife | LoggedBowl> {
     if (press.kind === 'note') return told(press);
@@ -65,6 +69,7 @@ export const useHeld = defineStore('held', () => {
     for (let first = presses.value[0]; first; first = presses.value[0]) {
       const { pressId } = first;
       const settle = waiting.get(pressId);
+      if (settle) answeredHere.add(pressId);
       try {
         const answer = await ask(first);
         settle?.answered(answer as never);
@@ -115,13 +120,11 @@ export const useHeld = defineStore('held', () => {
     hold({ kind: 'note', ...press }, take);
 
   const ofDay = (dayId: string | undefined): readonly DayHeld[] =>
-    presses.value.filter((one): one is DayHeld => one.kind === 'day' && one.dayId === dayId);
+    shown.value.filter((one): one is DayHeld => one.kind === 'day' && one.dayId === dayId);
   const ofBowl = (bowlId: string | undefined): readonly WearHeld[] =>
-    presses.value.filter((one): one is WearHeld => one.kind === 'wear' && one.bowlId === bowlId);
+    shown.value.filter((one): one is WearHeld => one.kind === 'wear' && one.bowlId === bowlId);
   const ofPage = ({ bowlId, headId }: Pick<LoggedBowl, 'bowlId' | 'headId'>): readonly NoteHeld[] =>
-    presses.value.filter(
-      (one): one is NoteHeld => one.kind === 'note' && one.bowlId === bowlId && one.headId === headId,
-    );
+    shown.value.filter((one): one is NoteHeld => one.kind === 'note' && one.bowlId === bowlId && one.headId === headId);
   const count = computed(() => presses.value.length);
   // What waited when the page was left is told now.
   void tellAll();

@@ -1,5 +1,8 @@
-import { expect, it } from 'vitest';
+import { expect, it, vi } from 'vitest';
 import { inTurn } from './inTurn';
+
+const kept = vi.hoisted(() => new Set<unknown>());
+vi.mock('./client', () => ({ isFromBefore: (answer: unknown) => kept.has(answer) }));
 
 /** A server whose answers come when the test lets them. */
 function slowServer() {
@@ -55,4 +58,24 @@ it('takes the older answer where the newer one failed', async () => {
   waiting[0]?.answer('older');
   await older;
   expect(shown).toEqual(['older']);
+});
+
+it('takes what was kept from before only where nothing is known yet', async () => {
+  const { ask, waiting } = slowServer();
+  const shown: string[] = [];
+  const read = inTurn(ask, (value) => shown.push(value));
+  kept.add('of yesterday');
+  for (const answer of ['of yesterday', 'now', 'of yesterday']) {
+    const reading = read();
+    waiting.at(-1)?.answer(answer);
+    await reading;
+  }
+  expect(shown).toEqual(['of yesterday', 'now']);
+  const shownHere: string[] = [];
+  const readHere = inTurn(ask, (value) => shownHere.push(value));
+  readHere.outdate();
+  const late = readHere();
+  waiting.at(-1)?.answer('of yesterday');
+  await late;
+  expect(shownHere).toEqual([]);
 });

@@ -1,3 +1,5 @@
+import { isFromBefore } from './client';
+
 /** Reads, and may be told that what is under way is out of date. */
 export interface InTurn {
   (): Promise<void>;
@@ -7,7 +9,8 @@ export interface InTurn {
 
 /**
  * A reading that may be under way several times at once, since every change asks for it anew. Answers can overtake each
- * other; one that was asked before an answer that is already taken is dropped, else the screen would go back to how things were.
+ * other; one that was asked before an answer that is already taken is dropped, else the screen would go back to how things were. So is what was kept from before, where something
+ * is known: a press that was answered since is not in it.
  * @param ask what is asked each time; where it fails, whoever read is told
  * @param take what becomes of the answer
  */
@@ -17,7 +20,7 @@ export function inTurn<T>(ask: () => Promise<T>, take: (answer: T) => void): InT
   const read = async (): Promise<void> => {
     const turn = ++asked;
     const answer = await ask();
-    if (turn < oldest) return;
+    if (turn < oldest || (oldest > 0 && isFromBefore(answer))) return;
     oldest = turn;
     take(answer);
   };

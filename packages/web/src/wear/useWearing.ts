@@ -6,7 +6,7 @@ import { paceOf, sectionAmounts, sectionsOf, wearState } from '@amber-ladle/core
 import { useSessionStorage, useWakeLock } from '@vueuse/core';
 import { computed, ref, watch, type Ref } from 'vue';
 import { v4 as newId } from 'uuid';
-import { ApiError } from '../data/client';
+import { ApiError, isFromBefore } from '../data/client';
 import { useHeld } from '../data/held';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
@@ -46,7 +46,8 @@ export function useWearing(bowl: Ref<Bowl | undefined>, wantedHeadId: Ref<string
     const before = told;
     if (!id) return;
     const fresh = await household.readBowl(id).catch(() => undefined);
-    if (fresh && before === told && bowl.value?.id === id) known.value = fresh.life;
+    // What was kept from before knows nothing of presses that were answered since.
+    if (fresh && !isFromBefore(fresh) && before === told && bowl.value?.id === id) known.value = fresh.life;
   });
 
   const mask = computed(() => bowl.value && maskWorn({ snapshot: bowl.value.snapshot, life: life.value }));
