@@ -331,6 +331,7 @@ it('shows on the real clock at once how a fruit feels and where it stands, on tw
     await page.waitForSelector('.quick .line');
     await page.type('.quick .line', '2 avocados, hard');
     await textWhen(page, '[data-test="reading"]', /Avocado/);
+    await page.waitForSelector('.quick button:not([disabled])');
     await page.keyboard.press('Enter');
     await page.waitForSelector('[data-lot]');
     const second = await own.newPage();

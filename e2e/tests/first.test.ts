@@ -123,16 +123,16 @@ it('is heard as well as seen: the length with how far down it is, all keys of a 
   const { page } = house;
   const length = (): Promise<string> =>
     page.$eval('.hair [role="slider"]', (e) => e.getAttribute('aria-valuetext') ?? '');
-  expect(await length()).toBe('30 centimetres, about shoulder');
+  expect(await length()).toBe('12 inches, about shoulder');
   await page.$eval('.hair [role="slider"]', (e) => {
     (e as SVGElement).focus();
   });
   for (const [key, said] of [
-    ['End', /^1\d\d centimetres, about hip$/],
-    ['Home', /^1 centimetres, about ear$/],
-    ['PageDown', /^11 centimetres, about ear$/],
-    ['ArrowRight', /^12 centimetres/],
-    ['ArrowUp', /^11 centimetres/],
+    ['End', /^41.5 inches, about hip$/],
+    ['Home', /^0.5 inches, about ear$/],
+    ['PageDown', /^5.5 inches, about ear$/],
+    ['ArrowRight', /^6 inches/],
+    ['ArrowUp', /^5.5 inches/],
   ] as const) {
     await page.keyboard.press(key);
     await page.waitForFunction(

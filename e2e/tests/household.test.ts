@@ -44,6 +44,41 @@ it('measures only with the spoons in the drawer', async () => {
   await house.page.waitForFunction(() => document.querySelectorAll('.drawer [aria-pressed="false"]').length === 0);
 });
 
+it('measures in inches, Fahrenheit and dollars once that is set, and sizes the same', async () => {
+  const { page } = house;
+  const lengthShown = () => page.$eval('.hair input', (e) => (e as HTMLInputElement).value);
+  const spoken = () => page.$eval('.hair [role="slider"]', (e) => e.getAttribute('aria-valuetext') ?? '');
+  await house.open('/bowl?mask=rice-silk');
+  const before = await textWhen(page, '[data-test="made"]', /\d mL/);
+  const centimetres = Number(await lengthShown());
+  const ours = { lengthIn: 'cm', warmthIn: '°C', currency: '' };
+  const theirs = { lengthIn: 'in', warmthIn: '°F', currency: 'USD' };
+  const change = (to: object, from: object): Promise<Response> =>
+    fetch(`${house.address}/api/settings`, {
+      method: 'PATCH',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify({ change: to, seen: from }),
+    });
+  expect((await change(theirs, ours)).status).toBe(200);
+  await page.waitForFunction(() => document.querySelector('.hair .v-text-field__suffix')?.textContent === 'in');
+  expect(Number(await lengthShown())).toBeCloseTo(centimetres / 2.54, 1);
+  expect(await spoken()).toMatch(/inches, about/);
+  expect(await textWhen(page, '[data-test="made"]', /\d mL/)).toBe(before);
+  // A number alone is in inches; what is said in centimetres is in centimetres.
+  const input = await page.waitForSelector('.hair input');
+  await input?.click({ count: 3 });
+  await input?.type('13');
+  await page.waitForFunction(() =>
+    /^13 inches/.test(document.querySelector('.hair [role="slider"]')?.getAttribute('aria-valuetext') ?? ''),
+  );
+  await house.open('/shelf');
+  await textWhen(page, '[data-test="readings"]', /39 °F/);
+  await page.locator('.quick .line').fill('3 hard mangoes 330 g yesterday 3.90 together');
+  await textWhen(page, '[data-test="reading"]', /for \$3\.90/);
+  await house.open('/notes?look=spending');
+  expect((await change(ours, theirs)).status).toBe(200);
+});
+
 it('takes back a bowl that was just kept, and stands on the bench again', async () => {
   await house.open('/notes?look=log');
   const before = await count('.list li');

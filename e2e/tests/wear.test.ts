@@ -205,7 +205,7 @@ it('keeps what is tapped while the server is away, shows it at once, and tells i
     };
     return Object.values(life.wearing)[0];
   };
-  await expect.poll(wearing, { timeout: 10_000 }).toMatchObject({
+  await expect.poll(wearing, { timeout: 30_000 }).toMatchObject({
     sectionsDone: [expect.any(String)],
     rinsedWhy: 'burning',
     wornFrom: expect.any(String) as string,

@@ -4,7 +4,18 @@ import { SPOON_SETS, type MeasureSystem } from '@amber-ladle/core/measure';
 export const LOCALES = ['en-GB', 'en-US', 'en-AU', 'en-CA', 'en-IE', 'en-IN', 'en-NZ', 'en-ZA'] as const;
 export type Locale = (typeof LOCALES)[number];
 
-export interface Settings {
+/** What hair is measured in, and how warm it is. */
+export const LENGTH_UNITS = ['cm', 'in'] as const;
+export const WARMTH_UNITS = ['°C', '°F'] as const;
+/** What a household measures and counts in, on every screen. */
+export interface Units {
+  lengthIn: (typeof LENGTH_UNITS)[number];
+  warmthIn: (typeof WARMTH_UNITS)[number];
+  /** ISO 4217; empty where prices are numbers alone. */
+  currency: string;
+}
+
+export interface Settings extends Units {
   measureSystem: MeasureSystem;
   /** The spoons and cups the owner has, by id, of the chosen system. */
   spoonIds: string[];
@@ -27,6 +38,9 @@ export const DEFAULT_SETTINGS: Settings = {
   theme: 'as-device',
   timeZone: 'UTC',
   locale: 'en-GB',
+  lengthIn: 'cm',
+  warmthIn: '°C',
+  currency: '',
   rings: 2,
   schools: {},
   practiceDevices: false,

@@ -3,7 +3,7 @@ import { isZone } from '@amber-ladle/core/time';
 import { array, boolean, object, string } from 'yup';
 import { ringsSchema } from '../day';
 import { dictionary } from '../wire';
-import { DEFAULT_SETTINGS, LOCALES, type Settings } from './owner';
+import { DEFAULT_SETTINGS, LENGTH_UNITS, LOCALES, WARMTH_UNITS, type Settings } from './owner';
 
 export const settingsSchema = object({
   measureSystem: string()
@@ -26,6 +26,13 @@ export const settingsSchema = object({
     .max(60)
     .test('zone', 'That time zone is not known here.', (name) => isZone(name ?? '')),
   locale: string().oneOf(LOCALES, 'Numbers and dates are not written that way here.').default(DEFAULT_SETTINGS.locale),
+  lengthIn: string().oneOf(LENGTH_UNITS, 'Lengths are in cm or in inches.').default(DEFAULT_SETTINGS.lengthIn),
+  warmthIn: string().oneOf(WARMTH_UNITS, 'It is warm in °C or in °F.').default(DEFAULT_SETTINGS.warmthIn),
+  currency: string()
+    .defined()
+    .max(3)
+    .matches(/^([A-Z]{3})?$/, 'A currency has three capital letters, such as EUR.')
+    .default(DEFAULT_SETTINGS.currency),
   rings: ringsSchema.default(DEFAULT_SETTINGS.rings),
   schools: dictionary(string().defined().max(40), 30, 'There are not so many schools.'),
   practiceDevices: boolean().default(false),

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
 import type { Place } from '../shelf';
-import { celsiusOf, readReading } from '.';
+import { readReading } from '.';
 
 const places: readonly Place[] = [
   { id: 'c', name: 'Galley shelf', kind: 'counter', celsius: 20 },
@@ -18,6 +18,10 @@ it.each([
   ['freezer -18', 'z', -18, options.now],
   ['freezer −17,5 °C at 08:05', 'z', -17.5, '2026-03-14T07:05:00.000Z'],
   ['12 V fridge 7 °C', 'f', 7, options.now],
+  ['fridge 41 F at 6:30 am', 'f', 5, '2026-03-14T05:30:00.000Z'],
+  ['fridge 41 F at 8:15 p.m.', 'f', 5, '2026-03-13T19:15:00.000Z'],
+  ['12:05 am fridge 4', 'f', 4, '2026-03-13T23:05:00.000Z'],
+  ['fridge 4 at 8pm', 'f', 4, '2026-03-13T19:00:00.000Z'],
   ['galley shelf 23 degrees at 20:15', 'c', 23, '2026-03-13T19:15:00.000Z'],
 ])('reads %s', (text, placeId, celsius, at) => {
   expect(readReading(text.replace('12 V fridge', 'fridge'), options)).toEqual({ placeId, celsius, at, questions: [] });
@@ -32,8 +36,13 @@ it.each([
   expect(readReading(text, options).questions).toEqual(questions);
 });
 
-it('knows the fixed points of both scales', () => {
-  expect([32, 212, 41].map(celsiusOf)).toEqual([0, 100, 5]);
+it.each([
+  ['fridge 41', 5],
+  ['fridge 41 °', 5],
+  ['fridge 5 °C', 5],
+  ['freezer 0', -17.8],
+])('reads %s as Fahrenheit where the household does, unless it says otherwise', (text, celsius) => {
+  expect(readReading(text, { ...options, usual: '°F' })).toMatchObject({ celsius, questions: [] });
 });
 
 it('never throws and never tells of a moment to come', () => {

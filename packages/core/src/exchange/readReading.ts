@@ -1,3 +1,4 @@
+import { inUnit } from '../measure';
 import type { Place, PlaceKind } from '../shelf';
 import { addDays, atLocal, localDay } from '../time';
 
@@ -18,6 +19,8 @@ export interface ReadingOptions {
   readonly timeZone: string;
   /** ISO 8601. */
   readonly now: string;
+  /** What degrees are where the line does not say. */
+  readonly usual?: '°C' | '°F';
 }
 
 const KINDS: readonly (readonly [RegExp, PlaceKind])[] = [
@@ -30,33 +33,29 @@ const KINDS: readonly (readonly [RegExp, PlaceKind])[] = [
 /** A kitchen is not colder or warmer than this, °C. */
 const POSSIBLE = { least: -40, most: 55 } as const;
 
-/** Degrees Celsius of degrees Fahrenheit. @example celsiusOf(41) // 5 */
-export const celsiusOf = (fahrenheit: number): number => ((fahrenheit - 32) * 5) / 9;
-
 /**
- * Reads "fridge 6 °C at 18:30": where, how warm, and when; Celsius unless it says Fahrenheit, now unless it says when. A
- * time of day that is still to come today was yesterday's.
+ * Reads "fridge 6 °C at 18:30": where, how warm, and when; Celsius unless it says Fahrenheit or the
+ * household reads it so, now unless it says when. A time of day that is still to come today was yesterday's.
  * @example readReading('fridge 41 F', { places, timeZone: 'UTC', now }).celsius // 5
  */
-export function readReading(text: string, { places, timeZone, now }: ReadingOptions): WrittenReading {
+export function readReading(text: string, { places, timeZone, now, usual = '°C' }: ReadingOptions): WrittenReading {
   const line = text.slice(0, 120);
-  const time = /\b(?:at\s+)?(\d{1,2})[:.](\d\d)\b(?!\s*°)/i.exec(line);
-  const isTime =
-    time !== null && Number(time[1]) < 24 && Number(time[2]) < 60 && (time[0].includes(':') || /at/i.test(time[0]));
-  const rest = isTime ? line.replace(time[0], ' ') : line;
+  const time = timeIn(line);
+  const rest = time ? line.replace(time.written, ' ') : line;
   const degrees = /([-−–]?\s?\d+(?:[.,]\d+)?)\s*(°\s*)?(c|f|celsius|fahrenheit|degrees)?\b/i.exec(rest);
   const value = degrees
     ? Number((degrees[1] ?? '').replace(/[−–]/, '-').replace(/\s/, '').replace(',', '.'))
     : undefined;
-  const isFahrenheit = /^f/i.test(degrees?.[3] ?? '');
-  const celsius = value === undefined ? undefined : isFahrenheit ? celsiusOf(value) : value;
+  const said = degrees?.[3] ?? '';
+  const unit = /^f/i.test(said) ? '°F' : /^c/i.test(said) ? '°C' : usual;
+  const celsius = value === undefined ? undefined : inUnit(value, unit, '°C');
 
   const named = [...places]
     .sort((a, b) => b.name.length - a.name.length)
     .find(({ name }) => rest.toLowerCase().includes(name.toLowerCase()));
   const kind = KINDS.find(([pattern]) => pattern.test(rest))?.[1];
   const place = named ?? places.find((one) => one.kind === kind);
-  const at = isTime ? lastAt(Number(time[1]) * 60 + Number(time[2]), timeZone, Date.parse(now)) : Date.parse(now);
+  const at = time ? lastAt(time.minutes, timeZone, Date.parse(now)) : Date.parse(now);
 
   const isPossible = celsius !== undefined && celsius >= POSSIBLE.least && celsius <= POSSIBLE.most;
   const questions: ReadingQuestion[] = [
@@ -69,6 +68,21 @@ export function readReading(text: string, { places, timeZone, now }: ReadingOpti
     at: new Date(at).toISOString(),
     questions,
   };
+}
+
+/** A time of day in a line, by either clock: "at 18:30", "6:30 pm", "at 7 am". */
+function timeIn(line: string): { readonly written: string; readonly minutes: number } | undefined {
+  const half = /\b(?:at\s+)?(\d{1,2})(?:[:.](\d\d))?\s*([ap])\.?m\b\.?/i.exec(line);
+  if (half) {
+    const [written, hour, minute = '0', day = ''] = half;
+    if (Number(hour) < 1 || Number(hour) > 12 || Number(minute) > 59) return undefined;
+    return { written, minutes: ((Number(hour) % 12) + (/p/i.test(day) ? 12 : 0)) * 60 + Number(minute) };
+  }
+  const whole = /\b(?:at\s+)?(\d{1,2})[:.](\d\d)\b(?!\s*°)/i.exec(line);
+  if (!whole) return undefined;
+  const [written, hour, minute] = whole;
+  const isTime = Number(hour) < 24 && Number(minute) < 60 && (written.includes(':') || /at/i.test(written));
+  return isTime ? { written, minutes: Number(hour) * 60 + Number(minute) } : undefined;
 }
 
 /** The last time the clocks showed so many minutes since midnight: today, else yesterday. */

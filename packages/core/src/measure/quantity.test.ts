@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { unit } from 'mathjs';
 import { describe, expect, it } from 'vitest';
-import { readNumber, readQuantity, unitsFor } from '.';
+import { inUnit, readNumber, readQuantity, unitsFor } from '.';
 
 describe('a number as somebody wrote it', () => {
   it.each([
@@ -49,6 +49,11 @@ describe('a quantity as somebody wrote it', () => {
     ['68 °F', '°C', 20],
     ['39F', '°C', 3.8889],
     ['4 °', '°C', 4],
+    ['41 °', '°F', 41],
+    ['41 degrees', '°F', 41],
+    ['5 °C', '°F', 41],
+    ['13', 'in', 13],
+    ['33.02 cm', 'in', 13],
     ['-18 C', '°C', -18],
     ['20 min', 'min', 20],
     ['3 %', '%', 3],
@@ -91,5 +96,35 @@ describe('a quantity as somebody wrote it', () => {
     expect(unitsFor('cm')).toEqual(['cm', 'mm', 'm', 'in']);
     expect(unitsFor('°C')).toEqual(['°C', '°F']);
     expect(unitsFor('min')).toEqual(['min']);
+  });
+});
+
+it('takes a number alone as what the household measures in, and what is said as that', () => {
+  expect([readQuantity('13', 'cm', 'in'), readQuantity('50 cm', 'cm', 'in'), readQuantity('41 °', '°C', '°F')]).toEqual(
+    [33.02, 50, 5],
+  );
+});
+
+describe('a quantity in another unit', () => {
+  it('has the fixed points of both scales of warmth', () => {
+    // NIST SP 811, B.8: 0 °C is 32 °F and 100 °C is 212 °F; −40 is the same on both.
+    expect([0, 100, -40].map((celsius) => inUnit(celsius, '°C', '°F'))).toEqual([32, 212, -40]);
+    expect([32, 212, -40].map((fahrenheit) => inUnit(fahrenheit, '°F', '°C'))).toEqual([0, 100, -40]);
+  });
+
+  it('agrees with a general library, there and back', () => {
+    for (const [from, into] of [
+      ['cm', 'in'],
+      ['mm', 'in'],
+      ['g', 'oz'],
+    ] as const) {
+      expect(inUnit(37.5, from, into)).toBeCloseTo(unit(37.5, from).toNumber(into), 4);
+      expect(inUnit(inUnit(37.5, from, into), into, from)).toBeCloseTo(37.5, 2);
+    }
+  });
+
+  it('is none where the kinds differ', () => {
+    expect(inUnit(2, 'oz', 'cm')).toBeNaN();
+    expect(inUnit(2, '°C', 'cm')).toBeNaN();
   });
 });

@@ -177,7 +177,16 @@ it('keeps what two devices set side by side, and of two that set the same, the f
   await set({ theme: 'evening' }, { theme: together.find(({ status }) => status === 200)?.body.theme }).expect(200);
   const settings = { ...DEFAULT_SETTINGS, timeZone: 'Europe/Lisbon', theme: 'evening', rings: 3 };
   expect((await api().get('/api/settings')).body).toEqual(settings);
-  for (const odd of [{ theme: 'neon' }, { unicorn: true }, { spoonIds: [] }, [], { measureSystem: 'uk' }])
+  for (const odd of [
+    { theme: 'neon' },
+    { unicorn: true },
+    { spoonIds: [] },
+    [],
+    { measureSystem: 'uk' },
+    { lengthIn: 'ell' },
+    { warmthIn: 'K' },
+    { currency: 'euro' },
+  ])
     await api()
       .patch('/api/settings')
       .send({ change: odd, seen: odd })
@@ -185,6 +194,8 @@ it('keeps what two devices set side by side, and of two that set the same, the f
         if (answer.status >= 500) throw new Error(String(answer.status));
       });
   await set({ unicorn: true }).expect(422);
+  await set({ currency: 'euro' }).expect(422);
+  await set({ lengthIn: 'ell' }).expect(422);
   // Spoons of the measures before are not among those of the new ones: they are changed together.
   await set({ spoonIds: [] }).expect(422);
   await api()

@@ -7,8 +7,11 @@ import { AcidRinsePanel } from '../day';
 import BowlReader from './BowlReader.vue';
 import NumberField from '../kit/NumberField.vue';
 import PoursPanel from './PoursPanel.vue';
+import { useHousehold } from '../data/household';
+import { writeSmallLength } from '../words/units';
 
 /** Small benches of their own: an acid rinse, drops of scent, a spoon, a weighed braid, what a bowl is like. */
+const household = useHousehold();
 const bowl = ref(200);
 const age = ref(30);
 const limit = computed(() => scentLimit(age.value));
@@ -20,6 +23,9 @@ const braidStrand = ref(70);
 const strands = computed(() => strandsInBraid(braidGrams.value, braidCentimetres.value, braidStrand.value));
 const braidStrands = computed(() => Math.round(strands.value / 1000));
 const braidTail = computed(() => Math.round(ponytailOf(strands.value, braidStrand.value)));
+const tailWords = computed(() =>
+  household.where.lengthIn === 'cm' ? `${braidTail.value} mm` : writeSmallLength(braidTail.value / 10, household.where),
+);
 
 const spoons = ref(1);
 const spoonMillilitres = ref(15);
@@ -74,12 +80,19 @@ const densityWords = computed(() => {
         <h2 id="braid">A weighed braid</h2>
         <div class="grid three">
           <NumberField v-model="braidGrams" label="It weighs" unit="g" :min="1" :max="2000" />
-          <NumberField v-model="braidCentimetres" label="Stretched" unit="cm" :min="2" :max="200" />
+          <NumberField
+            v-model="braidCentimetres"
+            label="Stretched"
+            unit="cm"
+            :shown-in="household.where.lengthIn"
+            :min="2"
+            :max="200"
+          />
           <NumberField v-model="braidStrand" label="A strand" unit="µm" :min="40" :max="130" />
         </div>
         <p class="big figures" data-test="braid">about {{ braidStrands }},000 strands</p>
         <p class="quiet figures">
-          As much as a tail of {{ braidTail }} mm round the tie: that is what to write under Heads. Of one length, dry,
+          As much as a tail of {{ tailWords }} round the tie: that is what to write under Heads. Of one length, dry,
           without the band; 1.32 g in a cubic centimetre of hair (Robbins, from memory).
         </p>
       </section>

@@ -41,6 +41,7 @@ import { COVERAGE_WORDS, SLOT_WORDS, writeMinutes } from '../words/mask';
 import { enoughWords } from '../words/chance';
 import { overWords } from '../words/over';
 import { consequenceWords, lighterWords, WISH_WORDS } from '../words/swap';
+import { stepLength, writeLength } from '../words/units';
 import { whySteps } from '../words/why';
 import { useWords } from '../data/useWords';
 import { weekdayWord } from '../words/when';
@@ -129,26 +130,26 @@ function stoodFor(ingredientId: string): string | undefined {
 function setLength(stretchedLengthCentimetres: number): void {
   if (profile.value) profile.value = { ...profile.value, stretchedLengthCentimetres };
 }
-function stepLength(by: number): void {
+function goBy(steps: number): void {
   const { min, max } = PROFILE_LIMITS.stretchedLengthCentimetres;
   const now = profile.value?.stretchedLengthCentimetres ?? min;
-  setLength(Math.min(max, Math.max(min, Math.round(now) + by)));
+  setLength(Math.min(max, Math.max(min, stepLength(now, household.where.lengthIn, steps))));
 }
 useKeys([
   {
     keys: ['+', '='],
     repeats: true,
-    does: 'a centimetre longer',
+    does: 'a little longer',
     run: () => {
-      stepLength(1);
+      goBy(1);
     },
   },
   {
     keys: ['-', '−'],
     repeats: true,
-    does: 'a centimetre shorter',
+    does: 'a little shorter',
     run: () => {
-      stepLength(-1);
+      goBy(-1);
     },
   },
   {
@@ -450,7 +451,7 @@ async function saveToHead(): Promise<void> {
       <HintLine v-if="isFirst" id="length">Pull the ring down to where a stretched strand ends.</HintLine>
       <p v-if="bowl" class="comes-to" aria-hidden="true">
         <span class="serif figures">{{ kitchenRound(bowl.madeMillilitres) }} mL</span>
-        <span class="quiet">{{ cups }}, {{ profile.stretchedLengthCentimetres }} cm</span>
+        <span class="quiet">{{ cups }}, {{ writeLength(profile.stretchedLengthCentimetres, household.where) }}</span>
       </p>
       <HeadDrawing :profile="profile" :look="head?.look" :age-years="head?.ageYears" @length="setLength" />
       <ProfileFields v-model="profile" />

@@ -29,6 +29,7 @@ import { computed, ref, shallowRef, watch } from 'vue';
 import { listening, onChange } from './changes';
 import { inTurn } from './inTurn';
 import { ofDevice } from './ofDevice';
+import type { Written } from '../words/units';
 import type { Where } from '../words/when';
 import { ApiError, call } from './client';
 import { plain, sizing } from './sizing';
@@ -64,8 +65,11 @@ export const useHousehold = defineStore('household', () => {
   /** The present as screens that show remaining time see it, in milliseconds; it moves on by itself. */
   const moment = ref(Date.now());
   const spoons = computed(() => spoonsOf(settings.value));
-  /** Whose clock the days follow, and how dates and numbers are written. */
-  const where = computed<Where>(() => ({ timeZone: settings.value.timeZone, locale: settings.value.locale }));
+  /** Whose clock the days follow, how dates and numbers are written, and what is measured and paid in. */
+  const where = computed<Where & Written>(() => {
+    const { timeZone, locale, lengthIn, warmthIn, currency } = settings.value;
+    return { timeZone, locale, lengthIn, warmthIn, currency };
+  });
   /** Simulated devices: they count in the demo only; elsewhere they are off, or there to practise with. */
   const deviceMode = computed<DeviceMode>(() =>
     isDemo.value ? 'demo' : settings.value.practiceDevices ? 'practice' : 'off',

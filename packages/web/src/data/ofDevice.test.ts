@@ -3,16 +3,23 @@ import { ofDevice } from './ofDevice';
 
 describe('where the first device is', () => {
   it.each([
-    [['en-US', 'en'], 'en-US', 'us'],
-    [['en-GB'], 'en-GB', 'uk'],
-    [['en-AU', 'en'], 'en-AU', 'metric'],
-    // A language that is not written here yet: numbers as in Britain, cups as at home.
-    [['de-DE'], 'en-GB', 'metric'],
-    [['es-US'], 'en-GB', 'us'],
-    [['xx'], 'en-GB', 'metric'],
-  ])('%s', (languages, locale, measureSystem) => {
+    [['en-US', 'en'], 'en-US', 'us', 'in', '°F', 'USD'],
+    [['en-GB'], 'en-GB', 'uk', 'cm', '°C', 'GBP'],
+    [['en-AU', 'en'], 'en-AU', 'metric', 'cm', '°C', 'AUD'],
+    // A language that is not written here yet: numbers as in Britain, cups and money as at home.
+    [['de-DE'], 'en-GB', 'metric', 'cm', '°C', 'EUR'],
+    [['es-US'], 'en-GB', 'us', 'in', '°F', 'USD'],
+    [['xx'], 'en-GB', 'metric', 'cm', '°C', ''],
+  ])('%s', (languages, locale, measureSystem, lengthIn, warmthIn, currency) => {
     const guessed = ofDevice(languages, 'Europe/Lisbon');
-    expect(guessed).toMatchObject({ locale, measureSystem, timeZone: 'Europe/Lisbon' });
+    expect(guessed).toMatchObject({
+      locale,
+      measureSystem,
+      lengthIn,
+      warmthIn,
+      currency,
+      timeZone: 'Europe/Lisbon',
+    });
     expect(guessed.spoonIds.length).toBeGreaterThan(3);
   });
 });

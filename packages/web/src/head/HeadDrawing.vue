@@ -2,6 +2,8 @@
 import { LANDMARKS, nearestLandmark, PROFILE_LIMITS, type HairProfile } from '@amber-ladle/core/hair';
 import { USUAL_LOOK, type HeadLook } from '@amber-ladle/contract';
 import { computed, ref } from 'vue';
+import { useHousehold } from '../data/household';
+import { lengthAloud, stepLength, writeLength } from '../words/units';
 import HeadFigure from './HeadFigure.vue';
 import { CENTRE_X, centimetresAt, DRAWN_CENTIMETRES, tipY } from './hairShape';
 
@@ -13,6 +15,7 @@ const {
 } = defineProps<{ profile: HairProfile; look?: HeadLook | undefined; ageYears?: number | undefined }>();
 const emit = defineEmits<{ length: [centimetres: number] }>();
 
+const household = useHousehold();
 const svg = ref<SVGSVGElement>();
 const handleY = computed(() => tipY(profile.stretchedLengthCentimetres));
 const isDragging = ref(false);
@@ -20,7 +23,8 @@ const isDragging = ref(false);
 function lengthAt(event: PointerEvent): number {
   const matrix = svg.value?.getScreenCTM();
   if (!matrix) return profile.stretchedLengthCentimetres;
-  return centimetresAt(new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse()).y);
+  const pulled = centimetresAt(new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse()).y);
+  return stepLength(pulled, household.where.lengthIn);
 }
 function start(event: PointerEvent): void {
   isDragging.value = true;
@@ -47,14 +51,14 @@ function move(event: PointerEvent): void {
 const { min: SHORTEST } = PROFILE_LIMITS.stretchedLengthCentimetres;
 /** All the keys of a slider, and the length that each leads to; down is longer, as it is drawn. */
 function onKey(event: KeyboardEvent): void {
-  const now = Math.round(profile.stretchedLengthCentimetres);
+  const by = (steps: number): number => stepLength(profile.stretchedLengthCentimetres, household.where.lengthIn, steps);
   const to = {
-    ArrowDown: now + 1,
-    ArrowRight: now + 1,
-    ArrowUp: now - 1,
-    ArrowLeft: now - 1,
-    PageDown: now + 10,
-    PageUp: now - 10,
+    ArrowDown: by(1),
+    ArrowRight: by(1),
+    ArrowUp: by(-1),
+    ArrowLeft: by(-1),
+    PageDown: by(10),
+    PageUp: by(-10),
     Home: SHORTEST,
     End: DRAWN_CENTIMETRES,
   }[event.key];
@@ -65,7 +69,7 @@ function onKey(event: KeyboardEvent): void {
 /** As it is said aloud: the figure, and how far down that is. */
 const spoken = computed(() => {
   const length = profile.stretchedLengthCentimetres;
-  return `${length} centimetres, about ${nearestLandmark(length).name}`;
+  return `${lengthAloud(length, household.where)}, about ${nearestLandmark(length).name}`;
 });
 </script>
 
@@ -79,7 +83,7 @@ const spoken = computed(() => {
         class="mark"
         role="button"
         tabindex="0"
-        :aria-label="`Set length to ${mark.name}, ${mark.centimetres} cm`"
+        :aria-label="`Set length to ${mark.name}, ${writeLength(mark.centimetres, household.where)}`"
         @click="emit('length', mark.centimetres)"
         @keydown.enter="emit('length', mark.centimetres)"
       >

@@ -2,6 +2,7 @@
 import { strandCount } from '@amber-ladle/core/hair';
 import HeadPicture from './HeadPicture.vue';
 import { useHousehold } from '../data/household';
+import { writeLength } from '../words/units';
 
 const household = useHousehold();
 const STYLES = { loose: 'worn loose', twists: 'in twists', braids: 'in braids', cornrows: 'in cornrows' } as const;
@@ -23,7 +24,7 @@ const STYLES = { loose: 'worn loose', twists: 'in twists', braids: 'in braids', 
           <span class="words">
             <span class="serif name">{{ head.name }}</span>
             <span class="figures">
-              {{ head.profile.stretchedLengthCentimetres }} cm · about
+              {{ writeLength(head.profile.stretchedLengthCentimetres, household.where) }} · about
               {{ Math.round(strandCount(head.profile) / 1000) }},000 strands of
               {{ head.profile.strandDiameterMicrometres }} µm · {{ STYLES[head.profile.style] }}
             </span>

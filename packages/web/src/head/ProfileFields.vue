@@ -7,9 +7,10 @@ import {
   type HairAmount,
   type HairProfile,
 } from '@amber-ladle/core/hair';
-import { centimetresToInches } from '@amber-ladle/core/measure';
 import { computed } from 'vue';
 import NumberField from '../kit/NumberField.vue';
+import { writeLength } from '../words/units';
+import { useHousehold } from '../data/household';
 
 /** Measurements of a head in words and numbers; the drawing beside them shows the same. */
 const { modelValue, showScalp = false } = defineProps<{ modelValue: HairProfile; showScalp?: boolean }>();
@@ -44,11 +45,15 @@ function setAmount(key: string): void {
   set({ amount: amount as HairAmount });
 }
 
+const household = useHousehold();
 const strandClasses = Object.entries(STRAND_DIAMETER_MICROMETRES);
 const strands = computed(() => `about ${Math.round(strandCount(modelValue) / 1000)},000 strands`);
-const inches = computed(
-  () => `${Math.round(centimetresToInches(modelValue.stretchedLengthCentimetres) * 2) / 2} in, stretched`,
-);
+/** The same in the other of the two units. */
+const alsoLength = computed(() => {
+  const { locale, lengthIn } = household.where;
+  const other = lengthIn === 'cm' ? 'in' : 'cm';
+  return `${writeLength(modelValue.stretchedLengthCentimetres, { locale, lengthIn: other })}, stretched`;
+});
 const cuts = [
   { value: 'blunt', title: 'one length' },
   { value: 'long-layers', title: 'long layers' },
@@ -68,7 +73,8 @@ const styles = [
       :model-value="modelValue.stretchedLengthCentimetres"
       label="Length"
       unit="cm"
-      :hint="inches"
+      :shown-in="household.where.lengthIn"
+      :hint="alsoLength"
       v-bind="PROFILE_LIMITS.stretchedLengthCentimetres"
       @update:model-value="set({ stretchedLengthCentimetres: $event })"
     />
@@ -85,6 +91,7 @@ const styles = [
       :model-value="modelValue.amount.circumferenceMillimetres"
       label="Round the ponytail"
       unit="mm"
+      :shown-in="household.where.lengthIn === 'in' ? 'in' : 'mm'"
       v-bind="PROFILE_LIMITS.circumferenceMillimetres"
       @update:model-value="set({ amount: { kind: 'ponytail', circumferenceMillimetres: $event } })"
     />

@@ -16,9 +16,9 @@ export function tipY(centimetres: number): number {
   return CROWN_Y + Math.min(DRAWN_CENTIMETRES, centimetres) * UNITS_PER_CENTIMETRE;
 }
 
-/** The length that a height in the drawing stands for, in whole cm. */
+/** The length that a height in the drawing stands for, cm. */
 export function centimetresAt(y: number): number {
-  return Math.round(Math.min(DRAWN_CENTIMETRES, Math.max(2, (y - CROWN_Y) / UNITS_PER_CENTIMETRE)));
+  return Math.min(DRAWN_CENTIMETRES, Math.max(2, (y - CROWN_Y) / UNITS_PER_CENTIMETRE));
 }
 
 /**

@@ -14,6 +14,7 @@ import { computed } from 'vue';
 import { useHousehold } from '../data/household';
 import { hoursWords, STATE_WORDS } from '../words/shelf';
 import { writeNumber } from '../words/when';
+import { writeWarmth } from '../words/units';
 
 /** Every figure of an ingredient with where it comes from. */
 const { row } = defineProps<{ row: Ingredient }>();
@@ -97,7 +98,7 @@ const figures = computed<Figure[]>(() => {
       ? [
           {
             what: 'Ready, it keeps',
-            value: `${row.ripening.spanDays} days at 20 °C, ${row.ripening.coldDays} in a fridge`,
+            value: `${row.ripening.spanDays} days at ${writeWarmth(20, household.where)}, ${row.ripening.coldDays} in a fridge`,
             source: from(row.ripening.source),
           },
         ]

@@ -9,6 +9,7 @@ import { useShelf } from '../data/shelf';
 import { leftWords } from '../words/shelf';
 import { untilWords } from '../words/when';
 import { useWords } from '../data/useWords';
+import { writeWarmth } from '../words/units';
 
 const { say } = useWords();
 
@@ -30,7 +31,7 @@ const rule = computed(() => {
   const { roomHours, coldHours, source } = strictest.value.keeping;
   const { title, fromMemory } = SOURCES[source];
   const name = strictestName.value;
-  return `${name[0]?.toUpperCase()}${name.slice(1)} decides: ${roomHours} h in a room, ${coldHours} h at or below 5 °C (${title}${fromMemory ? ', from memory' : ''}).`;
+  return `${name[0]?.toUpperCase()}${name.slice(1)} decides: ${roomHours} h in a room, ${coldHours} h at or below ${writeWarmth(5, household.where)} (${title}${fromMemory ? ', from memory' : ''}).`;
 });
 const share = computed(() => Math.min(1, budget.value?.usedShare ?? 0));
 const ENDS: readonly (readonly [BowlEnd, string])[] = [

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inUnit } from '@amber-ladle/core/measure';
 import type { Span } from '@amber-ladle/core/shelf';
 import { Chart, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js';
 import { computed } from 'vue';
@@ -15,6 +16,8 @@ const { course, spans } = defineProps<{
 }>();
 const household = useHousehold();
 const ink = useInk();
+const unit = computed(() => household.where.warmthIn);
+const own = (celsius: number): number => inUnit(celsius, '°C', unit.value);
 
 const data = computed(() => ({
   datasets: [
@@ -27,10 +30,10 @@ const data = computed(() => ({
       yAxisID: 'share',
     },
     {
-      label: '°C',
+      label: unit.value,
       data: spans.flatMap(({ from, to, celsius }) => [
-        { x: from, y: celsius },
-        { x: to, y: celsius },
+        { x: from, y: own(celsius) },
+        { x: to, y: own(celsius) },
       ]),
       borderColor: ink.value.amber,
       borderDash: [5, 3],
@@ -64,9 +67,9 @@ const options = computed(() => {
       share: { min: 0, suggestedMax: 100, title: axis('used, %'), ticks, grid: { color: ink.value.rule } },
       celsius: {
         position: 'right' as const,
-        suggestedMin: 0,
-        suggestedMax: 25,
-        title: axis('°C, dashed'),
+        suggestedMin: own(0),
+        suggestedMax: own(25),
+        title: axis(`${unit.value}, dashed`),
         ticks,
         grid: { display: false },
       },

@@ -24,6 +24,7 @@ import { KEEPING_WORDS, rinseWords, writeMinutes } from '../words/mask';
 import { FATE_WORDS } from '../words/washday';
 import { usualOf } from '@amber-ladle/core/batch';
 import { enoughWords } from '../words/chance';
+import { writeLength, writeMoney } from '../words/units';
 import { whySteps } from '../words/why';
 import { untilWords, writeDay, writeTime } from '../words/when';
 import { useWords } from '../data/useWords';
@@ -129,11 +130,12 @@ async function remove(): Promise<void> {
       <p class="sum figures">
         <b data-test="kept-made">{{ kitchenRound(sized.madeMillilitres) }} mL</b> made, enough
         {{ enoughWords(sized.chanceShort) }}; usually taken at
-        {{ bowl.snapshot.head.profile.stretchedLengthCentimetres }} cm: {{ kitchenRound(usualOf(sized)) }} mL.
+        {{ writeLength(bowl.snapshot.head.profile.stretchedLengthCentimetres, household.where) }}:
+        {{ kitchenRound(usualOf(sized)) }} mL.
         <WhyDialog class="no-print" :steps="whySteps(sized, household.where)" :millilitres="sized.needMillilitres" />
       </p>
       <p v-if="cost && cost.grams > 0" class="quiet figures" data-test="cost">
-        From the shelf: {{ kitchenRound(cost.grams) }} g, worth {{ cost.money.toFixed(2)
+        From the shelf: {{ kitchenRound(cost.grams) }} g, worth {{ writeMoney(cost.money, household.where)
         }}{{ cost.unpricedGrams > 0 ? ' or more' : '' }}.
       </p>
       <p v-if="swaps.length > 0" class="quiet">Swapped: {{ swaps.join(', ') }}.</p>

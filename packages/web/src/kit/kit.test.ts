@@ -62,7 +62,7 @@ describe('choices', () => {
 });
 
 describe('a number field', () => {
-  const field = (props: { modelValue: number; unit: string; min: number; max: number }) =>
+  const field = (props: { modelValue: number; unit: string; min: number; max: number; shownIn?: string }) =>
     mount(NumberField, { props: { label: 'Length', ...props }, global: { plugins: [createVuetify()] } });
   const length = { modelValue: 40, unit: 'cm', min: 2, max: 200 };
 
@@ -103,6 +103,27 @@ describe('a number field', () => {
     expect(input.element.value).toBe('18 in');
     await input.trigger('blur');
     expect(input.element.value).toBe('45.72');
+  });
+
+  it('is written and shown in inches where the household measures in them, and told in centimetres', async () => {
+    const one = field({ ...length, shownIn: 'in' });
+    const input = one.get('input');
+    expect(input.element.value).toBe('15.7');
+    await input.trigger('focus');
+    await input.setValue('13');
+    expect(one.emitted('update:modelValue')).toEqual([[33.02]]);
+    await input.setValue('50 cm');
+    expect(one.emitted('update:modelValue')?.at(-1)).toEqual([50]);
+    await input.trigger('change');
+    expect(one.emitted('done')?.at(-1)).toEqual([50]);
+    const done = one.emitted('done')?.length;
+    await input.setValue('900');
+    expect(one.text()).toMatch(/At most 78.7 in; check the unit/);
+    await input.trigger('change');
+    expect(one.emitted('done')).toHaveLength(done ?? 0);
+    // Settled otherwise meanwhile.
+    await one.setProps({ shownIn: 'cm' });
+    expect(input.element.value).toBe('40');
   });
 
   it('follows its value where nothing was written', async () => {

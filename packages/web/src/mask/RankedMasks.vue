@@ -22,7 +22,7 @@ const rows = computed(() =>
     .filter(({ maskId }) => shownIds.has(maskId))
     .flatMap(({ maskId, terms, score }) => {
       const mask = household.maskById(maskId);
-      return mask ? [{ mask, score, reason: reasonSentence(terms, household.catalogue) }] : [];
+      return mask ? [{ mask, score, reason: reasonSentence(terms, household.catalogue, household.where) }] : [];
     }),
 );
 const out = computed(() =>

@@ -10,6 +10,7 @@ import { useChanges } from '../data/useChanges';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { evidenceWords, timeWords } from '../words/notes';
+import { writeLength } from '../words/units';
 
 /** What was written of a kept bowl, what it taught, and what it would be made again. */
 const { bowl } = defineProps<{ bowl: Bowl }>();
@@ -48,7 +49,9 @@ const again = computed(() => {
   const length = head.profile.stretchedLengthCentimetres - bowl.snapshot.head.profile.stretchedLengthCentimetres;
   const why = [
     'what earlier bowls taught',
-    ...(Math.abs(length) >= 0.5 ? [`${Math.abs(length)} cm ${length > 0 ? 'more' : 'less'} hair`] : []),
+    ...(Math.abs(length) >= 0.5
+      ? [`${writeLength(Math.abs(length), household.where)} ${length > 0 ? 'more' : 'less'} hair`]
+      : []),
   ].join(' and ');
   return { words: `Made again it needs ${need} mL instead of ${before} mL: ${why}.`, head, mask };
 });

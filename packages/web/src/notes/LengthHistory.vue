@@ -3,6 +3,7 @@ import { TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
 import { api, MEASURE_KINDS, type Head, type HeadMeasure, type LoggedBowl } from '@amber-ladle/contract';
 import { lengthKept, SHEDDING } from '@amber-ladle/core/learn';
 import { nearestLandmark } from '@amber-ladle/core/hair';
+import { inUnit } from '@amber-ladle/core/measure';
 import { Chart, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { Line } from 'vue-chartjs';
@@ -15,6 +16,7 @@ import { useChartLook } from '../kit/useChartLook';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { between, SHED_WORDS } from '../words/notes';
+import { writeLength, writeSmallLength } from '../words/units';
 import { writeShortDay } from '../words/when';
 
 /** Growth expected against length kept; trims marked. */
@@ -37,15 +39,20 @@ watch(() => head.id, read, { immediate: true });
 useChanges(['notes'], read);
 
 const kept = computed(() => lengthKept(measures.value));
+/** As the household measures. */
+const unit = computed(() => household.where.lengthIn);
+const own = (length: number): number => inUnit(length, 'cm', unit.value);
+const small = (length: number): string => writeSmallLength(length, household.where);
+const span = ({ low, high }: { low: number; high: number }): string => between(own(low), own(high), 2);
 const MONTH = 30.44 * TWENTY_FOUR_HOURS;
 const words = computed(() => {
   const { answer, kept: gained, grown, lost } = kept.value;
   if (!gained || !lost) return 'From the third length on, over four months or more, growing is told from keeping.';
-  const grows = `${grown.perMonth.toFixed(2)} cm a month ${grown.isMeasured ? 'grown, by the mark' : 'is what hair usually grows'} (${between(grown.interval.low, grown.interval.high, 2)})`;
-  const keeps = `${gained.perMonth.toFixed(2)} cm a month kept (${between(gained.interval.low, gained.interval.high, 2)})`;
+  const grows = `${small(grown.perMonth)} a month ${grown.isMeasured ? 'grown, by the mark' : 'is what hair usually grows'} (${span(grown.interval)})`;
+  const keeps = `${small(gained.perMonth)} a month kept (${span(gained.interval)})`;
   const ends = {
     keeps: 'The ends keep about all that grows.',
-    breaks: `About ${lost.perMonth.toFixed(2)} cm a month is lost at the ends: breakage, or a cut that nobody wrote down.`,
+    breaks: `About ${small(lost.perMonth)} a month is lost at the ends: breakage, or a cut that nobody wrote down.`,
     'breaks-or-slow':
       'Less is kept than most hair grows: slow growth or breakage. Regrowth from a mark (old colour, a dyed line) would tell which.',
     'too-early': '',
@@ -60,7 +67,7 @@ const data = computed(() => {
     start && last
       ? [start, last].map(({ at }) => ({
           x: Date.parse(at),
-          y: start.withTrims + (perMonth * (Date.parse(at) - Date.parse(start.at))) / MONTH,
+          y: own(start.withTrims + (perMonth * (Date.parse(at) - Date.parse(start.at))) / MONTH),
         }))
       : [];
   const line = (label: string, perMonth: number, dash: number[]) => ({
@@ -74,16 +81,16 @@ const data = computed(() => {
   return {
     datasets: [
       {
-        label: 'measured, cm',
-        data: points.map(({ at, centimetres }) => ({ x: Date.parse(at), y: centimetres })),
+        label: `measured, ${unit.value}`,
+        data: points.map(({ at, centimetres: length }) => ({ x: Date.parse(at), y: own(length) })),
         borderColor: ink.value.amber,
         backgroundColor: ink.value.amber,
         pointRadius: 6,
         borderWidth: 2,
       },
       {
-        label: 'trims added back, cm',
-        data: points.map(({ at, withTrims }) => ({ x: Date.parse(at), y: withTrims })),
+        label: `trims added back, ${unit.value}`,
+        data: points.map(({ at, withTrims }) => ({ x: Date.parse(at), y: own(withTrims) })),
         borderColor: ink.value.plum,
         backgroundColor: ink.value.plum,
         pointStyle: 'rectRot',
@@ -98,7 +105,7 @@ const data = computed(() => {
         label: 'trim',
         data: measures.value
           .filter(({ kind }) => kind === 'trim')
-          .map(({ at }) => ({ x: Date.parse(at), y: points.find((one) => one.at > at)?.centimetres ?? 0 })),
+          .map(({ at }) => ({ x: Date.parse(at), y: own(points.find((one) => one.at > at)?.centimetres ?? 0) })),
         showLine: false,
         pointStyle: 'crossRot',
         pointRadius: 9,
@@ -122,7 +129,7 @@ const chart = computed(() => ({
         callback: (at: string | number) => writeShortDay(Number(at), household.where),
       },
     },
-    y: axis('cm, stretched'),
+    y: axis(`${unit.value}, stretched`),
   },
 }));
 
@@ -187,7 +194,15 @@ async function remove(measure: HeadMeasure, says = true): Promise<void> {
     <p v-if="shedding" data-test="shedding">{{ shedding }}</p>
     <form class="line" @submit.prevent="add">
       <v-select v-model="kind" :items="kinds" label="What" class="kind" hide-details="auto" />
-      <NumberField v-model="centimetres" label="How long" unit="cm" :min="0.1" :max="200" class="number" />
+      <NumberField
+        v-model="centimetres"
+        label="How long"
+        unit="cm"
+        :min="0.1"
+        :max="200"
+        :shown-in="unit"
+        class="number"
+      />
       <v-text-field v-model="day" type="date" label="When" class="day" hide-details="auto" />
       <v-btn type="submit" color="primary" min-height="48">Write it down</v-btn>
     </form>
@@ -202,10 +217,15 @@ async function remove(measure: HeadMeasure, says = true): Promise<void> {
           <tr v-for="one in [...measures].reverse()" :key="one.id">
             <td>{{ writeShortDay(one.at, household.where) }}</td>
             <td>{{ KIND_WORDS[one.kind] }}</td>
-            <td>{{ one.centimetres }} cm</td>
+            <td>{{ writeLength(one.centimetres, household.where) }}</td>
             <td>{{ one.where }}</td>
             <td>
-              <button type="button" class="tool" :aria-label="`Take out ${one.centimetres} cm`" @click="remove(one)">
+              <button
+                type="button"
+                class="tool"
+                :aria-label="`Take out ${writeLength(one.centimetres, household.where)}`"
+                @click="remove(one)"
+              >
                 take out
               </button>
             </td>

@@ -3,9 +3,11 @@ import { PLATE_CENTIMETRES } from '@amber-ladle/core/learn';
 import { computed } from 'vue';
 
 /** A spoonful on a plate, seen from above, as wide as it spread; the plate has a rim and a ruler across. */
-const { acrossCentimetres } = defineProps<{
+const { acrossCentimetres, says } = defineProps<{
   /** Left out before it was measured: then a pool of a creamy bowl stands there. */
   acrossCentimetres?: number | undefined;
+  /** What stands below it. */
+  says: string;
 }>();
 
 const PLATE = 26;
@@ -33,7 +35,7 @@ const radius = computed(() => (across.value / 2) * SCALE);
       :d="`M ${MIDDLE - radius} ${MIDDLE} H ${MIDDLE + radius} m -5 -4 l 5 4 l -5 4 M ${MIDDLE - radius + 5} ${MIDDLE - 4} l -5 4 l 5 4`"
     />
     <text :x="MIDDLE" :y="MIDDLE + radius + 18" text-anchor="middle" class="figures">
-      {{ acrossCentimetres ? `${acrossCentimetres} cm` : 'how far?' }}
+      {{ says }}
     </text>
   </svg>
 </template>

@@ -4,7 +4,9 @@ import { textureClass } from '@amber-ladle/core/mask';
 import { computed, ref, watch } from 'vue';
 import PlateDrawing from './PlateDrawing.vue';
 import { TextureScale } from '../bowl';
-import { readQuantity } from '@amber-ladle/core/measure';
+import { inUnit, readQuantity } from '@amber-ladle/core/measure';
+import { useHousehold } from '../data/household';
+import { writeLength } from '../words/units';
 
 /** The plate test: how far a spoonful spreads in half a minute, and how thick that is. */
 const {
@@ -18,22 +20,28 @@ const {
 }>();
 const emit = defineEmits<{ change: [centimetres: number | undefined] }>();
 
+const household = useHousehold();
+const unit = computed(() => household.where.lengthIn);
+const read = (words: string): number => readQuantity(words, 'cm', unit.value);
+/** A ruler is read to a tenth. */
+const shown = (value: number): string => String(Math.round(inUnit(value, 'cm', unit.value) * 10) / 10);
 const written = ref('');
 watch(
   () => centimetres,
   (now) => {
-    if (readQuantity(written.value, 'cm') !== now) written.value = now === undefined ? '' : String(now);
+    if (read(written.value) !== now) written.value = now === undefined ? '' : shown(now);
   },
   { immediate: true },
 );
-const value = computed(() => readQuantity(written.value, 'cm'));
+const value = computed(() => read(written.value));
 const isNone = computed(() => written.value.trim() === '');
 const { min, max } = PLATE_CENTIMETRES;
 const fault = computed(() => {
   if (isNone.value) return '';
-  if (Number.isNaN(value.value)) return 'A number in cm, or as “3 in”.';
-  if (value.value < min) return `A spoonful is ${min} cm across at the least.`;
-  return value.value > max ? `More than ${max} cm runs off the plate.` : '';
+  if (Number.isNaN(value.value))
+    return unit.value === 'cm' ? 'A number in cm, or as “3 in”.' : 'A number in inches, or as “8 cm”.';
+  if (value.value < min) return `A spoonful is ${writeLength(min, household.where)} across at the least.`;
+  return value.value > max ? `More than ${writeLength(max, household.where)} runs off the plate.` : '';
 });
 const flow = computed(() => (isNone.value || fault.value ? undefined : flowOfSpread(value.value, gramsPerMillilitre)));
 function take(): void {
@@ -47,7 +55,10 @@ function take(): void {
   <details class="plate-test" data-test="plate" :open="centimetres !== undefined">
     <summary>{{ asks }}</summary>
     <div class="row">
-      <PlateDrawing :across-centimetres="flow === undefined ? undefined : value" />
+      <PlateDrawing
+        :across-centimetres="flow === undefined ? undefined : value"
+        :says="flow === undefined ? 'how far?' : `${written.trim()} ${unit}`"
+      />
       <div>
         <p>
           A level tablespoon onto the middle of a flat plate. Wait thirty seconds, lay a ruler across where it is
@@ -56,7 +67,7 @@ function take(): void {
         <v-text-field
           v-model="written"
           label="Across, after 30 s"
-          suffix="cm"
+          :suffix="unit"
           inputmode="decimal"
           autocomplete="off"
           class="figures"

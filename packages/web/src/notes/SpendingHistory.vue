@@ -11,6 +11,7 @@ import { useChartLook } from '../kit/useChartLook';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { timeWords } from '../words/notes';
+import { writeMoney } from '../words/units';
 import { writeMonth } from '../words/when';
 
 /** What bowls cost, what was thrown away and how long it took, month by month, for the whole household. */
@@ -29,7 +30,7 @@ const read = inTurn(
 );
 void read();
 useChanges(['shelf', 'notes', 'bowls'], read);
-const money = (amount: number): string => amount.toFixed(2);
+const money = (amount: number): string => writeMoney(amount, household.where);
 const perBowl = computed(() => {
   const bowls = months.value.reduce((sum, month) => sum + month.bowls, 0);
   const spent = months.value.reduce((sum, month) => sum + month.money, 0);

@@ -58,6 +58,22 @@ const locales = computed(() => {
     title: `${countries.of(locale.slice(3)) ?? locale}: ${writeMoment(household.moment, { ...household.where, locale })}`,
   }));
 });
+const lengths = [
+  { value: 'cm', title: 'centimetres' },
+  { value: 'in', title: 'inches' },
+];
+const warmths = [
+  { value: '°C', title: 'degrees Celsius' },
+  { value: '°F', title: 'degrees Fahrenheit' },
+];
+/** Each by its name, so that one finds it by typing. */
+const currencies = computed(() => {
+  const names = new Intl.DisplayNames(settings.value.locale, { type: 'currency' });
+  return Intl.supportedValuesOf('currency').map((value) => ({
+    value,
+    title: `${names.of(value) ?? value} (${value})`,
+  }));
+});
 const zones = Intl.supportedValuesOf('timeZone');
 </script>
 
@@ -84,6 +100,23 @@ const zones = Intl.supportedValuesOf('timeZone');
             </button>
           </li>
         </ul>
+        <div class="units">
+          <v-select
+            :model-value="settings.lengthIn"
+            :items="lengths"
+            label="Hair is measured in"
+            data-test="lengths"
+            class="narrow"
+            @update:model-value="change({ lengthIn: $event })"
+          />
+          <v-select
+            :model-value="settings.warmthIn"
+            :items="warmths"
+            label="How warm it is, in"
+            class="narrow"
+            @update:model-value="change({ warmthIn: $event })"
+          />
+        </div>
       </section>
       <section>
         <h2>Stove</h2>
@@ -130,6 +163,18 @@ const zones = Intl.supportedValuesOf('timeZone');
           class="narrow"
           no-data-text="No zone of that name."
           @update:model-value="(zone: string | null) => zone && change({ timeZone: zone })"
+        />
+        <v-autocomplete
+          :model-value="settings.currency || null"
+          :items="currencies"
+          label="Prices are in"
+          data-test="currency"
+          class="narrow"
+          clearable
+          persistent-clear
+          placeholder="numbers alone"
+          no-data-text="No currency of that name."
+          @update:model-value="(currency: string | null) => change({ currency: currency ?? '' })"
         />
       </section>
       <section v-if="!household.isDemo">
@@ -193,6 +238,9 @@ h2 {
   grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
   gap: 8px;
   margin-top: 8px;
+}
+.units {
+  margin-top: 16px;
 }
 .rings {
   display: flex;

@@ -16,6 +16,7 @@ import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
 import { writeDay, writeMonth, writeTime } from '../words/when';
+import { writeMoney } from '../words/units';
 
 /** The book behind the shelf: every movement, what was thrown away and why, places, and files in and out. */
 Chart.register(LinearScale, CategoryScale, BarElement, Tooltip);
@@ -144,7 +145,7 @@ const options = computed(() => ({
               <tr v-for="month in months" :key="month.month">
                 <th scope="row">{{ month.name }}</th>
                 <td>{{ kitchenRound(month.grams) }} g</td>
-                <td>{{ month.money.toFixed(2) }}{{ month.unpricedGrams > 0 ? ' or more' : '' }}</td>
+                <td>{{ writeMoney(month.money, household.where) }}{{ month.unpricedGrams > 0 ? ' or more' : '' }}</td>
                 <td class="quiet">{{ month.reasons }}</td>
               </tr>
             </tbody>

@@ -11,6 +11,7 @@ import { useShelf, type ShelvedLot } from '../data/shelf';
 import { STAGE_WORDS, windowReason } from '../words/shelf';
 import { tillWords, aboutWords } from '../words/when';
 import { readQuantity } from '@amber-ladle/core/measure';
+import { writeMoney } from '../words/units';
 
 /** A lane explains itself, and hands do what hands do: feel, move, weigh, open, use, throw away. */
 const { shelved } = defineProps<{ shelved: ShelvedLot }>();
@@ -59,8 +60,10 @@ async function correct(): Promise<void> {
 <template>
   <div class="details">
     <p class="why figures" data-test="lot-why">
-      {{ windowReason(shelved.window, lot.state) }}
-      <span v-if="lot.pricePerGram" class="quiet">{{ (lot.pricePerGram * 100).toFixed(2) }} per 100 g usable.</span>
+      {{ windowReason(shelved.window, lot.state, household.where) }}
+      <span v-if="lot.pricePerGram" class="quiet"
+        >{{ writeMoney(lot.pricePerGram * 100, household.where) }} per 100 g usable.</span
+      >
     </p>
     <div v-if="shelved.window.ripeness" class="line" role="group" aria-label="How it feels">
       <span class="quiet">It feels</span>

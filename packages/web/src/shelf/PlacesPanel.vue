@@ -3,12 +3,14 @@ import type { KeptPlace } from '@amber-ladle/contract';
 import { PLACE_KINDS, USUAL_CELSIUS, type PlaceKind } from '@amber-ladle/core/shelf';
 import { computed, ref } from 'vue';
 import NumberField from '../kit/NumberField.vue';
+import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
 import { PLACE_WORDS } from '../words/shelf';
-import { readQuantity } from '@amber-ladle/core/measure';
+import { writeWarmth } from '../words/units';
 
 /** The owner's list of places. */
+const household = useHousehold();
 const shelf = useShelf();
 const notice = useNotice();
 const name = ref('');
@@ -49,7 +51,7 @@ async function add(): Promise<void> {
 }
 const remove = (place: KeptPlace): Promise<void> => tell(shelf.removePlace(place.id), `${place.name} is off the list.`);
 const warm = (place: KeptPlace, degrees: number): Promise<void> =>
-  tell(shelf.savePlace({ ...place, celsius: degrees }), `${place.name}: ${degrees} °C.`);
+  tell(shelf.savePlace({ ...place, celsius: degrees }), `${place.name}: ${writeWarmth(degrees, household.where)}.`);
 </script>
 
 <template>
@@ -65,7 +67,8 @@ const warm = (place: KeptPlace, degrees: number): Promise<void> =>
           :min="-40"
           :max="60"
           class="degrees"
-          @change="warm(place, readQuantity(($event.target as HTMLInputElement).value, '°C'))"
+          :shown-in="household.where.warmthIn"
+          @done="warm(place, $event)"
         />
         <button type="button" class="tool" :aria-label="`Take ${place.name} off the list`" @click="remove(place)">
           off the list

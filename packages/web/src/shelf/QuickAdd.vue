@@ -11,6 +11,7 @@ import ChoicePills from '../kit/ChoicePills.vue';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
+import { writeMoney } from '../words/units';
 
 /** "3 hard avocados 180 g today 1.40 each": one line and one key. */
 const household = useHousehold();
@@ -41,7 +42,7 @@ const isClear = computed(
 const reading = computed(() => {
   const read = draft.value;
   if (!read) return '';
-  if (read.questions.length > 0) return lotQuestionWords(read);
+  if (read.questions.length > 0) return lotQuestionWords(read, household.where);
   const row = household.catalogue.get(read.ingredientId ?? '');
   const parts = [
     row?.name,
@@ -53,7 +54,7 @@ const reading = computed(() => {
     read.stage ? STAGE_WORDS[read.stage] : '',
     shelf.placeById(read.placeId)?.name,
     untilWords(Date.parse(read.since), household.moment, household.where),
-    read.price === undefined ? '' : `for ${read.price.toFixed(2)}`,
+    read.price === undefined ? '' : `for ${writeMoney(read.price, household.where)}`,
   ];
   return parts.filter(Boolean).join(' · ');
 });

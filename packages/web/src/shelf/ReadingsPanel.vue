@@ -7,7 +7,7 @@ import { call } from '../data/client';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
-import { writeCelsius } from '../words/shelf';
+import { writeWarmth } from '../words/units';
 import { writeTime } from '../words/when';
 
 /** How warm each place is: what a thermometer said of late, else what it usually has; and a line to say what one shows. */
@@ -15,6 +15,7 @@ const household = useHousehold();
 const shelf = useShelf();
 const notice = useNotice();
 const text = ref('');
+const warmth = (celsius: number): string => writeWarmth(celsius, household.where);
 const zone = computed(() => household.settings.timeZone);
 
 const ASKS: Readonly<Record<ReadingQuestion, string>> = {
@@ -25,14 +26,20 @@ const ASKS: Readonly<Record<ReadingQuestion, string>> = {
 const read = computed(() =>
   text.value.trim() === ''
     ? undefined
-    : readReading(text.value, { places: shelf.places, timeZone: zone.value, now: household.now().toISOString() }),
+    : readReading(text.value, {
+        places: shelf.places,
+        timeZone: zone.value,
+        now: household.now().toISOString(),
+        usual: household.where.warmthIn,
+      }),
 );
 const hint = computed(() => {
   const found = read.value;
-  if (!found) return 'Such as “fridge 6 °C at 18:30”.';
+  if (!found)
+    return `Such as “fridge ${warmth(6)} at ${writeTime('2000-01-01T18:30:00Z', { ...household.where, timeZone: 'UTC' })}”.`;
   if (found.celsius === undefined || found.questions.length > 0)
     return found.questions.map((question) => ASKS[question]).join(' ');
-  return `${shelf.placeById(found.placeId ?? '')?.name}: ${writeCelsius(found.celsius)} at ${writeTime(found.at, household.where)}`;
+  return `${shelf.placeById(found.placeId ?? '')?.name}: ${warmth(found.celsius)} at ${writeTime(found.at, household.where)}`;
 });
 const rows = computed(() =>
   shelf.places.map((place) => {
@@ -42,8 +49,8 @@ const rows = computed(() =>
       id: place.id,
       name: place.name,
       words: holds
-        ? `${writeCelsius(last.celsius)}, read ${writeTime(last.at, household.where)}`
-        : `taken as ${writeCelsius(place.celsius)}, its usual; not measured`,
+        ? `${warmth(last.celsius)}, read ${writeTime(last.at, household.where)}`
+        : `taken as ${warmth(place.celsius)}, its usual; not measured`,
     };
   }),
 );
@@ -52,7 +59,7 @@ async function tell(): Promise<void> {
   if (questions.length > 0 || placeId === undefined || celsius === undefined || at === undefined) return;
   try {
     await call(api.stock.tellReading, { body: { placeId, celsius, at } });
-    notice.show(`${shelf.placeById(placeId)?.name}: ${writeCelsius(celsius)} is noted. It holds for two hours.`);
+    notice.show(`${shelf.placeById(placeId)?.name}: ${warmth(celsius)} is noted. It holds for two hours.`);
     text.value = '';
   } catch (error) {
     notice.fail(error);

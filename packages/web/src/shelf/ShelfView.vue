@@ -14,7 +14,7 @@ import { useKeys } from '../kit/useKeys';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { useShelf, type ShelvedLot } from '../data/shelf';
-import { writeCelsius } from '../words/shelf';
+import { writeWarmth } from '../words/units';
 import { weekdayWord } from '../words/when';
 
 /** Produce as lanes over the coming days: what is cut first, then place by place; what keeps for months at the end. */
@@ -142,7 +142,9 @@ useKeys([
         >
           <h2 :id="`group-${group.id}`">
             {{ group.title }}
-            <span v-if="group.place" class="quiet figures">{{ writeCelsius(Math.round(group.place.celsius)) }}</span>
+            <span v-if="group.place" class="quiet figures">{{
+              writeWarmth(Math.round(group.place.celsius), household.where)
+            }}</span>
           </h2>
           <ul class="plain-list">
             <LotLane

@@ -11,7 +11,9 @@ import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
 import { useChanges } from '../data/useChanges';
 import { useInk } from '../kit/useInk';
+import { writeWarmth } from '../words/units';
 import { writeTime } from '../words/when';
+import { inUnit } from '@amber-ladle/core/measure';
 import { TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
 
 /** What the thermometer in the fridge says, of late and now; a stand-in whose door and power hands can turn. */
@@ -57,6 +59,10 @@ async function pass(minutes: number): Promise<void> {
   }
 }
 
+/** As the household reads it. */
+const unit = computed(() => household.where.warmthIn);
+const own = (celsius: number): number => inUnit(celsius, '°C', unit.value);
+const shown = computed(() => writeWarmth(first.value?.celsius ?? 0, household.where));
 const points = computed(() =>
   shelf.readings.filter(
     ({ placeId, at }) => placeId === first.value?.placeId && household.moment - Date.parse(at) < TWENTY_FOUR_HOURS,
@@ -66,8 +72,8 @@ const data = computed(() => ({
   labels: points.value.map(({ at }) => writeTime(at, household.where)),
   datasets: [
     {
-      label: '°C',
-      data: points.value.map(({ celsius }) => celsius),
+      label: unit.value,
+      data: points.value.map(({ celsius }) => own(celsius)),
       borderColor: ink.value.amber,
       backgroundColor: ink.value.wash,
       borderWidth: 2,
@@ -76,8 +82,8 @@ const data = computed(() => ({
       tension: 0.2,
     },
     {
-      label: '5 °C',
-      data: points.value.map(() => 5),
+      label: writeWarmth(5, household.where),
+      data: points.value.map(() => own(5)),
       borderColor: ink.value.clay,
       borderWidth: 1.4,
       borderDash: [4, 4],
@@ -93,9 +99,9 @@ const options = computed(() => ({
   scales: {
     x: { ticks: { color: ink.value.quiet, maxTicksLimit: 5, maxRotation: 0 }, grid: { display: false } },
     y: {
-      suggestedMin: 0,
-      suggestedMax: 10,
-      title: { display: true, text: '°C', color: ink.value.quiet },
+      suggestedMin: own(0),
+      suggestedMax: own(10),
+      title: { display: true, text: unit.value, color: ink.value.quiet },
       ticks: { color: ink.value.quiet },
       grid: { color: ink.value.rule },
     },
@@ -106,15 +112,10 @@ const options = computed(() => ({
 <template>
   <section v-if="first" aria-labelledby="thermometer" class="thermometer" data-test="thermometer">
     <h2 id="thermometer">
-      {{ first.name }} <span class="figures" data-test="celsius">{{ first.celsius.toFixed(1) }} °C</span>
+      {{ first.name }} <span class="figures" data-test="celsius">{{ shown }}</span>
     </h2>
     <div v-if="counts && points.length > 1" class="chart">
-      <Line
-        :data="data"
-        :options="options"
-        :aria-label="`Temperature of the last day, now ${first.celsius.toFixed(1)} °C`"
-        role="img"
-      />
+      <Line :data="data" :options="options" :aria-label="`Temperature of the last day, now ${shown}`" role="img" />
     </div>
     <p v-else-if="counts" class="quiet">The course of the day appears with the next readings.</p>
     <p class="quiet">

@@ -114,10 +114,11 @@ const worth = computed(() => {
     why: reasonSentence(
       found.ranked.terms.filter(({ id }) => !SAID.has(id)),
       household.catalogue,
+      household.where,
     ),
     second:
       second && found.runnerUp
-        ? `Next best: ${second.name}. ${reasonSentence(found.runnerUp.terms, household.catalogue)}`
+        ? `Next best: ${second.name}. ${reasonSentence(found.runnerUp.terms, household.catalogue, household.where)}`
         : '',
     beside: buy.length > 0 ? `Still missing, or not ripe: ${buy.join(', ')}.` : 'Everything else is in the house.',
   };

@@ -8,6 +8,7 @@ import { useWeeks } from '../data/useWeeks';
 import { useHousehold } from '../data/household';
 import { inTurn } from '../data/inTurn';
 import { useChanges } from '../data/useChanges';
+import { writeMoney } from '../words/units';
 
 /** The weeks that were: what was planned and made, what turned and what it was thought would, what was spent. */
 const household = useHousehold();
@@ -50,7 +51,7 @@ const lostWords = ({ lostGrams, expectedGrams }: WeekBack): string =>
           <th scope="row">{{ isNow(week) ? 'This week' : dateOf(week.week) }}</th>
           <td>{{ bowlWords(week) }}</td>
           <td>{{ lostWords(week) }}</td>
-          <td class="money">{{ week.spentMoney.toFixed(2) }}</td>
+          <td class="money">{{ writeMoney(week.spentMoney, household.where) }}</td>
         </tr>
       </tbody>
     </table>

@@ -40,7 +40,7 @@ const reasons = computed(() =>
   bowl.headIds.map((id) => ({
     id,
     name: household.headById(id)?.name ?? '',
-    words: reasonSentence(bowl.terms[id] ?? [], household.catalogue),
+    words: reasonSentence(bowl.terms[id] ?? [], household.catalogue, household.where),
   })),
 );
 /** What it is good for beside the hair: what would turn, and who would wait. */

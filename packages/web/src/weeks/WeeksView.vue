@@ -243,7 +243,7 @@ const trial = computed(() => {
       <div class="two">
         <div>
           <BuyPanel />
-          <p v-if="weeks.weeks" class="quiet">{{ spendingWords(weeks.weeks) }}</p>
+          <p v-if="weeks.weeks" class="quiet">{{ spendingWords(weeks.weeks, household.where) }}</p>
         </div>
         <BackPanel />
       </div>

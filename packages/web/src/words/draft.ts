@@ -1,4 +1,5 @@
 import type { DraftLine, LotDraft, UseReading } from '@amber-ladle/core/exchange';
+import { writeMoney, type Written } from './units';
 
 /** What a line still has to be asked, in words; empty where all is clear. */
 export function questionWords({
@@ -27,13 +28,16 @@ export function questionWords({
 }
 
 /** What a line of shopping still has to be asked. */
-export function lotQuestionWords({ questions, isCounted = false, price, count, ...rest }: LotDraft): string {
+export function lotQuestionWords(
+  { questions, isCounted = false, price, count, ...rest }: LotDraft,
+  where: Pick<Written, 'locale' | 'currency'>,
+): string {
   const ofTheLine = questions.filter((question) => question !== 'each-or-together');
   const words = questionWords({ ...rest, questions: ofTheLine });
   const asked = isCounted ? words.replace('How much, in grams?', 'How many, or how much in grams?') : words;
   const ofThePrice =
     ofTheLine.length < questions.length
-      ? `Is ${price?.toFixed(2) ?? 'that'} for each of the ${count ?? 2} or for all?`
+      ? `Is ${price === undefined ? 'that' : writeMoney(price, where)} for each of the ${count ?? 2} or for all?`
       : '';
   return [asked, ofThePrice].filter(Boolean).join(' ');
 }

@@ -2,6 +2,7 @@ import type { HeadStory, RankTerm, TermId } from '@amber-ladle/core/judge';
 import type { Allergen, Catalogue, Rhythm } from '@amber-ladle/core/ingredient';
 import { listed } from '@amber-ladle/words';
 import { NEED_WORDS, writeMinutes } from './mask';
+import { writeMoney, type Written } from './units';
 
 export const RHYTHM_WORDS: Readonly<Record<Rhythm, string>> = {
   protein: 'protein',
@@ -41,7 +42,7 @@ const names = (ids: readonly string[] | undefined, catalogue: Catalogue): string
   listed((ids ?? []).map((id) => catalogue.get(id)?.name.toLowerCase() ?? id));
 
 /** One reason for or against a mask, in a few words. */
-export function termWords(term: RankTerm, catalogue: Catalogue): string {
+export function termWords(term: RankTerm, catalogue: Catalogue, where: Pick<Written, 'locale' | 'currency'>): string {
   const { id, needs = [], ingredientIds, minutes = 0, mean = 0, money = 0 } = term;
   const words: Readonly<Record<TermId, () => string>> = {
     need: () => `used for ${needs.map((need) => NEED_WORDS[need]).join(', ')}`,
@@ -57,7 +58,7 @@ export function termWords(term: RankTerm, catalogue: Catalogue): string {
     soon: () => 'something like it was lately',
     rating: () => `liked before (${mean.toFixed(1)} of 5)`,
     quick: () => `${writeMinutes(minutes)} in all`,
-    cost: () => `about ${money.toFixed(2)} to buy`,
+    cost: () => `about ${writeMoney(money, where)} to buy`,
     school: () => 'the part of the egg you hold with',
     stains: () => 'stains',
     new: () => `new to this head: ${names(ingredientIds, catalogue)}`,
@@ -68,11 +69,15 @@ export function termWords(term: RankTerm, catalogue: Catalogue): string {
 }
 
 /** Why it comes first, in one sentence. */
-export function reasonSentence(terms: readonly RankTerm[], catalogue: Catalogue): string {
-  const good = terms.filter(({ points }) => points > 0).map((term) => termWords(term, catalogue));
+export function reasonSentence(
+  terms: readonly RankTerm[],
+  catalogue: Catalogue,
+  where: Pick<Written, 'locale' | 'currency'>,
+): string {
+  const good = terms.filter(({ points }) => points > 0).map((term) => termWords(term, catalogue, where));
   const bad = terms
     .filter(({ points, id }) => points < -0.3 && id !== 'quick')
-    .map((term) => termWords(term, catalogue));
+    .map((term) => termWords(term, catalogue, where));
   const first = good.length > 0 ? good.join('; ') : 'nothing speaks against it';
   const sentence = bad.length > 0 ? `${first}; but ${bad.join(', ')}` : first;
   return `${sentence[0]?.toUpperCase()}${sentence.slice(1)}.`;

@@ -18,7 +18,12 @@ const window = windowOf(avocado, past, climate, NOW);
 /** Why the window of an avocado that is so ripe ends when it does. */
 function said(ripeness: number): string {
   if (!window.ripeness) throw new Error('An avocado ripens.');
-  return windowReason({ ...window, ripeness: { ...window.ripeness, ripeness } }, 'whole');
+  return windowReason({ ...window, ripeness: { ...window.ripeness, ripeness } }, 'whole', {
+    locale: 'en-GB',
+    lengthIn: 'cm',
+    warmthIn: '°C',
+    currency: '',
+  });
 }
 
 describe('how ripe a fruit is, in words', () => {

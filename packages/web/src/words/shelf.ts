@@ -3,6 +3,7 @@ import { kitchenRound, writeFraction } from '@amber-ladle/core/measure';
 import type { Lot, LotWindow, PlaceKind, Stage } from '@amber-ladle/core/shelf';
 import { SOURCES, type SourceId } from '@amber-ladle/core/source';
 import { HOUR, MINUTE, TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
+import { writeWarmth, type Written } from './units';
 
 export const STAGE_WORDS: Readonly<Record<Stage, string>> = {
   unripe: 'hard',
@@ -92,6 +93,7 @@ function goneWords(share: number): string {
 export function windowReason(
   { reason, keeping, source, usedShare, ripeness, tooWarmCelsius }: LotWindow,
   state: LotState,
+  where: Written,
 ): string {
   const from = `(${sourceWords(source)})`;
   if (reason === 'ripeness' && ripeness) {
@@ -100,16 +102,12 @@ export function windowReason(
       : `Ready; of its ready days, ${goneWords(ripeness.ripeness - 1)} ${from}.`;
   }
   const room = isPerishable(keeping)
-    ? `${hoursWords(keeping.roomHours)} in a room, half above 32 °C`
+    ? `${hoursWords(keeping.roomHours)} in a room, half above ${writeWarmth(32, where)}`
     : `${hoursWords(keeping.roomHours)} in a room`;
   const warm =
     tooWarmCelsius === undefined
       ? ''
-      : ` It stands at ${kitchenRound(tooWarmCelsius)} °C, which counts as a room: a fridge keeps at 5 °C and below.`;
+      : ` It stands at ${writeWarmth(kitchenRound(tooWarmCelsius), where)}, which counts as a room: a fridge keeps at ${writeWarmth(5, where)} and below.`;
   const spent = usedShare > 0.005 ? ` ${Math.round(Math.min(1, usedShare) * 100)} % of that is used.` : '';
   return `${STATE_WORDS[state][0]?.toUpperCase()}${STATE_WORDS[state].slice(1)}: ${room}, ${hoursWords(keeping.coldHours)} in a fridge ${from}.${spent}${warm}`;
 }
-
-/** A temperature with its unit and a true minus sign. @example writeCelsius(-18) // '−18 °C' */
-export const writeCelsius = (celsius: number): string =>
-  `${String(Math.round(celsius * 10) / 10).replace('-', '−')} °C`;

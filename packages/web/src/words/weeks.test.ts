@@ -14,7 +14,7 @@ import {
   weightWords,
 } from './weeks';
 
-const GB = { locale: 'en-GB', timeZone: 'Europe/London' };
+const GB = { locale: 'en-GB', timeZone: 'Europe/London', lengthIn: 'cm', warmthIn: '°C', currency: '' } as const;
 const TODAY = '2026-03-14';
 const name = (id: string): string => ({ ada: 'Ada', bo: 'Bo', oat: 'Oat ease', green: 'Towpath avocado' })[id] ?? id;
 
@@ -54,9 +54,9 @@ describe('the words of the weeks', () => {
 
   it('say what the shopping costs, and of how much no price is known', () => {
     const two = [{}, {}] as unknown as Weeks['purchases'];
-    expect(spendingWords({ spent: 0, purchases: [], unpriced: 0 })).toBe('');
-    expect(spendingWords({ spent: 0, purchases: two, unpriced: 2 })).toMatch(/No price is known/);
-    expect(spendingWords({ spent: 3.456, purchases: two, unpriced: 1 })).toBe(
+    expect(spendingWords({ spent: 0, purchases: [], unpriced: 0 }, GB)).toBe('');
+    expect(spendingWords({ spent: 0, purchases: two, unpriced: 2 }, GB)).toMatch(/No price is known/);
+    expect(spendingWords({ spent: 3.456, purchases: two, unpriced: 1 }, GB)).toBe(
       'What the plan has to buy comes to about 3.46; of 1 more no price is known.',
     );
   });

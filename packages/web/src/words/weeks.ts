@@ -6,6 +6,7 @@ import type { Mask } from '@amber-ladle/core/mask';
 import type { Day } from '@amber-ladle/core/time';
 import { daysBetween } from '@amber-ladle/core/time';
 import { weekdayWord, type Where } from './when';
+import { writeMoney, type Written } from './units';
 
 /** Names as they are said one after the other. @example listWords(['Wren', 'Moss', 'Tansy']) // 'Wren, Moss and Tansy' */
 export const listWords = (names: readonly string[], { locale }: Pick<Where, 'locale'>): string =>
@@ -62,11 +63,14 @@ export function sumWords(weeks: Weeks, nameOf: (headId: string) => string, catal
 }
 
 /** What the shopping of a plan costs as far as prices are known; nothing where there is nothing to buy. */
-export function spendingWords({ spent, purchases, unpriced }: Pick<Weeks, 'spent' | 'purchases' | 'unpriced'>): string {
+export function spendingWords(
+  { spent, purchases, unpriced }: Pick<Weeks, 'spent' | 'purchases' | 'unpriced'>,
+  where: Pick<Written, 'locale' | 'currency'>,
+): string {
   if (purchases.length === 0) return '';
   if (unpriced === purchases.length) return 'No price is known of what the plan has to buy.';
   const more = unpriced > 0 ? `; of ${unpriced} more no price is known` : '';
-  return `What the plan has to buy comes to about ${spent.toFixed(2)}${more}.`;
+  return `What the plan has to buy comes to about ${writeMoney(spent, where)}${more}.`;
 }
 
 /** How good a plan is known to be. */
@@ -77,7 +81,11 @@ export function proofWords({ isProven, gap }: Pick<Weeks, 'isProven' | 'gap'>, i
 }
 
 /** What a change would bring, as short sentences; one at the least. */
-export function differenceWords(difference: Difference, catalogue: Catalogue, where: Where): readonly string[] {
+export function differenceWords(
+  difference: Difference,
+  catalogue: Catalogue,
+  where: Where & Written,
+): readonly string[] {
   const name = (id: string): string => ingredientById(catalogue, id).name.toLowerCase();
   const more = difference.lost.filter(({ grams }) => grams >= 15);
   const less = difference.lost.filter(({ grams }) => grams <= -15);
@@ -98,7 +106,7 @@ export function differenceWords(difference: Difference, catalogue: Catalogue, wh
       ? [`to buy: ${listWords([...new Set(difference.buys.map(({ ingredientId }) => name(ingredientId)))], where)}`]
       : []),
     ...(Math.abs(difference.money) >= 0.05
-      ? [`${Math.abs(difference.money).toFixed(2)} ${difference.money > 0 ? 'more' : 'less'} to pay`]
+      ? [`${writeMoney(Math.abs(difference.money), where)} ${difference.money > 0 ? 'more' : 'less'} to pay`]
       : []),
   ];
   if (words.length > 0) return words;

@@ -1,7 +1,8 @@
 import type { SizedBowl } from '@amber-ladle/core/batch';
 import { isOfLocks } from '@amber-ladle/core/hair';
 import { kitchenRound } from '@amber-ladle/core/measure';
-import { writeNumber, type Where } from './when';
+import { writeLength, type Written } from './units';
+import { writeNumber } from './when';
 
 /** One step of the arithmetic behind a bowl: what, from what, and what it comes to. */
 export interface WhyStep {
@@ -27,7 +28,7 @@ const TOOL_WORDS = {
 /** The way from the head to the millilitres, step by step. */
 export function whySteps(
   sized: Pick<SizedBowl, 'demand' | 'losses' | 'enoughChance' | 'wantedOnHeadMillilitres' | 'needMillilitres'>,
-  where: Pick<Where, 'locale'>,
+  where: Pick<Written, 'locale' | 'lengthIn'>,
 ): WhyStep[] {
   const { demand, losses } = sized;
   const { reason } = demand;
@@ -46,7 +47,7 @@ export function whySteps(
     },
     {
       what: 'Surface of all strands',
-      from: `mean length ${kitchenRound(reason.meanLengthCentimetres)} cm`,
+      from: `mean length ${writeLength(kitchenRound(reason.meanLengthCentimetres), where)}`,
       result: `${reason.strandSurfaceSquareMetres.toFixed(1)} m²`,
     },
     {

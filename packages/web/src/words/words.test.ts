@@ -16,7 +16,7 @@ import { fixWords, plateSays, pullWords } from './texture';
 import { whySteps } from './why';
 import { weekdayWord, writeDay, writeNumber, writeTime } from './when';
 
-const HERE = { timeZone: 'UTC', locale: 'en-GB' };
+const HERE = { timeZone: 'UTC', locale: 'en-GB', lengthIn: 'cm' } as const;
 
 describe('when', () => {
   const now = new Date('2026-03-14T09:30:00Z');
