@@ -63,6 +63,19 @@ export default defineConfig({
     target: 'es2022',
     modulePreload: { polyfill: false },
     rolldownOptions: {
+      output: {
+        // A file to each module that two pages share were over a hundred for the first card: a phone fetches six at a time.
+        codeSplitting: {
+          groups: [
+            { name: 'vue', test: /node_modules[\\/](@vue|vue|vue-router|pinia|@vueuse)[\\/]/ },
+            { name: 'controls', test: /node_modules[\\/]vuetify[\\/]/, minShareCount: 4 },
+            // Without charts, which few pages have.
+            { name: 'kit', test: /packages[\\/]web[\\/]src[\\/]kit[\\/](?!ink|useInk|useChartLook|CodeDrawing)/, minShareCount: 2 },
+            { name: 'data', test: /packages[\/]web[\/]src[\/](data|words)[\/]/, minShareCount: 4 },
+            { name: 'core', test: /packages[\\/](core|contract|words)[\\/]/, minShareCount: 4 },
+          ],
+        },
+      },
       treeshake: {
         // What a feature's face hands out and a page does not take is not loaded with it; only styles and the beginning work by being there.
         moduleSideEffects: [
