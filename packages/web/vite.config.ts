@@ -70,8 +70,12 @@ export default defineConfig({
             { name: 'vue', test: /node_modules[\\/](@vue|vue|vue-router|pinia|@vueuse)[\\/]/ },
             { name: 'controls', test: /node_modules[\\/]vuetify[\\/]/, minShareCount: 4 },
             // Without charts, which few pages have.
-            { name: 'kit', test: /packages[\\/]web[\\/]src[\\/]kit[\\/](?!ink|useInk|useChartLook|CodeDrawing)/, minShareCount: 2 },
-            { name: 'data', test: /packages[\/]web[\/]src[\/](data|words)[\/]/, minShareCount: 4 },
+            {
+              name: 'kit',
+              test: /packages[\\/]web[\\/]src[\\/]kit[\\/](?!ink|useInk|useChartLook|CodeDrawing)/,
+              minShareCount: 2,
+            },
+            { name: 'data', test: /packages[\\/]web[\\/]src[\\/](data|words)[\\/]/, minShareCount: 4 },
             { name: 'core', test: /packages[\\/](core|contract|words)[\\/]/, minShareCount: 4 },
           ],
         },
