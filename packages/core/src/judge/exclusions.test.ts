@@ -18,7 +18,7 @@ import {
 
 /** Why a mask is not offered: each reason at its edge, with what is said and from when it would be. */
 const NOW = Date.parse('2026-03-14T10:00:00Z');
-const STOCK: Stock = { usableGrams: new Map(), turningGrams: new Map(), pricePerGram: new Map() };
+const STOCK: Stock = { usableGrams: new Map(), turningGrams: new Map(), pricePerGram: new Map(), ripeAt: new Map() };
 const book = (id: string, change: Partial<Mask> = {}): Mask => ({
   ...(BUILT_IN_MASKS.find((one) => one.id === id) as Mask),
   ...change,
@@ -195,11 +195,23 @@ describe('offered', () => {
       usableGrams: new Map([['honey', 1e6]]),
       turningGrams: new Map([['honey', 20]]),
       pricePerGram: new Map([['honey', 0.01]]),
+      ripeAt: new Map(),
     };
     const { ranked } = rankMasks([mask], ada, stock, CATALOGUE, { now: NOW, timeZone: 'UTC', schools: {} });
     const term = (id: string) => ranked[0]?.terms.find((one) => one.id === id);
     expect(term('in-house')).toMatchObject({ ingredientIds: ['avocado'], points: -5 * 0.5 });
     expect(term('saves')?.ingredientIds).toEqual(['honey']);
+    // What lies there hard is as good as not there, and told apart from what has to be bought.
+    const hard = rankMasks([mask], ada, { ...stock, ripeAt: new Map([['avocado', NOW + 1]]) }, CATALOGUE, {
+      now: NOW,
+      timeZone: 'UTC',
+      schools: {},
+    }).ranked[0]?.terms.find(({ id }) => id === 'in-house');
+    expect(hard).toMatchObject({
+      ingredientIds: [],
+      unripe: [{ ingredientId: 'avocado', readyAt: NOW + 1 }],
+      points: -5 * 0.5,
+    });
     // What would be lost anyway costs nothing: only the honey beyond those 20 g is paid for.
     const without = rankMasks([mask], ada, { ...stock, turningGrams: new Map() }, CATALOGUE, {
       now: NOW,

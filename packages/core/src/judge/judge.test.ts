@@ -310,6 +310,7 @@ describe('ranking', () => {
     usableGrams: new Map(Object.entries(usable)),
     turningGrams: new Map(Object.entries(turning)),
     pricePerGram: new Map(),
+    ripeAt: new Map(),
   });
   const who = (story: Partial<HeadStory> = {}, rest: Partial<RankedHead> = {}): RankedHead => ({
     id: 'ada',

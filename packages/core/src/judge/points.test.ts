@@ -25,7 +25,7 @@ const mask = (...parts: Mask['parts']): Mask => ({
 const AVOCADO = mask(part('avocado', 0.9), part('honey', 0.1));
 const WHOLE_EGG = mask(part('avocado', 0.5), part('egg-whole', 0.5));
 
-const nothing: Stock = { usableGrams: new Map(), turningGrams: new Map(), pricePerGram: new Map() };
+const nothing: Stock = { usableGrams: new Map(), turningGrams: new Map(), pricePerGram: new Map(), ripeAt: new Map() };
 const plenty: Stock = { ...nothing, usableGrams: new Map([...CATALOGUE.keys()].map((id) => [id, 1e6])) };
 const wore = (daysAgo: number, ingredientIds: readonly string[], rhythms: RankedHead['wore'][number]['rhythms']) => ({
   maskId: 'another',

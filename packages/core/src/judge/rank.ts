@@ -55,6 +55,8 @@ export interface RankTerm {
   readonly points: number;
   readonly needs?: readonly Need[];
   readonly ingredientIds?: readonly string[];
+  /** `in-house`: what lies there but is not ripe, with when about it will be, milliseconds; Infinity where it will not. */
+  readonly unripe?: readonly { readonly ingredientId: string; readonly readyAt: number }[];
   readonly minutes?: number;
   readonly mean?: number;
   readonly money?: number;
@@ -244,7 +246,7 @@ function termsFor(
   const terms: RankTerm[] = [
     { id: 'need', points: POINTS.need * met.length, needs: met },
     { id: 'saves', points: POINTS.saves * lost, ingredientIds: savedIds },
-    { id: 'in-house', points: POINTS.missing * short.share, ingredientIds: short.ids },
+    { id: 'in-house', points: POINTS.missing * short.share, ingredientIds: short.ids, unripe: short.unripe },
     { id: 'due', points: due ? POINTS.due : 0, rhythms, wasWorn },
     {
       id: 'soon',
@@ -286,6 +288,7 @@ function against(stock: Stock, mask: Mask, head: SizedHead, catalogue: Catalogue
   let money = 0;
   const savedIds: string[] = [];
   const shortIds: string[] = [];
+  const unripe: { ingredientId: string; readyAt: number }[] = [];
   for (const { ingredientId, share, measuredBy } of mask.parts) {
     const wanted = bowlGrams * share;
     const saved = Math.min(wanted, stock.turningGrams.get(ingredientId) ?? 0);
@@ -298,12 +301,15 @@ function against(stock: Stock, mask: Mask, head: SizedHead, catalogue: Catalogue
     if (!isCounted || ingredientById(catalogue, ingredientId).traits.isFromTap) continue;
     const short = Math.max(0, 1 - (stock.usableGrams.get(ingredientId) ?? 0) / wanted);
     shortShare += share * short;
-    if (short > 0.05) shortIds.push(ingredientId);
+    if (short <= 0.05) continue;
+    const readyAt = stock.ripeAt.get(ingredientId);
+    if (readyAt === undefined) shortIds.push(ingredientId);
+    else unripe.push({ ingredientId, readyAt });
   }
   return {
     lost: 1 - Math.exp(-lostGrams / SAVES_SCALE_GRAMS),
     savedIds,
     money,
-    short: { share: shortShare, ids: shortIds },
+    short: { share: shortShare, ids: shortIds, unripe },
   };
 }

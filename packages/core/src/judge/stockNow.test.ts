@@ -27,6 +27,23 @@ describe('what the shelf holds at a moment', () => {
     expect(at([aLot('strange', 'moonfruit')]).usableGrams.size).toBe(0);
   });
 
+  it('knows when the first of what is hard will be ripe, and that it will not be in a fridge', () => {
+    const late = { ...avocado('unripe'), id: 'late' };
+    const soon = avocado('nearly');
+    const readyAt = (lot: typeof soon): number | undefined =>
+      windowOf(ingredientById(CATALOGUE, 'avocado'), lotPast(lot), STILL, T0).ripeness?.ready?.at;
+    expect(readyAt(soon)).toBeLessThan(readyAt(late) ?? 0);
+    expect(at([late, soon]).ripeAt.get('avocado')).toBe(readyAt(soon));
+    expect(at([soon, late]).ripeAt.get('avocado')).toBe(readyAt(soon));
+    expect(at([avocado('ready')]).ripeAt.size).toBe(0);
+    const cold = aLot('cold', 'avocado', {
+      grams: 133,
+      stays: [{ placeId: 'fridge', from: iso(T0) }],
+      touches: [{ at: iso(T0), stage: 'unripe' }],
+    });
+    expect(at([cold]).ripeAt.get('avocado')).toBe(Infinity);
+  });
+
   it('turns from thirty hours before the end on, and not a moment earlier', () => {
     const row = ingredientById(CATALOGUE, 'papaya');
     const { endsAt } = windowOf(row, lotPast(cutPapaya), STILL, T0);

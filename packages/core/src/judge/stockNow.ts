@@ -10,6 +10,8 @@ export interface Stock {
   readonly turningGrams: ReadonlyMap<string, number>;
   /** What a usable gram cost, by ingredient, where somebody said; the dearest lot counts. */
   readonly pricePerGram: ReadonlyMap<string, number>;
+  /** What lies there but is not ripe, with when about the first of it will be, milliseconds; Infinity where it will not ripen as it lies. */
+  readonly ripeAt: ReadonlyMap<string, number>;
 }
 
 /** What ends within this many hours is lost otherwise. */
@@ -20,9 +22,12 @@ export function stockNow(lots: readonly Lot[], catalogue: Catalogue, climate: Cl
   const usableGrams = new Map<string, number>();
   const turningGrams = new Map<string, number>();
   const pricePerGram = new Map<string, number>();
+  const ripeAt = new Map<string, number>();
   const add = (to: Map<string, number>, id: string, grams: number): unknown => to.set(id, (to.get(id) ?? 0) + grams);
   for (const lot of lots) {
-    const state = stateOf(lot, catalogue, climate, now);
+    const { state, readyAt } = lookAt(lot, catalogue, climate, now);
+    if (readyAt !== undefined)
+      ripeAt.set(lot.ingredientId, Math.min(readyAt, ripeAt.get(lot.ingredientId) ?? Infinity));
     if (state === 'not') continue;
     add(usableGrams, lot.ingredientId, lot.state === 'raw' ? cookedGrams(lot, catalogue) : lot.grams);
     if (lot.pricePerGram !== undefined && lot.state !== 'raw')
@@ -32,7 +37,7 @@ export function stockNow(lots: readonly Lot[], catalogue: Catalogue, climate: Cl
     if (lot.state === 'whole')
       for (const { id, share } of partsOf(lot.ingredientId, catalogue)) add(usableGrams, id, lot.grams * share);
   }
-  return { usableGrams, turningGrams, pricePerGram };
+  return { usableGrams, turningGrams, pricePerGram, ripeAt };
 }
 
 /** Lots that would be lost by tomorrow evening. */
@@ -42,15 +47,23 @@ export const turningLots = (
   climate: Climate,
   now: number,
 ): ReadonlySet<string> =>
-  new Set(lots.filter((lot) => stateOf(lot, catalogue, climate, now) === 'turning').map(({ id }) => id));
+  new Set(lots.filter((lot) => lookAt(lot, catalogue, climate, now).state === 'turning').map(({ id }) => id));
 
-function stateOf(lot: Lot, catalogue: Catalogue, climate: Climate, now: number): 'usable' | 'turning' | 'not' {
+/** Whether a lot may be used now, and when it may where it is not ripe. */
+interface Looked {
+  readonly state: 'usable' | 'turning' | 'not';
+  readonly readyAt?: number;
+}
+
+function lookAt(lot: Lot, catalogue: Catalogue, climate: Climate, now: number): Looked {
   const row = catalogue.get(lot.ingredientId);
-  if (!row) return 'not';
-  if (lot.state === 'raw') return 'usable';
+  if (!row) return { state: 'not' };
+  if (lot.state === 'raw') return { state: 'usable' };
   const { endsAt, isPast, ripeness } = windowOf(row, lotPast(lot), climate, now);
-  if (isPast || (ripeness && ripeness.stage !== 'ready' && ripeness.stage !== 'last-day')) return 'not';
-  return endsAt - now <= TURNS_WITHIN_HOURS * HOUR ? 'turning' : 'usable';
+  if (isPast) return { state: 'not' };
+  if (ripeness && ripeness.stage !== 'ready' && ripeness.stage !== 'last-day')
+    return { state: 'not', readyAt: ripeness.ready?.at ?? Infinity };
+  return { state: endsAt - now <= TURNS_WITHIN_HOURS * HOUR ? 'turning' : 'usable' };
 }
 
 /** What can be separated from a whole thing, with its share of it. */

@@ -53,7 +53,7 @@ interface Suits {
   readonly canOn: readonly boolean[];
 }
 
-const NOTHING = { usableGrams: new Map(), turningGrams: new Map(), pricePerGram: new Map() };
+const NOTHING = { usableGrams: new Map(), turningGrams: new Map(), pricePerGram: new Map(), ripeAt: new Map() };
 
 /** The masks that a head may have within the days, with what speaks for each; and those it may not. */
 function suiting(

@@ -22,7 +22,9 @@ const rows = computed(() =>
     .filter(({ maskId }) => shownIds.has(maskId))
     .flatMap(({ maskId, terms, score }) => {
       const mask = household.maskById(maskId);
-      return mask ? [{ mask, score, reason: reasonSentence(terms, household.catalogue, household.where) }] : [];
+      return mask
+        ? [{ mask, score, reason: reasonSentence(terms, household.catalogue, household.where, household.moment) }]
+        : [];
     }),
 );
 const out = computed(() =>

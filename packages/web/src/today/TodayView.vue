@@ -80,9 +80,20 @@ const worth = computed(() => {
     const lot = shelf.lots.find(({ id }) => id === lotId);
     return lot ? [lotInSentence(lot, rowOf(lot.ingredientId))] : [];
   });
-  const buy = found.missing.map(
-    ({ ingredientId, grams }) => `${kitchenRound(grams)} g ${rowOf(ingredientId).name.toLowerCase()}`,
+  const unripe = new Map(
+    found.ranked.terms.flatMap((term) =>
+      (term.unripe ?? []).map(({ ingredientId, readyAt }) => [ingredientId, readyAt] as const),
+    ),
   );
+  const amount = ({ ingredientId, grams }: (typeof found.missing)[number]): string =>
+    `${kitchenRound(grams)} g ${rowOf(ingredientId).name.toLowerCase()}`;
+  const buy = found.missing.filter(({ ingredientId }) => !unripe.has(ingredientId)).map(amount);
+  const hard = found.missing.flatMap((one) => {
+    const readyAt = unripe.get(one.ingredientId);
+    if (readyAt === undefined) return [];
+    const from = Number.isFinite(readyAt) ? ` (about ${aboutWords(readyAt, household.moment, household.where)})` : '';
+    return [`${amount(one)}${from}`];
+  });
   const isPlural = saved.length > 1 || /[^s]s$/.test(saved[0] ?? '');
   const turns = isPlural ? 'turn' : 'turns';
   const list = saved.length > 1 ? `${saved.slice(0, -1).join(', ')} and ${saved.at(-1)}` : (saved[0] ?? '');
@@ -115,12 +126,17 @@ const worth = computed(() => {
       found.ranked.terms.filter(({ id }) => !SAID.has(id)),
       household.catalogue,
       household.where,
+      household.moment,
     ),
     second:
       second && found.runnerUp
-        ? `Next best: ${second.name}. ${reasonSentence(found.runnerUp.terms, household.catalogue, household.where)}`
+        ? `Next best: ${second.name}. ${reasonSentence(found.runnerUp.terms, household.catalogue, household.where, household.moment)}`
         : '',
-    beside: buy.length > 0 ? `Still missing, or not ripe: ${buy.join(', ')}.` : 'Everything else is in the house.',
+    beside:
+      [
+        ...(buy.length > 0 ? [`Still missing: ${buy.join(', ')}.`] : []),
+        ...(hard.length > 0 ? [`Not ripe yet: ${hard.join(', ')}.`] : []),
+      ].join(' ') || 'Everything else is in the house.',
   };
 });
 

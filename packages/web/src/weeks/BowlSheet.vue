@@ -40,7 +40,7 @@ const reasons = computed(() =>
   bowl.headIds.map((id) => ({
     id,
     name: household.headById(id)?.name ?? '',
-    words: reasonSentence(bowl.terms[id] ?? [], household.catalogue, household.where),
+    words: reasonSentence(bowl.terms[id] ?? [], household.catalogue, household.where, household.moment),
   })),
 );
 /** What it is good for beside the hair: what would turn, and who would wait. */

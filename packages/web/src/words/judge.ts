@@ -3,6 +3,7 @@ import type { Allergen, Catalogue, Rhythm } from '@amber-ladle/core/ingredient';
 import { listed } from '@amber-ladle/words';
 import { NEED_WORDS, writeMinutes } from './mask';
 import { writeMoney, type Written } from './units';
+import { aboutWords, type Where } from './when';
 
 export const RHYTHM_WORDS: Readonly<Record<Rhythm, string>> = {
   protein: 'protein',
@@ -42,15 +43,21 @@ const names = (ids: readonly string[] | undefined, catalogue: Catalogue): string
   listed((ids ?? []).map((id) => catalogue.get(id)?.name.toLowerCase() ?? id));
 
 /** One reason for or against a mask, in a few words. */
-export function termWords(term: RankTerm, catalogue: Catalogue, where: Pick<Written, 'locale' | 'currency'>): string {
+export function termWords(term: RankTerm, catalogue: Catalogue, where: Where & Written, now: number): string {
   const { id, needs = [], ingredientIds, minutes = 0, mean = 0, money = 0 } = term;
   const words: Readonly<Record<TermId, () => string>> = {
     need: () => `used for ${needs.map((need) => NEED_WORDS[need]).join(', ')}`,
     saves: () => `saves ${names(ingredientIds, catalogue)} that turns`,
-    'in-house': () =>
-      ingredientIds && ingredientIds.length > 0
-        ? `wants ${names(ingredientIds, catalogue)}`
-        : 'wants a little more than there is',
+    'in-house': () => {
+      const wants = ingredientIds && ingredientIds.length > 0 ? [`wants ${names(ingredientIds, catalogue)}`] : [];
+      const hard = (term.unripe ?? []).map(({ ingredientId, readyAt }) => {
+        const name = names([ingredientId], catalogue);
+        return Number.isFinite(readyAt)
+          ? `the ${name} is ripe only about ${aboutWords(readyAt, now, where)}`
+          : `the ${name} is hard and does not ripen where it lies`;
+      });
+      return [...wants, ...hard].join(', ') || 'wants a little more than there is';
+    },
     due: () =>
       term.wasWorn
         ? 'it is time for it again'
@@ -72,12 +79,13 @@ export function termWords(term: RankTerm, catalogue: Catalogue, where: Pick<Writ
 export function reasonSentence(
   terms: readonly RankTerm[],
   catalogue: Catalogue,
-  where: Pick<Written, 'locale' | 'currency'>,
+  where: Where & Written,
+  now: number,
 ): string {
-  const good = terms.filter(({ points }) => points > 0).map((term) => termWords(term, catalogue, where));
+  const good = terms.filter(({ points }) => points > 0).map((term) => termWords(term, catalogue, where, now));
   const bad = terms
     .filter(({ points, id }) => points < -0.3 && id !== 'quick')
-    .map((term) => termWords(term, catalogue, where));
+    .map((term) => termWords(term, catalogue, where, now));
   const first = good.length > 0 ? good.join('; ') : 'nothing speaks against it';
   const sentence = bad.length > 0 ? `${first}; but ${bad.join(', ')}` : first;
   return `${sentence[0]?.toUpperCase()}${sentence.slice(1)}.`;
