@@ -244,3 +244,27 @@ describe('in the hand', () => {
     await empty.close();
   });
 });
+
+it('spends no more than is wished, and as it comes once that is taken back', { timeout: 90_000 }, async () => {
+  await letGoOfAll();
+  await house.open('/weeks');
+  await found();
+  const spent = async (): Promise<number> =>
+    Number(/comes to about (\d+\.\d+)/.exec(await house.page.$eval('main', (e) => e.innerText))?.[1] ?? 0);
+  expect(await spent()).toBeGreaterThan(0.5);
+  await clickOn(house.page, '::-p-text(How your weeks run)');
+  await clickOn(house.page, '[data-test="budget"] .pill ::-p-text(no more than)');
+  const field = await house.page.waitForSelector('[data-test="budget"] input');
+  await field?.click({ count: 3 });
+  await field?.type('0,5');
+  await house.page.keyboard.press('Tab');
+  await expect.poll(async () => (await held()).wishes.budget, { timeout: 10_000 }).toBe(0.5);
+  await house.page.keyboard.press('Escape');
+  // Searched anew, with what is bought within the half.
+  await expect.poll(spent, { timeout: 30_000 }).toBeLessThanOrEqual(0.5);
+  await clickOn(house.page, '::-p-text(How your weeks run)');
+  await clickOn(house.page, '[data-test="budget"] .pill ::-p-text(as it comes)');
+  await expect.poll(async () => (await held()).wishes.budget, { timeout: 10_000 }).toBeUndefined();
+  await house.page.keyboard.press('Escape');
+  await found();
+});

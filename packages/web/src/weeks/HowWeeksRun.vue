@@ -33,6 +33,10 @@ const toggled = (days: readonly number[], day: number): number[] =>
 function setMinutes(weekday: number, minutes: number): void {
   wishes.change({ weekdayMinutes: weeks.wishes.weekdayMinutes.map((one, i) => (i === weekday ? minutes : one)) });
 }
+/** A limit begins with what the plan comes to as it is, in whole money. */
+const limit = (isLimited: boolean): void => {
+  wishes.change({ budget: isLimited ? Math.max(1, Math.ceil(weeks.weeks?.spent ?? 0)) : undefined });
+};
 /** What is on the shelf and could be used up first. */
 const turning = computed(() => {
   const ids = new Set(shelf.lots.map(({ ingredientId }) => ingredientId));
@@ -101,6 +105,27 @@ function addNo(ingredientId: string | null): void {
       @choose="(day) => wishes.change({ shopWeekdays: toggled(weeks.wishes.shopWeekdays, day) })"
     />
   </div>
+
+  <h3>To spend at most in these {{ weeks.wishes.horizonDays }} days</h3>
+  <div class="line" role="group" aria-label="To spend at most" data-test="budget">
+    <ChoicePills
+      :of="[false, true]"
+      :says="(isLimited) => (isLimited ? 'no more than' : 'as it comes')"
+      :is-chosen="(isLimited) => (weeks.wishes.budget !== undefined) === isLimited"
+      @choose="limit"
+    />
+    <NumberField
+      v-if="weeks.wishes.budget !== undefined"
+      class="every"
+      :model-value="weeks.wishes.budget"
+      label="money"
+      :unit="household.settings.currency || 'in all'"
+      :min="0"
+      :max="1_000_000"
+      @done="(budget: number) => wishes.change({ budget })"
+    />
+  </div>
+  <p v-if="weeks.wishes.budget !== undefined" class="quiet">What no price is known of is not counted.</p>
 
   <template v-if="turning.length > 0">
     <h3>Use up first</h3>
