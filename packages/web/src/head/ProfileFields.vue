@@ -154,7 +154,7 @@ const styles = [
   margin-top: 4px;
 }
 .classes :deep(.pill) {
-  flex: 1;
+  flex: 1 0 auto;
   padding: 0 4px;
 }
 </style>

@@ -110,8 +110,8 @@ const options = computed(() => ({
 </script>
 
 <template>
-  <section v-if="first" aria-labelledby="thermometer" class="thermometer" data-test="thermometer">
-    <h2 id="thermometer">
+  <section v-if="first" :aria-label="`Thermometer: ${first.name}`" class="thermometer" data-test="thermometer">
+    <h2>
       {{ first.name }} <span class="figures" data-test="celsius">{{ shown }}</span>
     </h2>
     <div v-if="counts && points.length > 1" class="chart">
