@@ -173,6 +173,7 @@ const zones = Intl.supportedValuesOf('timeZone');
           clearable
           persistent-clear
           placeholder="numbers alone"
+          persistent-placeholder
           no-data-text="No currency of that name."
           @update:model-value="(currency: string | null) => change({ currency: currency ?? '' })"
         />
