@@ -58,7 +58,8 @@ export const useKeptHere = createSharedComposable(() => {
       if (!import.meta.env.PROD) return;
       if (!wanted) void dropPages();
       else if (!('serviceWorker' in navigator)) kept.value = 'refused';
-      else
+      else {
+        kept.value = 'getting';
         setTimeout(
           () => {
             // It may have been switched off meanwhile.
@@ -66,6 +67,7 @@ export const useKeptHere = createSharedComposable(() => {
           },
           before === undefined ? LATER : 0,
         );
+      }
     },
     { immediate: true },
   );
