@@ -46,7 +46,7 @@ it('measures only with the spoons in the drawer', async () => {
 
 it('measures in inches, Fahrenheit and dollars once that is set, and sizes the same', async () => {
   const { page } = house;
-  const lengthShown = () => page.$eval('.hair input', (e) => (e as HTMLInputElement).value);
+  const lengthShown = () => page.$eval('.hair input', (e) => e.value);
   const spoken = () => page.$eval('.hair [role="slider"]', (e) => e.getAttribute('aria-valuetext') ?? '');
   await house.open('/bowl?mask=rice-silk');
   const before = await textWhen(page, '[data-test="made"]', /\d mL/);
