@@ -10,7 +10,7 @@ import { useChanges } from '../data/useChanges';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { evidenceWords, timeWords } from '../words/notes';
-import { writeLength } from '../words/units';
+import { writeSmallLength } from '../words/units';
 
 /** What was written of a kept bowl, what it taught, and what it would be made again. */
 const { bowl } = defineProps<{ bowl: Bowl }>();
@@ -50,7 +50,7 @@ const again = computed(() => {
   const why = [
     'what earlier bowls taught',
     ...(Math.abs(length) >= 0.5
-      ? [`${writeLength(Math.abs(length), household.where)} ${length > 0 ? 'more' : 'less'} hair`]
+      ? [`${writeSmallLength(Math.abs(length), household.where)} ${length > 0 ? 'more' : 'less'} hair`]
       : []),
   ].join(' and ');
   return { words: `Made again it needs ${need} mL instead of ${before} mL: ${why}.`, head, mask };

@@ -16,7 +16,7 @@ import { useChartLook } from '../kit/useChartLook';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { between, SHED_WORDS } from '../words/notes';
-import { writeLength, writeSmallLength } from '../words/units';
+import { writeSmallLength } from '../words/units';
 import { writeShortDay } from '../words/when';
 
 /** Growth expected against length kept; trims marked. */
@@ -217,13 +217,13 @@ async function remove(measure: HeadMeasure, says = true): Promise<void> {
           <tr v-for="one in [...measures].reverse()" :key="one.id">
             <td>{{ writeShortDay(one.at, household.where) }}</td>
             <td>{{ KIND_WORDS[one.kind] }}</td>
-            <td>{{ writeLength(one.centimetres, household.where) }}</td>
+            <td>{{ small(one.centimetres) }}</td>
             <td>{{ one.where }}</td>
             <td>
               <button
                 type="button"
                 class="tool"
-                :aria-label="`Take out ${writeLength(one.centimetres, household.where)}`"
+                :aria-label="`Take out ${small(one.centimetres)}`"
                 @click="remove(one)"
               >
                 take out

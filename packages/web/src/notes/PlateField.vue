@@ -6,7 +6,7 @@ import PlateDrawing from './PlateDrawing.vue';
 import { TextureScale } from '../bowl';
 import { inUnit, readQuantity } from '@amber-ladle/core/measure';
 import { useHousehold } from '../data/household';
-import { writeLength } from '../words/units';
+import { writeSmallLength } from '../words/units';
 
 /** The plate test: how far a spoonful spreads in half a minute, and how thick that is. */
 const {
@@ -40,8 +40,8 @@ const fault = computed(() => {
   if (isNone.value) return '';
   if (Number.isNaN(value.value))
     return unit.value === 'cm' ? 'A number in cm, or as “3 in”.' : 'A number in inches, or as “8 cm”.';
-  if (value.value < min) return `A spoonful is ${writeLength(min, household.where)} across at the least.`;
-  return value.value > max ? `More than ${writeLength(max, household.where)} runs off the plate.` : '';
+  if (value.value < min) return `A spoonful is ${writeSmallLength(min, household.where)} across at the least.`;
+  return value.value > max ? `More than ${writeSmallLength(max, household.where)} runs off the plate.` : '';
 });
 const flow = computed(() => (isNone.value || fault.value ? undefined : flowOfSpread(value.value, gramsPerMillilitre)));
 function take(): void {
@@ -57,7 +57,7 @@ function take(): void {
     <div class="row">
       <PlateDrawing
         :across-centimetres="flow === undefined ? undefined : value"
-        :says="flow === undefined ? 'how far?' : `${written.trim()} ${unit}`"
+        :says="flow === undefined ? 'how far?' : writeSmallLength(value, household.where)"
       />
       <div>
         <p>

@@ -26,6 +26,8 @@ describe('in the household’s own units', () => {
   it('a small length keeps its hundredths', () => {
     // 1.25 cm a month, the usual growth, is about half an inch: common practice, no published source.
     expect([writeSmallLength(1.25, GB), writeSmallLength(1.25, US)]).toEqual(['1.25 cm', '0.49 in']);
+    // A trim of half a centimetre is a trim.
+    expect([writeSmallLength(0.5, GB), writeSmallLength(0.5, US)]).toEqual(['0.5 cm', '0.2 in']);
   });
 
   // The cold chain's own pairs: 40 °F and 0 °F for 4.4 °C and −18 °C (USDA FSIS, Refrigeration and Food Safety).

@@ -44,14 +44,14 @@ export const lengthAloud = (centimetres: number, { locale, lengthIn }: Pick<Writ
     maximumFractionDigits: 1,
   }).format(lengthShown(centimetres, lengthIn));
 
-/** A small length, such as what hair grows in a month, to the hundredth. @example writeSmallLength(1.25, …) // '1.25 cm' */
+/** A small length to the hundredth: what grows in a month, a trim, a ruler on a plate. Half an inch would be none of it or all. @example writeSmallLength(1.25, …) // '1.25 cm' */
 export const writeSmallLength = (
   centimetres: number,
   { locale, lengthIn }: Pick<Written, 'locale' | 'lengthIn'>,
 ): string => `${number(inUnit(centimetres, 'cm', lengthIn), 2, locale)} ${lengthIn}`;
 
 /**
- * How warm it is: to half a degree Celsius as thermometers show it, to a whole one of Fahrenheit.
+ * How warm it is: to a tenth of a degree Celsius as thermometers show it, to a whole one of Fahrenheit.
  * @example writeWarmth(-18, { locale: 'en-GB', warmthIn: '°C' }) // '−18 °C'
  * @example writeWarmth(5, { locale: 'en-US', warmthIn: '°F' }) // '41 °F'
  */
