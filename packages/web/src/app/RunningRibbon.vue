@@ -3,8 +3,7 @@ import { useSessionStorage } from '@vueuse/core';
 import { computed, watchEffect } from 'vue';
 import { useRoute } from 'vue-router';
 import { AlarmBar } from '../alarms';
-import { useRunningBowls } from '../day';
-import { useRunningDay } from '../day';
+import { useCurrentBowlId, useRunningBowls, useRunningDay } from '../day';
 import { useHousehold } from '../data/household';
 import { clockWords } from '../words/washday';
 import { writeTime } from '../words/when';
@@ -17,13 +16,14 @@ const household = useHousehold();
 const route = useRoute();
 const { store, plan, focus, step, waits, second } = useRunningDay();
 const { bowls } = useRunningBowls();
+const currentId = useCurrentBowlId();
 const time = (at: number): string => writeTime(new Date(at).toISOString(), household.where);
 
 /** Masks on heads that no wash day tells of; of the head it is about Wear itself says all this. */
 const worn = computed(() =>
   bowls.value.flatMap(({ summary: { id, headId: first }, worn: heads }) => {
     if (store.day?.bowlIds.includes(id)) return [];
-    const isHere = route.name === 'wear' && route.query['bowl'] === id;
+    const isHere = route.name === 'wear' && currentId.value === id;
     const here = isHere ? (route.query['head'] ?? first) : undefined;
     return heads.filter(({ headId }) => headId !== here).map((head) => ({ id, ...head }));
   }),

@@ -6,7 +6,7 @@ export { default as NoBowlYet } from './NoBowlYet.vue';
 export { default as RinseNow } from './RinseNow.vue';
 export { default as WearLengths } from './WearLengths.vue';
 export { default as WearScale } from './WearScale.vue';
-export { useCurrentBowl } from './useCurrentBowl';
+export { useCurrentBowl, useCurrentBowlId } from './useCurrentBowl';
 export { useHairWaits } from './useHairWaits';
 export { useLengths } from './useLengths';
 export { type RunningBowl, useRunningBowls } from './useRunningBowls';

@@ -1,12 +1,14 @@
-import { computed } from 'vue';
+import { computed, type ComputedRef } from 'vue';
 import { useRoute } from 'vue-router';
 import { useHousehold } from '../data/household';
 import { useKeptBowl } from '../data/useKeptBowl';
 
-/** The bowl that travels along the path: the one named in the address, else the newest kept. */
-export function useCurrentBowl() {
+/** Which bowl travels along the path: the one named in the address, else the newest kept. */
+export function useCurrentBowlId(): ComputedRef<string | undefined> {
   const household = useHousehold();
   const route = useRoute();
-  const id = computed(() => (route.query['bowl'] ? String(route.query['bowl']) : household.bowls.items[0]?.id));
-  return useKeptBowl(id);
+  return computed(() => (route.query['bowl'] ? String(route.query['bowl']) : household.bowls.items[0]?.id));
 }
+
+/** The bowl that travels along the path, whole. */
+export const useCurrentBowl = () => useKeptBowl(useCurrentBowlId());
