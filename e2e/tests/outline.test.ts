@@ -1,3 +1,4 @@
+import { isBritish } from '@amber-ladle/words';
 import type { SerializedAXNode } from 'puppeteer-core';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { openHouse, type House } from './house';
@@ -88,4 +89,31 @@ it.each(Object.entries(SCREENS))('%s', async (name, path) => {
   expect(lines.filter((line) => /^\s*(?:button|link|textbox|combobox|slider|switch|checkbox) “”/.test(line))).toEqual(
     [],
   );
+});
+
+/** Names of things that come with the app; they are spelt as they are, like whatever is written by hand. */
+const NAMES = /glycerine|gelatine/gi;
+
+it('is spelt the American way where one reads so, on every screen', async () => {
+  const { page } = house;
+  const seen = (await (await fetch(`${house.address}/api/settings`)).json()) as { locale: string };
+  const answer = await fetch(`${house.address}/api/settings`, {
+    method: 'PATCH',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify({ change: { locale: 'en-US' }, seen: { locale: seen.locale } }),
+  });
+  expect(answer.status).toBe(200);
+  const british: string[] = [];
+  for (const path of [...Object.values(SCREENS), '/weeks']) {
+    await house.open(path);
+    await settled(page);
+    const words = await page.evaluate(() => [
+      ...document.body.innerText.split('\n'),
+      ...[...document.querySelectorAll('[aria-label], [title], [placeholder]')].flatMap((one) =>
+        ['aria-label', 'title', 'placeholder'].map((name) => one.getAttribute(name) ?? ''),
+      ),
+    ]);
+    british.push(...words.filter((one) => isBritish(one.replace(NAMES, ''))).map((one) => `${path}: ${one}`));
+  }
+  expect(british).toEqual([]);
 });

@@ -1,7 +1,7 @@
 import { message } from '@amber-ladle/core/message';
 import { describe, expect, it } from 'vitest';
 import { ENGLISH } from './en';
-import { american, americanised } from './enUS';
+import { american, americanised, isBritish, spelt } from './enUS';
 import { sentenceOf, USUAL_READER } from '.';
 
 /** Spellings that differ, from a dictionary of both (from memory). */
@@ -25,5 +25,10 @@ describe('American spelling', () => {
     const fades = message('caution.acid-fades', { names: ['Lemon juice'] });
     expect(sentenceOf(fades, { ...USUAL_READER, locale: 'en-US' })).toMatch(/^Colored or bleached/);
     expect(sentenceOf(fades, { ...USUAL_READER, locale: 'en-CA' })).toMatch(/^Coloured or bleached/);
+  });
+  it('is that of a screen’s own words, too', () => {
+    expect(spelt('It fades colour', 'en-US')).toBe('It fades color');
+    expect(spelt('It fades colour', 'en-GB')).toBe('It fades colour');
+    expect(['grey hair', 'gray hair'].map(isBritish)).toEqual([true, false]);
   });
 });

@@ -24,6 +24,16 @@ export const american = (sentence: string): string =>
     return found.startsWith(found.charAt(0).toUpperCase()) ? word.charAt(0).toUpperCase() + word.slice(1) : word;
   });
 
+/**
+ * Words of a screen as their reader spells them: written in British English, which stays for whoever is not American.
+ * @example spelt('It can fade colour.', 'en-US') // 'It can fade color.'
+ * @example spelt('It can fade colour.', 'en-CA') // 'It can fade colour.'
+ */
+export const spelt = (words: string, locale: string): string => (locale === 'en-US' ? american(words) : words);
+
+/** Whether something is spelt the British way, as a test of the screens asks. */
+export const isBritish = (words: string): boolean => american(words) !== words;
+
 /** The same messages in American spelling. */
 export const americanised = <Id extends string>(sentences: Readonly<Record<Id, string>>): Record<Id, string> =>
   Object.fromEntries(Object.entries<string>(sentences).map(([id, sentence]) => [id, american(sentence)])) as Record<

@@ -1,5 +1,6 @@
 export { writeAmount } from './amount';
 export { writeLine, writeSize, type WrittenLine } from './line';
+export { isBritish, spelt } from './enUS';
 export { listed, sentenceOf, sentencesOf, USUAL_READER, type Reader } from './sentence';
 export {
   GLOSSARY,
@@ -11,3 +12,13 @@ export {
   type ScreenHelp,
   type Term,
 } from './en';
+export {
+  lengthAloud,
+  stepLength,
+  writeLength,
+  writeMoney,
+  writeOven,
+  writeSmallLength,
+  writeWarmth,
+  type Written,
+} from './units';

@@ -11,7 +11,7 @@ import {
 } from '@amber-ladle/core/message';
 import { describe, expect, it } from 'vitest';
 import { ENGLISH } from './en';
-import { listed, SCHOOLS, sentenceOf, sentencesOf } from '.';
+import { listed, SCHOOLS, sentenceOf, sentencesOf, USUAL_READER } from '.';
 
 const IDS = Object.keys(MESSAGES) as MessageId[];
 
@@ -31,6 +31,8 @@ const EXAMPLES: ParamTypes = {
   text: 'Ada',
   number: 3,
   measure: 12.34,
+  length: 30,
+  oven: 180,
   name: 'Olive oil',
   names: ['Honey', 'Oats'],
   list: ['a', 'b'],
@@ -91,7 +93,7 @@ describe('sentences', () => {
     ] as const;
     const line = message('step.amounts', { amounts });
     expect(sentenceOf(line)).toBe('1¼ avocados (170 g); 2 tbsp honey (42 g).');
-    expect(sentenceOf(line, { locale: 'en-GB', spoons: SPOON_SETS.metric })).toContain('2 tbsp honey');
+    expect(sentenceOf(line, { ...USUAL_READER, spoons: SPOON_SETS.metric })).toContain('2 tbsp honey');
     expect(sentenceOf(message('review.bits-unstrained', { names: ['Banana'] }))).toBe(
       'Banana: without a cloth, bits stay in the hair.',
     );
@@ -126,6 +128,20 @@ describe('sentences', () => {
     expect(sentencesOf([message('step.drain.look'), message('step.drain.words')])).toBe(
       'No more yellow drops. Upright over a cup.',
     );
+  });
+
+  it('writes lengths and ovens in what the reader measures in', () => {
+    const american = { ...USUAL_READER, locale: 'en-US', lengthIn: 'in', warmthIn: '°F' } as const;
+    const leaf = message('read.by-length', { centimetres: 25.4, grams: 64 });
+    const bake = message('step.bake.words', { degrees: 200 });
+    expect([sentenceOf(leaf), sentenceOf(leaf, american)]).toEqual([
+      '25.4 cm of it, about 64 g of gel',
+      '10 in of it, about 64 g of gel',
+    ]);
+    expect([sentenceOf(bake), sentenceOf(bake, american)].map((one) => /at ([^;]+);/.exec(one)?.[1])).toEqual([
+      '200 °C',
+      '400 °F',
+    ]);
   });
 
   it('tells one that it does not know any more by its name', () => {

@@ -12,16 +12,16 @@ import { IntlMessageFormat } from 'intl-messageformat';
 import { namesItself, writeAmount } from './amount';
 import { ENGLISH } from './en';
 import { americanised } from './enUS';
+import { writeLength, writeOven, type Written } from './units';
 
 /** How the reader wants things written. */
-export interface Reader {
-  readonly locale: string;
+export interface Reader extends Pick<Written, 'locale' | 'lengthIn' | 'warmthIn'> {
   /** The owner's spoons; amounts in sentences are broken down into them. */
   readonly spoons: readonly Spoon[];
 }
 
 /** Until a household has said otherwise. */
-export const USUAL_READER: Reader = { locale: 'en-GB', spoons: SPOON_SETS.us };
+export const USUAL_READER: Reader = { locale: 'en-GB', lengthIn: 'cm', warmthIn: '°C', spoons: SPOON_SETS.us };
 
 /** The sentences of each language there is, by its tag; a tag with a country goes before the language alone. */
 const LANGUAGES: Readonly<Record<string, Readonly<Record<MessageId, string>>>> = {
@@ -66,6 +66,8 @@ const WRITERS = {
   text: (value: string) => value,
   number: (value: number) => value,
   measure: (value: number, { locale }: Reader) => new Intl.NumberFormat(locale).format(kitchenRound(value)),
+  length: (value: number, reader: Reader) => writeLength(value, reader),
+  oven: (value: number, reader: Reader) => writeOven(value, reader),
   name: (value: string, { locale }: Reader) => inSentence(value, locale),
   names: (value: readonly string[], { locale }: Reader) =>
     listed(

@@ -44,7 +44,7 @@ export const MASK_MESSAGES = {
   'read.spelling': { written: 'text', read: 'text' },
   'read.bracket': { grams: 'measure' },
   'read.piece': { size: 'text', grams: 'measure' },
-  'read.by-length': { centimetres: 'number', grams: 'measure' },
+  'read.by-length': { centimetres: 'length', grams: 'measure' },
   'read.each-whole': { grams: 'measure' },
   'buy.in-the-house': {},
   'buy.for-bowl': { name: 'text' },

@@ -8,6 +8,10 @@ export interface ParamTypes {
   readonly number: number;
   /** Grams or millilitres, rounded as a kitchen does. */
   readonly measure: number;
+  /** Centimetres, written in what the reader measures in. */
+  readonly length: number;
+  /** Degrees Celsius that an oven is set to. */
+  readonly oven: number;
   /** The name of a thing, in the middle of a sentence. */
   readonly name: string;
   readonly names: readonly string[];

@@ -56,7 +56,7 @@ export const STEP_MESSAGES = {
   'step.cook-soft.words': {},
   'step.cook-soft.look': {},
   'step.bake.title': { name: 'name' },
-  'step.bake.words': { degrees: 'number' },
+  'step.bake.words': { degrees: 'oven' },
   'step.peel-baked.title': { name: 'name' },
   'step.melt.title': { names: 'names' },
   'step.melt.look': {},

@@ -21,7 +21,7 @@ interface Simulated {
 
 /**
  * Stands in for thermometers in every fridge; it keeps to the household's clock. What it says is written down in the demo
- * only: in a household of one's own it is there to practise with, and nothing simulated decides about real food.
+ * only: in a household of one's own it is there for practice, and nothing simulated decides about real food.
  */
 export class SimulatedThermometers {
   private readonly fridges = new Map<string, Simulated>();

@@ -23,7 +23,7 @@ export const isUnset = async ({ source }: Household): Promise<boolean> =>
 /** How this household reads: its own spoons, and its way of writing numbers. */
 export async function readerIn(household: Household): Promise<Reader> {
   const settings = await readSettings(household);
-  return { locale: settings.locale, spoons: spoonsOf(settings) };
+  return { ...settings, spoons: spoonsOf(settings) };
 }
 
 /**

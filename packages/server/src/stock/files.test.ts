@@ -188,7 +188,7 @@ describe('simulated devices', () => {
     await api().post('/api/devices/clock').send({ minutes: 60 }).expect(404);
   });
 
-  it('are off in a household of one’s own, and only to practise with when they are asked for', async () => {
+  it('are off in a household of one’s own, and only for practice when they are asked for', async () => {
     expect((await api().get('/api/devices/thermometers').expect(200)).body).toEqual([]);
     await api().get('/api/devices/scale').expect(404);
     await api().post('/api/devices/scale').send({ put: 240 }).expect(404);

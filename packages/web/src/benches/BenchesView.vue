@@ -8,7 +8,7 @@ import BowlReader from './BowlReader.vue';
 import NumberField from '../kit/NumberField.vue';
 import PoursPanel from './PoursPanel.vue';
 import { useHousehold } from '../data/household';
-import { writeSmallLength } from '../words/units';
+import { writeSmallLength } from '@amber-ladle/words';
 
 /** Small benches of their own: an acid rinse, drops of scent, a spoon, a weighed braid, what a bowl is like. */
 const household = useHousehold();
@@ -57,8 +57,8 @@ const densityWords = computed(() => {
           {{ limit === 0 ? 'None under three years.' : `${drops} drops at the most` }}
         </p>
         <p class="quiet">
-          {{ (limit * 100).toFixed(2) }} % of the bowl at this age, 20 drops to the millilitre; thick droppers give
-          bigger drops. Always in oil or cream, never neat. Citrus oils and sun do not go together.
+          {{ (limit * 100).toFixed(2) }} % of the bowl at this age, 20 drops to 1 mL; thick droppers give bigger drops.
+          Always in oil or cream, never neat. Citrus oils and sun do not go together.
         </p>
       </section>
       <div class="paper bench"><PoursPanel /></div>
@@ -69,7 +69,7 @@ const densityWords = computed(() => {
           <NumberField v-model="spoonMillilitres" label="of" unit="mL" :min="1" :max="250" />
           <NumberField v-model="grams" label="weigh" unit="g" :min="0.1" :max="5000" />
         </div>
-        <p class="big figures" data-test="density">{{ density.toFixed(2) }} g in a millilitre</p>
+        <p class="big figures" data-test="density">{{ density.toFixed(2) }} g in 1 mL</p>
         <p class="quiet">
           {{ densityWords }} Write it into an ingredient under
           <RouterLink class="quiet-link" :to="{ name: 'ingredients' }">Ingredients</RouterLink>, and every spoon of it

@@ -41,7 +41,7 @@ import { COVERAGE_WORDS, SLOT_WORDS, writeMinutes } from '../words/mask';
 import { enoughWords } from '../words/chance';
 import { overWords } from '../words/over';
 import { consequenceWords, lighterWords, WISH_WORDS } from '../words/swap';
-import { stepLength, writeLength } from '../words/units';
+import { stepLength, writeLength } from '@amber-ladle/words';
 import { whySteps } from '../words/why';
 import { useWords } from '../data/useWords';
 import { weekdayWord } from '../words/when';

@@ -33,7 +33,7 @@ const pot = computed(() =>
 const words = computed(
   () => makingWords(amounts, spoons, catalogue, makings).get(pot.value?.holds[0].ingredientId ?? ingredientId) ?? '',
 );
-const { say } = useWords();
+const { say, spell } = useWords();
 const faults = computed(() => (pot.value ? potFaults(pot.value).map(say) : []));
 
 const WATERS = [
@@ -70,7 +70,7 @@ const fromCooked = computed(() => {
     <template #default="{ close }">
       <p class="figures words" data-test="pot">{{ words }}</p>
       <p v-for="fault in faults" :key="fault" class="fault" role="alert" data-test="pot-fault">{{ fault }}</p>
-      <p class="quiet">{{ row.advice }}</p>
+      <p class="quiet">{{ spell(row.advice) }}</p>
       <template v-if="recipe.pot.minutes > 0">
         <div class="line" role="group" aria-label="Water">
           <span class="quiet">Water</span>

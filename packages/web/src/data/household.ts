@@ -29,7 +29,7 @@ import { computed, ref, shallowRef, watch } from 'vue';
 import { listening, onChange } from './changes';
 import { inTurn } from './inTurn';
 import { ofDevice } from './ofDevice';
-import type { Written } from '../words/units';
+import type { Written } from '@amber-ladle/words';
 import type { Where } from '../words/when';
 import { ApiError, call } from './client';
 import { plain, sizing } from './sizing';

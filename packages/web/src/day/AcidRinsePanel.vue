@@ -40,7 +40,7 @@ const caution = computed(() =>
     </p>
     <p class="quiet figures">
       {{ mixed.percent.toFixed(2) }} % acid, about pH {{ mixed.estimatedPh.toFixed(1) }} by estimate. Five to ten
-      minutes, rinsed out; kept off a sore scalp; it can sting and fade colour. {{ caution }}
+      minutes, rinsed out; kept off a sore scalp; it can sting, and fades dyed hair. {{ caution }}
     </p>
   </section>
 </template>

@@ -3,7 +3,7 @@ import { LANDMARKS, nearestLandmark, PROFILE_LIMITS, type HairProfile } from '@a
 import { USUAL_LOOK, type HeadLook } from '@amber-ladle/contract';
 import { computed, ref } from 'vue';
 import { useHousehold } from '../data/household';
-import { lengthAloud, stepLength, writeLength } from '../words/units';
+import { lengthAloud, stepLength, writeLength } from '@amber-ladle/words';
 import HeadFigure from './HeadFigure.vue';
 import { CENTRE_X, centimetresAt, DRAWN_CENTIMETRES, tipY } from './hairShape';
 

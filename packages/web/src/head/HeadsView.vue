@@ -2,7 +2,7 @@
 import { strandCount } from '@amber-ladle/core/hair';
 import HeadPicture from './HeadPicture.vue';
 import { useHousehold } from '../data/household';
-import { writeLength } from '../words/units';
+import { writeLength } from '@amber-ladle/words';
 
 const household = useHousehold();
 const STYLES = { loose: 'worn loose', twists: 'in twists', braids: 'in braids', cornrows: 'in cornrows' } as const;

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { HAIR_PATTERNS, HAIR_TONES, SKIN_TONES, type HeadLook } from '@amber-ladle/contract';
 import ChoicePills from '../kit/ChoicePills.vue';
+import { useWords } from '../data/useWords';
 import { HAIR, SKIN } from './tones';
 
 /** How a head is drawn. Nothing is reckoned from it, and the page says so. */
 const look = defineModel<HeadLook>({ required: true });
+const { spell } = useWords();
 const TONES = [
   { key: 'hair', title: 'Hair', of: HAIR_TONES.map((id) => ({ id, ...HAIR[id] })) },
   { key: 'skin', title: 'Skin', of: SKIN_TONES.map((id) => ({ id, ...SKIN[id] })) },
@@ -30,7 +32,7 @@ const TONES = [
         type="button"
         class="tone"
         :aria-pressed="look[row.key] === one.id"
-        :aria-label="`${row.title} ${one.name}`"
+        :aria-label="`${row.title} ${spell(one.name)}`"
         :style="{ background: one.tone }"
         @click="look = { ...look, [row.key]: one.id }"
       />

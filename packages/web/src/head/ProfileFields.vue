@@ -9,7 +9,7 @@ import {
 } from '@amber-ladle/core/hair';
 import { computed } from 'vue';
 import NumberField from '../kit/NumberField.vue';
-import { writeLength } from '../words/units';
+import { writeLength } from '@amber-ladle/words';
 import { useHousehold } from '../data/household';
 
 /** Measurements of a head in words and numbers; the drawing beside them shows the same. */

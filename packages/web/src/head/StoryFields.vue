@@ -6,6 +6,7 @@ import { HAIR_COLOURS, PATCH_HOURS, TREATMENTS, type HeadStory, type Treatment }
 import { NEEDS, type Need } from '@amber-ladle/core/mask';
 import { computed, ref } from 'vue';
 import { useHousehold } from '../data/household';
+import { useWords } from '../data/useWords';
 import { ALLERGEN_WORDS, COLOUR_WORDS } from '../words/judge';
 import { NEED_WORDS } from '../words/mask';
 import { aboutWords, writeDay } from '../words/when';
@@ -17,7 +18,8 @@ const household = useHousehold();
 const set = (part: Partial<HeadStory>): void => void (story.value = { ...story.value, ...part });
 const toggled = <T,>(all: readonly T[], one: T): T[] =>
   all.includes(one) ? all.filter((other) => other !== one) : [...all, one];
-const colours = HAIR_COLOURS.map((value) => ({ value, title: COLOUR_WORDS[value] }));
+const { spell } = useWords();
+const colours = computed(() => HAIR_COLOURS.map((value) => ({ value, title: spell(COLOUR_WORDS[value]) })));
 
 const day = (at: string): string => writeDay(at, household.now(), household.where);
 const nameOf = (id: string): string => household.catalogue.get(id)?.name ?? id;
@@ -142,12 +144,12 @@ const allergens = ALLERGENS as readonly Allergen[];
     <div class="line">
       <span class="quiet">today:</span>
       <button v-for="kind in TREATMENTS" :key="kind" type="button" class="pill" @click="treat(kind)">
-        {{ TREATMENT_WORDS[kind] }}
+        {{ spell(TREATMENT_WORDS[kind]) }}
       </button>
     </div>
     <ul v-if="story.treatments.length > 0" class="plain-list">
       <li v-for="(treatment, i) in story.treatments" :key="i" class="test">
-        <span>{{ TREATMENT_WORDS[treatment.kind] }} {{ day(treatment.at) }}</span>
+        <span>{{ spell(TREATMENT_WORDS[treatment.kind]) }} {{ day(treatment.at) }}</span>
         <button type="button" class="tool" @click="untreat(i)">take out</button>
       </li>
     </ul>

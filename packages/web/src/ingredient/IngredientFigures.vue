@@ -12,9 +12,10 @@ import { kitchenRound } from '@amber-ladle/core/measure';
 import { SOURCES, type SourceId } from '@amber-ladle/core/source';
 import { computed } from 'vue';
 import { useHousehold } from '../data/household';
+import { useWords } from '../data/useWords';
 import { hoursWords, STATE_WORDS } from '../words/shelf';
 import { writeNumber } from '../words/when';
-import { writeWarmth } from '../words/units';
+import { writeWarmth } from '@amber-ladle/words';
 
 /** Every figure of an ingredient with where it comes from. */
 const { row } = defineProps<{ row: Ingredient }>();
@@ -35,12 +36,13 @@ interface Figure {
   readonly value: string;
   readonly source: string;
 }
+const { spell } = useWords();
 const figures = computed<Figure[]>(() => {
   const { composition, density, pieces, flowLog10, flowSource, strainedOutShare } = row;
   const made = rawRecipeOf(row);
   return [
     {
-      what: 'A millilitre weighs',
+      what: '1 mL weighs',
       value: `${gramsPerMillilitre(row).toFixed(3)} g`,
       source: density ? from(density.source) : 'from its composition, after Choi and Okos 1986',
     },
@@ -78,7 +80,7 @@ const figures = computed<Figure[]>(() => {
             ['Protein', composition.proteinGrams],
             ['Fat', composition.fatGrams],
             ['Carbohydrate', composition.carbohydrateGrams],
-            ['Fibre', composition.fibreGrams],
+            [spell('Fibre'), composition.fibreGrams],
             ['Ash', composition.ashGrams],
           ] as const
         ).map(([what, grams]) => ({

@@ -12,6 +12,7 @@ import UseUpPanel from './UseUpPanel.vue';
 import { useIngredientForm } from './useIngredientForm';
 import { showFault } from '../kit/showFault';
 import { useHousehold } from '../data/household';
+import { useWords } from '../data/useWords';
 import { useNotice } from '../data/notice';
 import PotFields from './PotFields.vue';
 import { FAMILY_ITEMS, familyName } from '../words/family';
@@ -48,12 +49,13 @@ const WEIGHTS = [
   { value: 'composition', title: 'its composition' },
   { value: 'made', title: 'what it is made of' },
 ] as const;
+const { spell } = useWords();
 const COMPONENTS = [
   ['waterGrams', 'Water'],
   ['proteinGrams', 'Protein'],
   ['fatGrams', 'Fat'],
   ['carbohydrateGrams', 'Carbohydrate'],
-  ['fibreGrams', 'Fibre'],
+  ['fibreGrams', spell('Fibre')],
   ['ashGrams', 'Ash'],
 ] as const;
 function toggle(allergen: Allergen): void {
@@ -126,7 +128,7 @@ async function remove(): Promise<void> {
       <template v-if="row.crossesWithLatex"> · latex allergy can cross</template>
       <template v-if="row.stains"> · stains</template>
     </p>
-    <p v-if="row?.advice">{{ row.advice }}</p>
+    <p v-if="row?.advice">{{ isBuiltIn ? spell(row.advice) : row.advice }}</p>
 
     <form v-if="isOpen" class="paper form" novalidate @submit.prevent="submit">
       <div class="grid">

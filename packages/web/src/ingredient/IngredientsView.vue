@@ -4,10 +4,12 @@ import { CATALOGUE, gramsPerMillilitre, type Ingredient } from '@amber-ladle/cor
 import { SOURCES } from '@amber-ladle/core/source';
 import { computed, ref } from 'vue';
 import { useHousehold } from '../data/household';
+import { useWords } from '../data/useWords';
 import { IngredientPicture } from '../kit/ink';
 import { familyName } from '../words/family';
 
 const household = useHousehold();
+const { spell } = useWords();
 const search = ref('');
 const groups = computed(() => {
   const wanted = search.value.trim().toLowerCase();
@@ -58,7 +60,7 @@ const density = (row: Ingredient): string =>
             <span v-if="sizes(row)">{{ sizes(row) }}</span>
             <span class="quiet">{{ density(row) }}</span>
           </span>
-          <span class="advice">{{ row.advice }}</span>
+          <span class="advice">{{ spell(row.advice) }}</span>
         </li>
       </ul>
     </section>

@@ -9,7 +9,7 @@ import { useShelf } from '../data/shelf';
 import { leftWords } from '../words/shelf';
 import { untilWords } from '../words/when';
 import { useWords } from '../data/useWords';
-import { writeWarmth } from '../words/units';
+import { writeWarmth } from '@amber-ladle/words';
 
 const { say } = useWords();
 

@@ -24,7 +24,7 @@ import { KEEPING_WORDS, rinseWords, writeMinutes } from '../words/mask';
 import { FATE_WORDS } from '../words/washday';
 import { usualOf } from '@amber-ladle/core/batch';
 import { enoughWords } from '../words/chance';
-import { writeLength, writeMoney } from '../words/units';
+import { writeLength, writeMoney } from '@amber-ladle/words';
 import { whySteps } from '../words/why';
 import { untilWords, writeDay, writeTime } from '../words/when';
 import { useWords } from '../data/useWords';

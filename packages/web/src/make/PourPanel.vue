@@ -135,9 +135,7 @@ const PLAY = [1, 5, 20, 100] as const;
       />
       <p v-if="isThere" class="quiet sim">
         {{
-          counts
-            ? 'A simulated scale; put something on it:'
-            : 'A scale to practise with; what it shows counts for nothing:'
+          counts ? 'A simulated scale; put something on it:' : 'A scale for practice; what it shows counts for nothing:'
         }}
         <b v-if="!counts" class="figures" data-test="practice-reading">{{ reading?.grams ?? 0 }} g</b>
       </p>

@@ -29,7 +29,7 @@ import { writeDay, writeTime } from '../words/when';
 import { useWords } from '../data/useWords';
 import { IngredientPicture, MaskPicture } from '../kit/ink';
 
-const { say } = useWords();
+const { say, spell } = useWords();
 
 const props = defineProps<{ id: string }>();
 const household = useHousehold();
@@ -37,6 +37,8 @@ const notice = useNotice();
 const router = useRouter();
 const mask = computed(() => household.maskById(props.id));
 const isOwn = computed(() => !BUILT_IN_MASKS.some(({ id }) => id === props.id));
+/** Her own words stay as she wrote them. */
+const written = (words: string): string => (isOwn.value ? words : spell(words));
 const catalogue = computed(() => household.catalogue);
 const rows = computed(() =>
   (mask.value?.parts ?? []).map((part) => {
@@ -151,7 +153,7 @@ async function remove(): Promise<void> {
     <div class="opening">
       <MaskPicture class="portrait" :parts="mask.parts" :catalogue="catalogue" :size="190" />
       <div>
-        <p class="summary">{{ mask.summary }}</p>
+        <p class="summary">{{ written(mask.summary) }}</p>
         <p class="quiet">
           <template v-if="mask.needs.length > 0"
             >Makers use it for {{ mask.needs.map((n) => NEED_WORDS[n]).join(', ') }} ·
@@ -203,7 +205,7 @@ async function remove(): Promise<void> {
       <section aria-labelledby="making">
         <h2 id="making">Making</h2>
         <ol>
-          <li v-for="step in mask.steps" :key="step">{{ step }}</li>
+          <li v-for="step in mask.steps" :key="step">{{ written(step) }}</li>
         </ol>
         <ul v-if="notes.length > 0" class="plain-list notes">
           <li v-for="note in notes" :key="note.id">
@@ -237,7 +239,7 @@ async function remove(): Promise<void> {
         </li>
         <li>New to a head: patch test at the inner elbow, 24 to 48 hours. Not on broken or sore skin.</li>
         <li v-for="row in rows.filter(({ ingredient }) => ingredient.advice)" :key="row.ingredient.id">
-          {{ row.ingredient.name }}: {{ row.ingredient.advice }}
+          {{ row.ingredient.name }}: {{ spell(row.ingredient.advice) }}
         </li>
       </ul>
     </section>

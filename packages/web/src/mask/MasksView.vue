@@ -9,10 +9,12 @@ import { useRanking } from './useRanking';
 import { useShelf } from '../data/shelf';
 import { MaskPicture } from '../kit/ink';
 import { useHousehold } from '../data/household';
+import { useWords } from '../data/useWords';
 import { FAMILY_ITEMS } from '../words/family';
 import { NEED_WORDS, SLOT_WORDS, writeMinutes } from '../words/mask';
 
 const household = useHousehold();
+const { spell } = useWords();
 const builtIn = new Set(BUILT_IN_MASKS.map(({ id }) => id));
 const search = ref('');
 const need = ref<Need | null>(null);
@@ -140,7 +142,7 @@ const shown = computed(() => {
               ><span class="serif name">{{ mask.name }}</span>
               <span v-if="!builtIn.has(mask.id)" class="quiet own"> your own, version {{ mask.version }}</span></span
             >
-            <span>{{ mask.summary }}</span>
+            <span>{{ builtIn.has(mask.id) ? spell(mask.summary) : mask.summary }}</span>
             <span class="quiet meta">
               {{ [...mask.needs.map((n) => NEED_WORDS[n]), SLOT_WORDS[mask.slot]].join(', ') }} ·
               <span class="figures">{{ writeMinutes(totalMinutes(mask)) }}</span>

@@ -10,7 +10,7 @@ import { useChanges } from '../data/useChanges';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { evidenceWords, timeWords } from '../words/notes';
-import { writeSmallLength } from '../words/units';
+import { writeSmallLength } from '@amber-ladle/words';
 
 /** What was written of a kept bowl, what it taught, and what it would be made again. */
 const { bowl } = defineProps<{ bowl: Bowl }>();

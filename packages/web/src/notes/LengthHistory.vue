@@ -16,7 +16,7 @@ import { useChartLook } from '../kit/useChartLook';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { between, SHED_WORDS } from '../words/notes';
-import { writeSmallLength } from '../words/units';
+import { writeSmallLength } from '@amber-ladle/words';
 import { writeShortDay } from '../words/when';
 
 /** Growth expected against length kept; trims marked. */

@@ -6,7 +6,7 @@ import PlateDrawing from './PlateDrawing.vue';
 import { TextureScale } from '../bowl';
 import { inUnit, readQuantity } from '@amber-ladle/core/measure';
 import { useHousehold } from '../data/household';
-import { writeSmallLength } from '../words/units';
+import { writeSmallLength } from '@amber-ladle/words';
 
 /** The plate test: how far a spoonful spreads in half a minute, and how thick that is. */
 const {

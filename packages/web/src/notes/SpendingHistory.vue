@@ -11,7 +11,7 @@ import { useChartLook } from '../kit/useChartLook';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { timeWords } from '../words/notes';
-import { writeMoney } from '../words/units';
+import { writeMoney } from '@amber-ladle/words';
 import { writeMonth } from '../words/when';
 
 /** What bowls cost, what was thrown away and how long it took, month by month, for the whole household. */

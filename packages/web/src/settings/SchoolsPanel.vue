@@ -2,12 +2,14 @@
 import { SCHOOL_CHOICES, schoolOf, type SchoolId } from '@amber-ladle/core/judge';
 import { SCHOOLS } from '@amber-ladle/words';
 import { useHousehold } from '../data/household';
+import { useWords } from '../data/useWords';
 import { useNotice } from '../data/notice';
 
 /** Where makers disagree: both sides, our default with its reason, and what this household does. */
 const household = useHousehold();
 const notice = useNotice();
 /** Each question with its answers in the order of the book; the usual one is the first that the core names. */
+const { spell } = useWords();
 const questions = (Object.keys(SCHOOL_CHOICES) as SchoolId[]).map((id) => {
   const { question, options, because } = SCHOOLS[id];
   const usual = options[SCHOOL_CHOICES[id][0]]?.words ?? '';
@@ -40,11 +42,11 @@ async function choose(id: SchoolId, option: string): Promise<void> {
         :aria-pressed="schoolOf(household.settings.schools, school.id) === option.id"
         @click="choose(school.id, option.id)"
       >
-        <b>{{ option.words }}</b>
-        <span>{{ option.says }}</span>
+        <b>{{ spell(option.words) }}</b>
+        <span>{{ spell(option.says) }}</span>
       </button>
     </div>
-    <p class="quiet">Usual here: {{ school.usual }}. {{ school.because }}</p>
+    <p class="quiet">{{ spell(`Usual here: ${school.usual}. ${school.because}`) }}</p>
   </section>
 </template>
 

@@ -179,7 +179,7 @@ const zones = Intl.supportedValuesOf('timeZone');
         />
       </section>
       <section v-if="!household.isDemo">
-        <h2>Devices to practise with</h2>
+        <h2>Devices for practice</h2>
         <p class="quiet">
           A scale and a thermometer that only pretend. What they show counts for nothing: no window, no stock and no
           bowl ever follows them. What your own show is typed in, on Shelf and on Make.

@@ -16,7 +16,7 @@ import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
 import { writeDay, writeMonth, writeTime } from '../words/when';
-import { writeMoney } from '../words/units';
+import { writeMoney } from '@amber-ladle/words';
 
 /** The book behind the shelf: every movement, what was thrown away and why, places, and files in and out. */
 Chart.register(LinearScale, CategoryScale, BarElement, Tooltip);

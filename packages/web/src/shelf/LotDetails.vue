@@ -7,11 +7,12 @@ import { computed, ref } from 'vue';
 import { useScaleReading } from './useScale';
 import { useLotActions } from './useLotActions';
 import { useHousehold } from '../data/household';
+import { useWords } from '../data/useWords';
 import { useShelf, type ShelvedLot } from '../data/shelf';
 import { STAGE_WORDS, windowReason } from '../words/shelf';
 import { tillWords, aboutWords } from '../words/when';
 import { readQuantity } from '@amber-ladle/core/measure';
-import { writeMoney } from '../words/units';
+import { writeMoney } from '@amber-ladle/words';
 
 /** A lane explains itself, and hands do what hands do: feel, move, weigh, open, use, throw away. */
 const { shelved } = defineProps<{ shelved: ShelvedLot }>();
@@ -37,7 +38,8 @@ const moves = computed(() =>
       return { place, words };
     }),
 );
-const REASONS = ['past its time', 'mouldy', 'brown', 'too much cut', 'smells'];
+const { spell } = useWords();
+const REASONS = ['past its time', spell('mouldy'), 'brown', 'too much cut', 'smells'];
 const grams = ref('');
 const wanted = computed(() => {
   const value = readQuantity(grams.value, 'g');

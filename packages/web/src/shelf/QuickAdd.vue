@@ -11,7 +11,7 @@ import ChoicePills from '../kit/ChoicePills.vue';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
-import { writeMoney } from '../words/units';
+import { writeMoney } from '@amber-ladle/words';
 
 /** "3 hard avocados 180 g today 1.40 each": one line and one key. */
 const household = useHousehold();

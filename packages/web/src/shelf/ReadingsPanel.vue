@@ -7,7 +7,7 @@ import { call } from '../data/client';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
-import { writeWarmth } from '../words/units';
+import { writeWarmth } from '@amber-ladle/words';
 import { writeTime } from '../words/when';
 
 /** How warm each place is: what a thermometer said of late, else what it usually has; and a line to say what one shows. */

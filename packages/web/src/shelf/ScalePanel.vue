@@ -29,7 +29,7 @@ async function act(body: Parameters<typeof hands>[0]): Promise<void> {
       {{
         counts
           ? 'A simulated scale; put something on it, then open a lane and take its weight:'
-          : 'A scale to practise with: what it shows counts for nothing.'
+          : 'A scale for practice: what it shows counts for nothing.'
       }}
     </p>
     <div class="line">

@@ -11,7 +11,7 @@ import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
 import { useChanges } from '../data/useChanges';
 import { useInk } from '../kit/useInk';
-import { writeWarmth } from '../words/units';
+import { writeWarmth } from '@amber-ladle/words';
 import { writeTime } from '../words/when';
 import { inUnit } from '@amber-ladle/core/measure';
 import { TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
@@ -122,7 +122,7 @@ const options = computed(() => ({
       {{
         counts
           ? 'A simulated thermometer; its fridge obeys these:'
-          : 'A thermometer to practise with: what it shows counts for nothing. Its fridge obeys these:'
+          : 'A thermometer for practice: what it shows counts for nothing. Its fridge obeys these:'
       }}
     </p>
     <div class="line">

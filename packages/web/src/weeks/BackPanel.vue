@@ -8,7 +8,7 @@ import { useWeeks } from '../data/useWeeks';
 import { useHousehold } from '../data/household';
 import { inTurn } from '../data/inTurn';
 import { useChanges } from '../data/useChanges';
-import { writeMoney } from '../words/units';
+import { writeMoney } from '@amber-ladle/words';
 
 /** The weeks that were: what was planned and made, what turned and what it was thought would, what was spent. */
 const household = useHousehold();

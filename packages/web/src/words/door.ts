@@ -3,7 +3,7 @@ import type { Deed } from '@amber-ladle/contract';
 /** What an address of the server is about, by its first step. */
 const ABOUT: Readonly<Record<string, string>> = {
   bowls: 'a bowl',
-  devices: 'the devices to practise with',
+  devices: 'the devices for practice',
   door: 'the door',
   heads: 'a head',
   settings: 'the settings',

@@ -1,8 +1,7 @@
 import type { HeadStory, RankTerm, TermId } from '@amber-ladle/core/judge';
 import type { Allergen, Catalogue, Rhythm } from '@amber-ladle/core/ingredient';
-import { listed } from '@amber-ladle/words';
+import { listed, writeMoney, type Written } from '@amber-ladle/words';
 import { NEED_WORDS, writeMinutes } from './mask';
-import { writeMoney, type Written } from './units';
 import { aboutWords, type Where } from './when';
 
 export const RHYTHM_WORDS: Readonly<Record<Rhythm, string>> = {

@@ -26,8 +26,8 @@ export const COVERAGE_WORDS: Readonly<Record<Mask['coverage'], string>> = {
 
 export const KEEPING_WORDS: Readonly<Record<Mask['keeping'], string>> = {
   'same-day': 'Same day only; bin the rest.',
-  'fridge-till-tomorrow': 'Labelled, in the fridge, until tomorrow.',
-  freezes: 'Freezes in labelled portions.',
+  'fridge-till-tomorrow': 'With a label, in the fridge, until tomorrow.',
+  freezes: 'Freezes in portions, each with a label.',
 };
 
 export const HEAT_WORDS: Readonly<Record<Mask['heat'], string>> = {

@@ -3,7 +3,7 @@ import { kitchenRound, writeFraction } from '@amber-ladle/core/measure';
 import type { Lot, LotWindow, PlaceKind, Stage } from '@amber-ladle/core/shelf';
 import { SOURCES, type SourceId } from '@amber-ladle/core/source';
 import { HOUR, MINUTE, TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
-import { writeWarmth, type Written } from './units';
+import { writeWarmth, type Written } from '@amber-ladle/words';
 
 export const STAGE_WORDS: Readonly<Record<Stage, string>> = {
   unripe: 'hard',

@@ -6,7 +6,7 @@ import type { Mask } from '@amber-ladle/core/mask';
 import type { Day } from '@amber-ladle/core/time';
 import { daysBetween } from '@amber-ladle/core/time';
 import { weekdayWord, type Where } from './when';
-import { writeMoney, type Written } from './units';
+import { writeMoney, type Written } from '@amber-ladle/words';
 
 /** Names as they are said one after the other. @example listWords(['Wren', 'Moss', 'Tansy']) // 'Wren, Moss and Tansy' */
 export const listWords = (names: readonly string[], { locale }: Pick<Where, 'locale'>): string =>

@@ -44,7 +44,7 @@ export const MASKS = {
   'read.spelling': '“{written}” read as {read}',
   'read.bracket': '{grams} g taken with peel, stone or shell',
   'read.piece': '{size}, {grams} g usable each',
-  'read.by-length': '{centimetres} cm of it, about {grams} g of gel',
+  'read.by-length': '{centimetres} of it, about {grams} g of gel',
   'read.each-whole': '{grams} g each with peel, stone or shell',
   'buy.in-the-house': 'to have in the house',
   'buy.for-bowl': '{name}',

@@ -56,7 +56,7 @@ export const STEPS = {
   'step.cook-soft.title': 'Peel, dice and boil the {name}',
   'step.cook-soft.words': 'Barely covered; baking keeps more in, and takes longer.',
   'step.bake.title': 'Bake the {name} soft',
-  'step.bake.words': 'Whole, pricked with a fork, at {degrees} °C; diced and boiled is quicker and loses more.',
+  'step.bake.words': 'Whole, pricked with a fork, at {degrees}; diced and boiled is quicker and loses more.',
   'step.peel-baked.title': 'Peel the {name} and let it cool',
   'step.melt.title': 'Melt the {names}',
   'step.melt.look': 'Clear, with no lump; then lukewarm on the inside of the wrist.',

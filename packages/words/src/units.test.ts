@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { lengthAloud, stepLength, writeLength, writeMoney, writeSmallLength, writeWarmth } from './units';
+import { lengthAloud, stepLength, writeLength, writeMoney, writeOven, writeSmallLength, writeWarmth } from './units';
 
 const GB = { locale: 'en-GB', lengthIn: 'cm', warmthIn: '°C', currency: 'GBP' } as const;
 const US = { locale: 'en-US', lengthIn: 'in', warmthIn: '°F', currency: 'USD' } as const;
@@ -44,5 +44,16 @@ describe('in the household’s own units', () => {
     expect(writeMoney(1234.5, US)).toBe('$1,234.50');
     expect(writeMoney(350, { locale: 'en-GB', currency: 'JPY' })).toBe('¥350');
     expect(writeMoney(3.5, { locale: 'en-GB', currency: '' })).toBe('3.50');
+  });
+
+  it('an oven is set to a mark of its own dial', () => {
+    // 350, 375, 400 and 425 °F stand in cookery books for 180, 190, 200 and 220 °C: common practice, no published source.
+    const dial = [180, 190, 200, 220].map((celsius) => [writeOven(celsius, GB), writeOven(celsius, US)]);
+    expect(dial).toEqual([
+      ['180 °C', '350 °F'],
+      ['190 °C', '375 °F'],
+      ['200 °C', '400 °F'],
+      ['220 °C', '425 °F'],
+    ]);
   });
 });

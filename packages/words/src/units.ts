@@ -1,10 +1,15 @@
-import type { Units } from '@amber-ladle/contract';
 import { CENTIMETRES_PER_INCH, inUnit } from '@amber-ladle/core/measure';
 
 /** What a household measures in, and how it writes numbers. */
-export interface Written extends Readonly<Units> {
+export interface Written {
   /** BCP 47 name. */
   readonly locale: string;
+  /** What hair is measured in. */
+  readonly lengthIn: 'cm' | 'in';
+  /** What thermometers show. */
+  readonly warmthIn: '°C' | '°F';
+  /** ISO 4217 name; empty where prices are numbers alone. */
+  readonly currency: string;
 }
 
 const number = (value: number, digits: number, locale: string): string =>
@@ -57,6 +62,18 @@ export const writeSmallLength = (
  */
 export const writeWarmth = (celsius: number, { locale, warmthIn }: Pick<Written, 'locale' | 'warmthIn'>): string =>
   `${number(inUnit(celsius, '°C', warmthIn), warmthIn === '°C' ? 1 : 0, locale)} ${warmthIn}`;
+
+/** What an oven can be set to, in degrees of its own dial. */
+const DIAL = { '°C': 10, '°F': 25 } as const;
+
+/**
+ * How hot an oven is set: to the mark of its dial that is nearest.
+ * @example writeOven(200, { locale: 'en-US', warmthIn: '°F' }) // '400 °F'
+ */
+export function writeOven(celsius: number, { locale, warmthIn }: Pick<Written, 'locale' | 'warmthIn'>): string {
+  const mark = DIAL[warmthIn];
+  return `${number(Math.round(inUnit(celsius, '°C', warmthIn) / mark) * mark, 0, locale)} ${warmthIn}`;
+}
 
 /**
  * An amount of money in the household's currency; a number alone where it named none.
