@@ -187,7 +187,7 @@ describe('on the bench', () => {
     await made(page);
     await page.locator('.wish .pill ::-p-text(pourable)').click();
     await textWhen(page, '[data-test="texture-fix"]', /cook the rice cream thinner: .* more water in the pot/);
-    await page.locator('[aria-label="Pot of rice cream"]').click();
+    await page.locator('[aria-label="The pot of rice cream"]').click();
     const pot = await textWhen(page, '[data-test="pot"]', /mL water, 25 min/);
     await click('soaked an hour');
     expect(await textWhen(page, '[data-test="pot"]', /1\d min/)).not.toBe(pot);

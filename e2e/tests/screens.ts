@@ -26,8 +26,8 @@ interface Held {
   readonly inHand: boolean;
   readonly letters?: number;
 }
-const WIDE: Held = { width: 1280, height: 800, inHand: false };
-const PHONE: Held = { width: 390, height: 844, inHand: true };
+export const WIDE: Held = { width: 1280, height: 800, inHand: false };
+export const PHONE: Held = { width: 390, height: 844, inHand: true };
 /** The narrowest there is (WCAG 2.2, 1.4.10), and letters twice as large (1.4.4), on a phone and on a laptop. */
 const STRAINS: readonly Held[] = [
   { ...PHONE, width: 320 },
@@ -38,7 +38,7 @@ const STRAINS: readonly Held[] = [
 const USUAL_LETTERS = 16;
 
 /** Holds the page otherwise, without a reload. */
-async function hold(client: CDPSession, page: Page, { width, height, inHand, letters }: Held): Promise<void> {
+export async function hold(client: CDPSession, page: Page, { width, height, inHand, letters }: Held): Promise<void> {
   const standard = letters ?? USUAL_LETTERS;
   await client.send('Emulation.setTouchEmulationEnabled', { enabled: inHand });
   await client.send('Emulation.setDeviceMetricsOverride', { width, height, deviceScaleFactor: 1, mobile: inHand });

@@ -65,7 +65,7 @@ const fromCooked = computed(() => {
 <template>
   <SheetDialog v-if="recipe" :title="`The pot: ${name}`">
     <template #activator="{ props: activator }">
-      <button v-bind="activator" type="button" class="tool" :aria-label="`Pot of ${name}`">the pot</button>
+      <button v-bind="activator" type="button" class="tool" :aria-label="`The pot of ${name}`">the pot</button>
     </template>
     <template #default="{ close }">
       <p class="figures words" data-test="pot">{{ words }}</p>

@@ -20,17 +20,22 @@ const emit = defineEmits<{ swap: [ingredientId: string | undefined] }>();
     <template #activator="{ props: activator }">
       <button v-bind="activator" type="button" class="tool" :aria-label="`Swap ${name}`">swap</button>
     </template>
-    <v-list :aria-label="`Instead of ${name}`" class="offers">
-      <v-list-item v-if="original" :title="`Back to ${original}`" @click="emit('swap', undefined)" />
-      <v-list-item
-        v-for="row in offered()"
-        :key="row.id"
-        :title="row.name"
-        :subtitle="isThere(row.id) ? `in the house · ${row.state}` : row.state || familyName(row.family).toLowerCase()"
-        @click="emit('swap', row.id)"
-      />
-      <v-list-item v-if="offered().length === 0" title="Nothing in the catalogue does its work." disabled />
-    </v-list>
+    <!-- A region of its own: it hangs outside of the page. -->
+    <section :aria-label="`Instead of ${name}`">
+      <v-list class="offers">
+        <v-list-item v-if="original" :title="`Back to ${original}`" @click="emit('swap', undefined)" />
+        <v-list-item
+          v-for="row in offered()"
+          :key="row.id"
+          :title="row.name"
+          :subtitle="
+            isThere(row.id) ? `in the house · ${row.state}` : row.state || familyName(row.family).toLowerCase()
+          "
+          @click="emit('swap', row.id)"
+        />
+        <v-list-item v-if="offered().length === 0" title="Nothing in the catalogue does its work." disabled />
+      </v-list>
+    </section>
   </v-menu>
 </template>
 

@@ -159,7 +159,6 @@ function addNo(ingredientId: string | null): void {
     :model-value="null"
     :items="things"
     label="Nothing with this, for a week"
-    density="compact"
     no-data-text="Nothing of that name."
     @update:model-value="addNo"
   />
