@@ -46,6 +46,6 @@ it.each(OVER)('%s', async (_what, path, opener, opened) => {
   await page.waitForFunction((query) => !document.querySelector(query)?.checkVisibility(), {}, opened);
   // Nothing is lost of where one was.
   await expect
-    .poll(() => button?.evaluate((one) => one === document.activeElement || one.contains(document.activeElement)))
+    .poll(() => button?.evaluate((one) => (one.closest('button') ?? one).contains(document.activeElement)))
     .toBe(true);
 });
