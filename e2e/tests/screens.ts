@@ -111,7 +111,7 @@ export const smallThings = (page: Page, least: number): Promise<string[]> =>
   }, least);
 
 /**
- * What is wrong with screens: by axe in either light; and by measure as they are on a laptop and in the hand, where they are narrowest and
+ * What is wrong with screens: by axe; by what is painted, in either light; and by measure as they are on a laptop and in the hand, where they are narrowest and
  * where letters are twice as large. Each is opened once.
  */
 export async function screenFaults({ page, open }: House, screens: readonly string[]): Promise<[string, unknown][]> {
@@ -124,12 +124,13 @@ export async function screenFaults({ page, open }: House, screens: readonly stri
   for (const path of screens) {
     await open(path);
     found(`${path} (light)`, await axeFaults(page));
+    found(`${path} (pale)`, await paleWords(page));
     // With a mouse, half a finger will do.
     found(`${path} (small)`, await smallThings(page, 24));
     await light('dark');
     await page.waitForSelector('.v-theme--evening');
     // Of all that axe looks at, the light changes the colours.
-    found(`${path} (dark)`, await axeFaults(page, ['color-contrast']));
+    found(`${path} (pale, dark)`, await paleWords(page));
     await light('light');
     await hold(client, page, PHONE);
     found(`${path} (small in the hand)`, await smallThings(page, 44));
@@ -159,4 +160,112 @@ export async function settled(page: Page): Promise<void> {
     before = now;
     await new Promise((resolve) => setTimeout(resolve, 120));
   }
+}
+
+/** Colours that text must differ from its ground by (WCAG 2.2, 1.4.3): letters from 24 px on, or 18.66 px in bold, are large. */
+const LEAST_CONTRAST = { usual: 4.5, large: 3 } as const;
+/** The page without its letters. */
+const UNLETTERED = `
+  * { -webkit-text-fill-color: transparent !important; transition: none !important; text-shadow: none !important }
+  svg text, svg tspan { fill: transparent !important; stroke: none !important }`;
+/** Of the ground below a word so much may be a thin line that crosses it. */
+const CROSSED = 0.06;
+
+/**
+ * Words that do not stand out from what is painted below them, in drawings too, where axe sees no ground: the page is painted without its
+ * letters, and each word's colour is held against every pixel that it covers.
+ */
+export async function paleWords(page: Page): Promise<string[]> {
+  const client = await page.createCDPSession();
+  await client.send('Page.enable');
+  const { width, height } = await page.evaluate(() => {
+    const { clientWidth, scrollHeight } = document.documentElement;
+    return { width: clientWidth, height: Math.min(scrollHeight, 6_000) };
+  });
+  // As high as it is long, so that nothing has to be scrolled to.
+  await client.send('Emulation.setDeviceMetricsOverride', { width, height, deviceScaleFactor: 1, mobile: false });
+  await page.evaluate((css) => {
+    const unlettered = new CSSStyleSheet();
+    unlettered.replaceSync(css);
+    document.adoptedStyleSheets = [...document.adoptedStyleSheets, unlettered];
+  }, UNLETTERED);
+  await settled(page);
+  const painted = await page.screenshot({ encoding: 'base64' });
+  await page.evaluate(() => (document.adoptedStyleSheets = document.adoptedStyleSheets.slice(0, -1)));
+  const found = await page.evaluate(
+    async (picture, least, crossed) => {
+      const bytes = Uint8Array.from(atob(picture), (one) => one.charCodeAt(0));
+      const image = await createImageBitmap(new Blob([bytes], { type: 'image/png' }));
+      const canvas = document.createElement('canvas');
+      [canvas.width, canvas.height] = [image.width, image.height];
+      const brush = canvas.getContext('2d', { willReadFrequently: true });
+      if (!brush) return ['no canvas'];
+      brush.drawImage(image, 0, 0);
+      const dot = document.createElement('canvas').getContext('2d', { willReadFrequently: true });
+      /** Any way of writing a colour, as its parts. */
+      const partsOf = (colour: string): readonly number[] => {
+        if (!dot) return [0, 0, 0, 255];
+        dot.clearRect(0, 0, 1, 1);
+        dot.fillStyle = colour;
+        dot.fillRect(0, 0, 1, 1);
+        return [...dot.getImageData(0, 0, 1, 1).data];
+      };
+      const luminance = (parts: readonly number[]): number => {
+        const [r = 0, g = 0, b = 0] = parts.map((part) =>
+          part / 255 <= 0.04045 ? part / 255 / 12.92 : ((part / 255 + 0.055) / 1.055) ** 2.4,
+        );
+        return 0.2126 * r + 0.7152 * g + 0.0722 * b;
+      };
+      const pale: string[] = [];
+      const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+      while (walker.nextNode()) {
+        const node = walker.currentNode;
+        const element = node.parentElement;
+        const words = node.textContent?.trim() ?? '';
+        if (!element || words === '' || element.closest('.sr-only, .skip, [disabled], [aria-disabled="true"], [inert]'))
+          continue;
+        if (!element.checkVisibility({ opacityProperty: true, visibilityProperty: true })) continue;
+        const range = document.createRange();
+        range.selectNodeContents(node);
+        const box = range.getBoundingClientRect();
+        const [x, y] = [Math.max(0, Math.floor(box.left)), Math.max(0, Math.floor(box.top))];
+        const [w, h] = [
+          Math.min(Math.ceil(box.width), canvas.width - x),
+          Math.min(Math.ceil(box.height), canvas.height - y),
+        ];
+        if (w < 2 || h < 2) continue;
+        const style = getComputedStyle(element);
+        const isDrawn = element instanceof SVGElement;
+        const [r = 0, g = 0, b = 0, a = 255] = partsOf(isDrawn ? style.fill : style.color);
+        // Written to hold a place only.
+        if (a === 0) continue;
+        let seen = a / 255;
+        for (let one: Element | null = element; one; one = one.parentElement)
+          seen *= Number(getComputedStyle(one).opacity);
+        const { data } = brush.getImageData(x, y, w, h);
+        const ratios: number[] = [];
+        for (let i = 0; i < data.length; i += 4) {
+          const ground = [data[i] ?? 0, data[i + 1] ?? 0, data[i + 2] ?? 0];
+          const letter = [r, g, b].map((part, k) => part * seen + (ground[k] ?? 0) * (1 - seen));
+          const [light, dark] = [luminance(letter), luminance(ground)].sort((one, other) => other - one);
+          ratios.push(((light ?? 0) + 0.05) / ((dark ?? 0) + 0.05));
+        }
+        ratios.sort((one, other) => one - other);
+        const worst = ratios[Math.floor(ratios.length * crossed)] ?? 21;
+        const size = Number.parseFloat(style.fontSize);
+        const isLarge = size >= 24 || (size >= 18.66 && Number(style.fontWeight) >= 700);
+        if (worst < (isLarge ? least.large : least.usual))
+          pale.push(
+            `${worst.toFixed(2)} “${words.slice(0, 40)}” ${element.tagName}.${element.getAttribute('class') ?? ''} in ${element.parentElement?.getAttribute('class') ?? ''}`,
+          );
+      }
+      return [...new Set(pale)];
+    },
+    painted,
+    LEAST_CONTRAST,
+    CROSSED,
+  );
+  await hold(client, page, WIDE);
+  await client.detach();
+  return found;
 }

@@ -214,7 +214,7 @@ const summary = computed(
   stroke-width: 1.4;
 }
 .scale text {
-  font-size: 16.6px;
+  font-size: 17.1px;
   fill: var(--quiet);
 }
 .scale line {
@@ -238,11 +238,11 @@ const summary = computed(
   stroke-width: 1.1;
 }
 .need text {
-  font-size: 16.6px;
+  font-size: 17.1px;
   fill: var(--quiet);
 }
 .need .of {
-  font-size: 17.5px;
+  font-size: 17.8px;
   fill: var(--ink);
   font-weight: 600;
 }
@@ -250,7 +250,7 @@ const summary = computed(
   fill: var(--clay);
 }
 .labels text {
-  font-size: 16.6px;
+  font-size: 17.1px;
   fill: var(--ink);
 }
 .labels path {
