@@ -227,3 +227,16 @@ export async function pasteText(page: Page, text: string): Promise<void> {
   });
   await page.keyboard.sendCharacter(text);
 }
+
+/** Walks by keyboard alone to what a part of the screen says, and presses it. */
+export async function tabTo(page: Page, words: RegExp): Promise<void> {
+  for (let i = 0; i < 60; i++) {
+    const text = await page.evaluate(() => {
+      const one = document.activeElement;
+      return (one instanceof HTMLInputElement ? one.labels?.[0]?.textContent : one?.textContent)?.trim() ?? '';
+    });
+    if (words.test(text) && text.length < 80) return page.keyboard.press('Enter');
+    await page.keyboard.press('Tab');
+  }
+  throw new Error(`Nothing in the way of Tab says ${words}.`);
+}

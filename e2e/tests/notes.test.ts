@@ -2,7 +2,7 @@ import { writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { temporaryFolder } from '../support/app.mjs';
-import { clickOn, made, openHouse, post, tapOn, textWhen, type House } from './house';
+import { clickOn, made, openHouse, post, tabTo, tapOn, textWhen, type House } from './house';
 import { screenFaults } from './screens';
 
 let house: House;
@@ -142,6 +142,22 @@ it('is written with one thumb, keeps itself through a reload, and asks of the dr
   expect(await page.$eval('.ask', (one) => one.textContent)).not.toMatch(/Uma/);
   await page.setViewport({ width: 1280, height: 800 });
 }, 120_000);
+
+it('is written by the keyboard alone, from the first answer to the last word', async () => {
+  const { page } = house;
+  const id = await wornBowl(await somebody('Ayo'));
+  await house.open('/notes');
+  await textWhen(page, '#asks', /rinse out of Ayo’s hair/);
+  for (const answer of [/^at once$/, /^Going on/, /^glides$/, /^½$/]) await tabTo(page, answer);
+  await written();
+  await tabTo(page, /^One line$/);
+  await page.keyboard.type('Enough for once.');
+  await page.keyboard.press('Tab');
+  const log = async (): Promise<object | undefined> => (await read<{ log: object }[]>(`/bowls/${id}/logs`))[0]?.log;
+  await expect
+    .poll(log)
+    .toMatchObject({ said: { slip: 3, ease: 3 }, lasted: { kind: 'left' }, words: 'Enough for once.' });
+}, 60_000);
 
 it('holds masks against each other, and lengths against growth', async () => {
   const { page } = house;

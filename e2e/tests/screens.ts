@@ -34,6 +34,8 @@ const STRAINS: readonly Held[] = [
   { ...PHONE, letters: 32 },
   { ...WIDE, letters: 32 },
 ];
+/** Where hands are wet, and what they touch is larger. */
+const WET: ReadonlySet<string> = new Set(['/make', '/wear']);
 /** What the browser writes in unless told otherwise, px. */
 const USUAL_LETTERS = 16;
 
@@ -67,48 +69,53 @@ const over = (page: Page): Promise<string[]> =>
  * Targets smaller than a finger (44 px; WCAG 2.2, 2.5.8 asks for 24), and letters below 14 px. A link within a sentence is as tall as it;
  * the landmarks beside the drawn head stand as close as they are on a head, and the field below does the same.
  */
-export const smallThings = (page: Page, least: number): Promise<string[]> =>
-  page.evaluate((size) => {
-    const found: string[] = [];
-    const isSeen = (element: Element): boolean =>
-      element.checkVisibility({ opacityProperty: true, visibilityProperty: true });
-    const named = (element: Element): string =>
-      `${element.tagName.toLowerCase()}.${element.getAttribute('class') ?? ''} “${(element.getAttribute('aria-label') ?? element.textContent).trim().slice(0, 40)}”`;
-    const CONTROLS =
-      'a[href], button, input, select, textarea, summary, [role="button"], [role="slider"], [role="tab"]';
-    for (const element of document.querySelectorAll(CONTROLS)) {
-      if (
-        !isSeen(element) ||
-        element.matches('.skip, .mark, .sr-only, .v-field *:not(input, textarea), [aria-hidden="true"]')
-      )
-        continue;
-      const isInSentence =
-        element.tagName === 'A' &&
-        getComputedStyle(element).display === 'inline' &&
-        element.parentElement?.textContent.trim() !== element.textContent.trim();
-      const box = (element.closest('.v-field, .v-selection-control, label') ?? element).getBoundingClientRect();
-      // A name is a target of its own width where nothing stands beside it.
-      const isNarrow = box.width < size - 1 && element.tagName !== 'A';
-      if (!isInSentence && box.width > 0 && (box.height < size - 1 || isNarrow))
-        found.push(`${Math.round(box.width)}×${Math.round(box.height)} ${named(element)}`);
-    }
-    const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
-    while (walker.nextNode()) {
-      const element = walker.currentNode.parentElement;
-      if (
-        !element ||
-        walker.currentNode.textContent?.trim() === '' ||
-        !isSeen(element) ||
-        element.closest('.sr-only, .skip')
-      )
-        continue;
-      const svg = element.closest('svg');
-      const scale = svg?.viewBox.baseVal.width ? svg.getBoundingClientRect().width / svg.viewBox.baseVal.width : 1;
-      const letters = Number.parseFloat(getComputedStyle(element).fontSize) * scale;
-      if (letters < 13.95) found.push(`${letters.toFixed(1)} px ${named(element)}`);
-    }
-    return [...new Set(found)];
-  }, least);
+export const smallThings = (page: Page, least: number, within = 'body'): Promise<string[]> =>
+  page.evaluate(
+    (size, where) => {
+      const place = document.querySelector(where) ?? document.body;
+      const found: string[] = [];
+      const isSeen = (element: Element): boolean =>
+        element.checkVisibility({ opacityProperty: true, visibilityProperty: true });
+      const named = (element: Element): string =>
+        `${element.tagName.toLowerCase()}.${element.getAttribute('class') ?? ''} “${(element.getAttribute('aria-label') ?? element.textContent).trim().slice(0, 40)}”`;
+      const CONTROLS =
+        'a[href], button, input, select, textarea, summary, [role="button"], [role="slider"], [role="tab"]';
+      for (const element of place.querySelectorAll(CONTROLS)) {
+        if (
+          !isSeen(element) ||
+          element.matches('.skip, .mark, .sr-only, .v-field *:not(input, textarea), [aria-hidden="true"]')
+        )
+          continue;
+        const isInSentence =
+          element.tagName === 'A' &&
+          getComputedStyle(element).display === 'inline' &&
+          element.parentElement?.textContent.trim() !== element.textContent.trim();
+        const box = (element.closest('.v-field, .v-selection-control, label') ?? element).getBoundingClientRect();
+        // A name is a target of its own width where nothing stands beside it.
+        const isNarrow = box.width < size - 1 && element.tagName !== 'A';
+        if (!isInSentence && box.width > 0 && (box.height < size - 1 || isNarrow))
+          found.push(`${Math.round(box.width)}×${Math.round(box.height)} ${named(element)}`);
+      }
+      const walker = document.createTreeWalker(place, NodeFilter.SHOW_TEXT);
+      while (walker.nextNode()) {
+        const element = walker.currentNode.parentElement;
+        if (
+          !element ||
+          walker.currentNode.textContent?.trim() === '' ||
+          !isSeen(element) ||
+          element.closest('.sr-only, .skip')
+        )
+          continue;
+        const svg = element.closest('svg');
+        const scale = svg?.viewBox.baseVal.width ? svg.getBoundingClientRect().width / svg.viewBox.baseVal.width : 1;
+        const letters = Number.parseFloat(getComputedStyle(element).fontSize) * scale;
+        if (letters < 13.95) found.push(`${letters.toFixed(1)} px ${named(element)}`);
+      }
+      return [...new Set(found)];
+    },
+    least,
+    within,
+  );
 
 /**
  * What is wrong with screens: by axe; by what is painted, in either light; and by measure as they are on a laptop and in the hand, where they are narrowest and
@@ -134,6 +141,7 @@ export async function screenFaults({ page, open }: House, screens: readonly stri
     await light('light');
     await hold(client, page, PHONE);
     found(`${path} (small in the hand)`, await smallThings(page, 44));
+    if (WET.has(path)) found(`${path} (small in a wet hand)`, await smallThings(page, 64, '#main .page'));
     found(`${path} (too wide for a phone)`, await over(page));
     for (const strain of STRAINS) {
       await hold(client, page, strain);

@@ -1,6 +1,6 @@
 import { afterAll, afterEach, beforeAll, expect, it } from 'vitest';
 import type { Page } from 'puppeteer-core';
-import { clickOn, dayShows, keepWithoutTaking, openHouse, post, textWhen, walkDay, type House } from './house';
+import { clickOn, dayShows, type House, keepWithoutTaking, openHouse, post, tabTo, textWhen, walkDay } from './house';
 import { screenFaults } from './screens';
 
 let house: House;
@@ -21,15 +21,6 @@ const begin = async (page: Page, path: string): Promise<void> => {
   await textWhen(page, '[data-test="day-sum"]', /rinsed/);
   await page.keyboard.press('Space');
   await page.waitForSelector('[data-test="title"]');
-};
-/** Walks by keyboard alone to what a part of the screen says, and presses it. */
-const tabTo = async (page: Page, words: RegExp): Promise<void> => {
-  for (let i = 0; i < 60; i++) {
-    const text = await page.evaluate(() => document.activeElement?.textContent ?? '');
-    if (words.test(text) && text.length < 80) return page.keyboard.press('Enter');
-    await page.keyboard.press('Tab');
-  }
-  throw new Error(`Nothing in the way of Tab says ${words}.`);
 };
 const clockOf = async (page: Page): Promise<number> => {
   const text = await textWhen(page, '[data-test="pot"] .clock', /\d:\d\d/);

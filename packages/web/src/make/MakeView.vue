@@ -14,10 +14,10 @@ const { store } = running;
 </script>
 
 <template>
-  <div v-if="store.day" class="page make"><DayWalk :running="running" /></div>
+  <div v-if="store.day" class="page make wet-hands"><DayWalk :running="running" /></div>
   <template v-else-if="store.isReady">
     <NoBowlYet v-if="failure || !bowl" title="Make" :failure="failure" />
-    <div v-else-if="bowl.life?.endedAt" class="page make">
+    <div v-else-if="bowl.life?.endedAt" class="page make wet-hands">
       <p class="quiet">{{ bowl.maskName }} for {{ bowl.headName }} is done.</p>
       <h1>Make</h1>
       <p>Size the next bowl and keep it; then it comes here.</p>
@@ -26,7 +26,7 @@ const { store } = running;
         <RouterLink class="quiet-link" :to="{ name: 'kept-bowl', params: { id: bowl.id } }">What happened</RouterLink>
       </div>
     </div>
-    <div v-else class="page make"><StartDay :bowl="bowl" /></div>
+    <div v-else class="page make wet-hands"><StartDay :bowl="bowl" /></div>
   </template>
 </template>
 

@@ -118,7 +118,7 @@ const advice = computed(() => {
 
 <template>
   <NoBowlYet v-if="failure || !bowl || !mask" title="Wear" :failure="failure" />
-  <div v-else class="page wear">
+  <div v-else class="page wear wet-hands">
     <p class="quiet">{{ bowl.maskName }} for {{ bowl.headName }}</p>
     <h1>Wear</h1>
     <div v-if="heads.length > 1" class="line" role="group" aria-label="Whose head">
