@@ -1,3 +1,5 @@
+import type { MovementKind } from '@amber-ladle/core/shelf';
+
 /** What can be taken back long after its moment: a change of stock, or something that was taken out. */
 export const LATELY_KINDS = ['stock', 'bowl', 'head', 'mask', 'ingredient', 'photo'] as const;
 export type LatelyKind = (typeof LATELY_KINDS)[number];
@@ -9,6 +11,8 @@ export interface LatelyDone {
   readonly id: string;
   /** What was said of it then, or its name. */
   readonly what: string;
+  /** Of a change of stock: what it began with. */
+  readonly did?: MovementKind;
   /** ISO 8601. */
   readonly at: string;
 }

@@ -41,7 +41,13 @@ describe('what was done lately', () => {
     await house.restart();
     expect(await lately()).toEqual([
       { kind: 'head', id: headId, what: 'Wren', at: expect.stringMatching(/^2026-03-14T09:05/) },
-      { kind: 'stock', id: change, what: 'On the shelf: honey.', at: expect.stringMatching(/^2026-03-14T09:00/) },
+      {
+        kind: 'stock',
+        id: change,
+        what: 'On the shelf: honey.',
+        did: 'add',
+        at: expect.stringMatching(/^2026-03-14T09:00/),
+      },
     ]);
     await api().post(`/api/heads/${headId}/restore`).expect(200);
     await api().post(`/api/stock/${change}/undo`).expect(200);
@@ -51,7 +57,20 @@ describe('what was done lately', () => {
 
   it('says of a change without a word what it was about', async () => {
     await addHoney('');
-    expect(await lately()).toMatchObject([{ kind: 'stock', what: 'Honey' }]);
+    expect(await lately()).toMatchObject([{ kind: 'stock', what: 'Honey', did: 'add' }]);
+  });
+
+  it('tells what came in for a bowl and went into it at once as taken', async () => {
+    const lotId = randomUUID();
+    const lots = [
+      { id: lotId, ingredientId: 'honey', state: 'whole', since: '2026-03-14T09:00:00.000Z', label: '' } as const,
+    ];
+    const movements = [
+      { lotId, kind: 'add', grams: 12, placeId: 'counter' },
+      { lotId, kind: 'draw', grams: -12 },
+    ] as const;
+    await api().post('/api/stock').send({ id: randomUUID(), note: 'for Still water', lots, movements }).expect(201);
+    expect(await lately()).toMatchObject([{ what: 'for Still water', did: 'draw' }]);
   });
 
   it('holds the last twenty and no more', async () => {

@@ -31,7 +31,7 @@ async function takenOut<Row extends Removable>(
   return (rows as Row[]).map((row) => ({ kind, id: row.id, what: nameOf(row), at: row.removedAt ?? '' }));
 }
 
-/** Changes of stock that stand and were asked for by somebody; of one without a word, what it was about. */
+/** Changes of stock that stand and were asked for by somebody, each with what it did; of one without a word, what it was about. */
 async function changesOfStock(household: Household): Promise<LatelyDone[]> {
   const { manager } = household.source;
   const rows = await manager.find(StockChangeEntity, {
@@ -39,8 +39,10 @@ async function changesOfStock(household: Household): Promise<LatelyDone[]> {
     order: { at: 'DESC', id: 'DESC' },
     take: MOST_LATELY,
   });
-  const silent = rows.filter(({ note }) => note === '').map(({ id }) => id);
-  const lines = silent.length === 0 ? [] : await manager.findBy(MovementEntity, { changeId: In(silent) });
+  const lines =
+    rows.length === 0
+      ? []
+      : await manager.find(MovementEntity, { where: { changeId: In(rows.map(({ id }) => id)) }, order: { id: 'ASC' } });
   const lots = new Map(
     (await manager.findBy(LotEntity, { id: In(lines.map(({ lotId }) => lotId)) })).map((lot) => [lot.id, lot]),
   );
@@ -51,7 +53,12 @@ async function changesOfStock(household: Household): Promise<LatelyDone[]> {
       .map(({ lotId }) => lots.get(lotId)?.ingredientId ?? '');
     return [...new Set(ids)].map((id) => catalogue.get(id)?.name ?? id).join(', ');
   };
-  return rows.map(({ id, note, at }) => ({ kind: 'stock', id, what: note || about(id), at }));
+  return rows.map(({ id, note, at }) => {
+    const kinds = lines.filter(({ changeId }) => changeId === id).map(({ kind }) => kind);
+    // What came in for a bowl and went into it at once was taken for it.
+    const did = kinds.find((kind) => kind === 'draw') ?? kinds[0];
+    return { kind: 'stock', id, what: note || about(id), at, ...(did ? { did } : {}) };
+  });
 }
 
 /** What was done last and can be taken back still, newest first; it outlasts the screen it was done on, and a restart. */

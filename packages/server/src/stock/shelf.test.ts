@@ -86,6 +86,13 @@ describe('the book of stock', () => {
     expect(await shelf()).toEqual([]);
   });
 
+  it('lists what happened last first, though something earlier was told after it', async () => {
+    await add('honey', 100);
+    await add('yogurt', 100, { since: '2026-03-13T08:00:00.000Z' });
+    const { items } = (await api().get('/api/movements').expect(200)).body as { items: { ingredientId: string }[] };
+    expect(items.map(({ ingredientId }) => ingredientId)).toEqual(['honey', 'yogurt']);
+  });
+
   it('does all of a change or none of it', async () => {
     const a = await add('yogurt', 100);
     const b = await add('honey', 10);

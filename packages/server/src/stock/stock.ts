@@ -69,14 +69,14 @@ export async function getLot({ source }: Household, id: string): Promise<{ lot: 
   return { lot: toLot(row), movements: movements.map(toKept) };
 }
 
-/** The book of stock, newest first. */
+/** The book of stock, what happened last first, whenever it was told. */
 export async function listMovements(
   { source }: Household,
   offset: number,
   limit: number,
 ): Promise<Page<KeptMovement & { ingredientId: string }>> {
   const [rows, total] = await source.manager.findAndCount(MovementEntity, {
-    order: { id: 'DESC' },
+    order: { at: 'DESC', id: 'DESC' },
     skip: offset,
     take: limit,
   });

@@ -169,7 +169,7 @@ async function remove(): Promise<void> {
       </ul>
       <p v-if="wear" data-test="wear">
         Wear {{ writeMinutes(wear.aimMinutes) }}, never past {{ writeMinutes(wear.limitMinutes) }}.
-        {{ rinseWords(bowl.snapshot.mask.rinse) }} {{ KEEPING_WORDS[bowl.snapshot.mask.keeping] }} Label it: not food.
+        {{ rinseWords(bowl.snapshot.mask.rinse) }} {{ KEEPING_WORDS[bowl.snapshot.mask.keeping] }} Never to be eaten.
       </p>
       <section v-if="day && day.events.length > 0" aria-labelledby="happened">
         <h2 id="happened">What happened</h2>

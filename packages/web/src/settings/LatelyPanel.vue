@@ -7,6 +7,7 @@ import { inTurn } from '../data/inTurn';
 import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
 import { useChanges } from '../data/useChanges';
+import { stockDone } from '../words/shelf';
 import { writeDay, writeTime } from '../words/when';
 
 /** What was done last and can be taken back still, long after its notice has gone. */
@@ -24,8 +25,8 @@ useChanges(['shelf', 'bowls', 'heads', 'masks', 'ingredients', 'notes'], reread)
 
 const when = (at: string): string =>
   `${writeDay(at, household.now(), household.where)}, ${writeTime(at, household.where)}`;
-const WORDS: Readonly<Record<LatelyKind, (what: string) => string>> = {
-  stock: (what) => (what.endsWith('.') ? what : `Shelf: ${what}.`),
+const WORDS: Readonly<Record<LatelyKind, (what: string, did: LatelyDone['did']) => string>> = {
+  stock: stockDone,
   bowl: (what) => `Bowl put away: ${what}.`,
   head: (what) => `Head removed: ${what}.`,
   mask: (what) => `Out of the book: ${what}.`,
@@ -59,13 +60,13 @@ async function takeBack({ kind, id }: LatelyDone): Promise<void> {
   <ul v-else-if="done" class="plain-list" data-test="lately">
     <li v-for="one in done" :key="one.kind + one.id">
       <span
-        >{{ WORDS[one.kind](one.what) }} <span class="quiet figures">{{ when(one.at) }}</span></span
+        >{{ WORDS[one.kind](one.what, one.did) }} <span class="quiet figures">{{ when(one.at) }}</span></span
       >
       <button
         type="button"
         class="pill"
         :disabled="busyWith === one.id"
-        :aria-label="`Take back: ${WORDS[one.kind](one.what)}`"
+        :aria-label="`Take back: ${WORDS[one.kind](one.what, one.did)}`"
         @click="takeBack(one)"
       >
         Take back

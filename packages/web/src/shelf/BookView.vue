@@ -2,7 +2,7 @@
 import { IngredientPicture } from '../kit/ink';
 import { api, type KeptMovement, type Page } from '@amber-ladle/contract';
 import { kitchenRound } from '@amber-ladle/core/measure';
-import type { MonthOfWaste, MovementKind } from '@amber-ladle/core/shelf';
+import type { MonthOfWaste } from '@amber-ladle/core/shelf';
 import { BarElement, CategoryScale, Chart, LinearScale, Tooltip } from 'chart.js';
 import { computed, onMounted, ref, shallowRef } from 'vue';
 import { Bar } from 'vue-chartjs';
@@ -14,7 +14,9 @@ import { useChanges } from '../data/useChanges';
 import { useInk } from '../kit/useInk';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
+import { useWords } from '../data/useWords';
 import { useShelf } from '../data/shelf';
+import { MOVEMENT_WORDS, STAGE_WORDS } from '../words/shelf';
 import { writeDay, writeMonth, writeTime } from '../words/when';
 import { writeMoney } from '@amber-ladle/words';
 
@@ -24,6 +26,7 @@ type Line = KeptMovement & { ingredientId: string };
 const household = useHousehold();
 const shelf = useShelf();
 const notice = useNotice();
+const { spell } = useWords();
 const ink = useInk();
 const book = shallowRef<Page<Line>>({ items: [], total: 0, offset: 0 });
 const waste = shallowRef<readonly MonthOfWaste[]>([]);
@@ -55,19 +58,6 @@ function turn(by: number): void {
   readAgain();
 }
 
-const KIND_WORDS: Readonly<Record<MovementKind, string>> = {
-  add: 'came in',
-  draw: 'for a bowl',
-  'cut-off': 'cut off',
-  'cut-in': 'stays, cut',
-  open: 'opened',
-  move: 'moved',
-  touch: 'felt',
-  correct: 'corrected',
-  discard: 'thrown away',
-  'use-otherwise': 'used otherwise',
-  undo: 'taken back',
-};
 const rows = computed(() =>
   book.value.items.map((line) => ({
     line,
@@ -75,10 +65,10 @@ const rows = computed(() =>
     name: household.catalogue.get(line.ingredientId)?.name ?? line.ingredientId,
     family: household.catalogue.get(line.ingredientId)?.family ?? '',
     words: [
-      KIND_WORDS[line.kind],
-      line.placeId ? `in: ${shelf.placeById(line.placeId)?.name ?? line.placeId}` : '',
-      line.stage ?? '',
-      line.reason ?? '',
+      MOVEMENT_WORDS[line.kind],
+      line.placeId ? (shelf.placeById(line.placeId)?.name ?? line.placeId) : '',
+      line.stage ? STAGE_WORDS[line.stage] : '',
+      spell(line.reason ?? ''),
     ]
       .filter(Boolean)
       .join(' · '),
@@ -163,12 +153,16 @@ const options = computed(() => ({
       <table class="figures book">
         <tbody>
           <tr v-for="row in rows" :key="row.line.id">
-            <td class="quiet">{{ row.when }}</td>
-            <th scope="row" class="thing">
-              <IngredientPicture :id="row.line.ingredientId" :family="row.family" :size="30" />
-              {{ row.name }}
+            <td class="quiet beside">{{ row.when }}</td>
+            <th scope="row">
+              <span class="thing">
+                <IngredientPicture :id="row.line.ingredientId" :family="row.family" :size="30" />
+                {{ row.name }}
+              </span>
             </th>
-            <td>{{ row.words }}</td>
+            <td>
+              {{ row.words }} <span class="quiet below">{{ row.when }}</span>
+            </td>
             <td class="number">{{ row.grams }}</td>
           </tr>
         </tbody>
@@ -226,6 +220,19 @@ th {
 @media (max-width: 56.25em) {
   .two {
     grid-template-columns: minmax(0, 1fr);
+  }
+}
+/* When it was stands in a column of its own where there is room for one. */
+.below {
+  display: none;
+}
+@media (max-width: 43.75em) {
+  .beside {
+    display: none;
+  }
+  .below {
+    display: block;
+    font-size: 0.95rem;
   }
 }
 </style>

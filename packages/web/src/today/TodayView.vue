@@ -275,8 +275,9 @@ const people = computed(() =>
             >
               <HeadPicture class="portrait" :head :size="64" />
               <span class="serif name">{{ head.name }}</span>
-              <span class="takes figures"><span class="quiet">usually takes</span> {{ takes }} mL</span>
               <span class="quiet of">{{ isAgain ? 'last bowl again:' : 'to begin with:' }} {{ mask?.name }}</span>
+              <!-- Of this mask: another takes more or less of the same head. -->
+              <span class="takes figures"><span class="quiet">usually takes</span> {{ takes }} mL</span>
             </RouterLink>
           </li>
         </ul>
@@ -379,9 +380,13 @@ li.figures {
   font-size: 1.4rem;
 }
 .takes .quiet {
+  display: block;
   font-size: 0.95rem;
 }
 .takes {
+  grid-row: 1 / span 2;
+  grid-column: 3;
+  line-height: 1.25;
   font-size: 1.4rem;
   color: rgb(var(--v-theme-primary));
   text-align: right;
@@ -390,7 +395,8 @@ li.figures {
   grid-row: span 2;
 }
 .of {
-  grid-column: 2 / -1;
+  grid-row: 2;
+  grid-column: 2;
 }
 .empty {
   font-size: 1.1rem;

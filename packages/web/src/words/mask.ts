@@ -26,7 +26,7 @@ export const COVERAGE_WORDS: Readonly<Record<Mask['coverage'], string>> = {
 
 export const KEEPING_WORDS: Readonly<Record<Mask['keeping'], string>> = {
   'same-day': 'Same day only; bin the rest.',
-  'fridge-till-tomorrow': 'With a label, in the fridge, until tomorrow.',
+  'fridge-till-tomorrow': 'In the fridge with a label, until tomorrow.',
   freezes: 'Freezes in portions, each with a label.',
 };
 

@@ -1,7 +1,7 @@
 import { CATALOGUE, ingredientById } from '@amber-ladle/core/ingredient';
 import { windowOf } from '@amber-ladle/core/shelf';
 import { describe, expect, it } from 'vitest';
-import { windowReason } from './shelf';
+import { stockDone, windowReason } from './shelf';
 
 const NOW = Date.parse('2026-03-14T09:30:00Z');
 const avocado = ingredientById(CATALOGUE, 'avocado');
@@ -39,5 +39,18 @@ describe('how ripe a fruit is, in words', () => {
   ])('%f: %s', (ripeness, words) => {
     expect(said(ripeness)).toContain(words);
     expect(said(ripeness)).not.toMatch(/%/);
+  });
+});
+
+describe('a change of stock, long after', () => {
+  it.each([
+    ['On the shelf: honey.', 'add', 'On the shelf: honey.'],
+    ['honey 340 g jar', 'add', 'honey 340 g jar: came in.'],
+    ['for Still water', 'draw', 'Taken for Still water.'],
+    ['Honey, Oats', 'draw', 'Taken: Honey, Oats.'],
+    ['Papaya', 'discard', 'Papaya: thrown away.'],
+    ['Papaya', undefined, 'Shelf: Papaya.'],
+  ] as const)('%s, %s', (what, did, sentence) => {
+    expect(stockDone(what, did)).toBe(sentence);
   });
 });

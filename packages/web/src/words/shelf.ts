@@ -1,9 +1,35 @@
 import { isPerishable, rawRecipeOf, type Ingredient, type LotState } from '@amber-ladle/core/ingredient';
 import { kitchenRound, writeFraction } from '@amber-ladle/core/measure';
-import type { Lot, LotWindow, PlaceKind, Stage } from '@amber-ladle/core/shelf';
+import type { Lot, LotWindow, MovementKind, PlaceKind, Stage } from '@amber-ladle/core/shelf';
 import { SOURCES, type SourceId } from '@amber-ladle/core/source';
 import { HOUR, MINUTE, TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
 import { writeWarmth, type Written } from '@amber-ladle/words';
+
+/** What a movement of stock did. */
+export const MOVEMENT_WORDS: Readonly<Record<MovementKind, string>> = {
+  add: 'came in',
+  draw: 'for a bowl',
+  'cut-off': 'cut off',
+  'cut-in': 'stays, cut',
+  open: 'opened',
+  move: 'moved',
+  touch: 'felt',
+  correct: 'corrected',
+  discard: 'thrown away',
+  'use-otherwise': 'used otherwise',
+  undo: 'taken back',
+};
+
+/**
+ * A change of stock in a sentence: as it was told then, or what it was about and what it did.
+ * @example stockDone('honey 340 g jar', 'add') // 'honey 340 g jar: came in.'
+ * @example stockDone('for Still water', 'draw') // 'Taken for Still water.'
+ */
+export function stockDone(what: string, did: MovementKind | undefined): string {
+  if (what.endsWith('.')) return what;
+  if (did === 'draw') return what.startsWith('for ') ? `Taken ${what}.` : `Taken: ${what}.`;
+  return did ? `${what}: ${MOVEMENT_WORDS[did]}.` : `Shelf: ${what}.`;
+}
 
 export const STAGE_WORDS: Readonly<Record<Stage, string>> = {
   unripe: 'hard',
