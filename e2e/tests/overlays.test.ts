@@ -24,10 +24,10 @@ const OVER: readonly (readonly [what: string, path: string, opener: string, open
   ['what to choose in Notes', '/notes', '.v-select .v-field', '.v-list'],
 ];
 
-it.each(OVER)('%s', async (_what, path, opener, opened) => {
-  const { page } = house;
+/** Opens it, looks at it, and goes back. */
+async function lookAt({ page, open }: House, path: string, opener: string, opened: string): Promise<void> {
   await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: 'light' }]);
-  await house.open(path);
+  await open(path);
   const button = await page.waitForSelector(opener, { visible: true });
   await settled(page);
   await button?.focus();
@@ -42,10 +42,34 @@ it.each(OVER)('%s', async (_what, path, opener, opened) => {
   expect(await smallThings(page, 44)).toEqual([]);
   await hold(client, page, WIDE);
   await client.detach();
+  await page.setViewport({ width: WIDE.width, height: WIDE.height });
   await page.keyboard.press('Escape');
   await page.waitForFunction((query) => !document.querySelector(query)?.checkVisibility(), {}, opened);
   // Nothing is lost of where one was.
   await expect
     .poll(() => button?.evaluate((one) => (one.closest('button') ?? one).contains(document.activeElement)))
     .toBe(true);
+}
+it.each(OVER)('%s', (_what, path, opener, opened) => lookAt(house, path, opener, opened));
+
+/** The button that keeps what is on the bench. */
+const KEEP = '::-p-xpath(//button[contains(., "Keep this bowl")])';
+it('what is taken from the shelf', () =>
+  lookAt(house, '/bowl?mask=towpath-avocado', KEEP, '[data-test="takes"]'));
+
+it('how the day goes on from here', async () => {
+  await house.open('/make');
+  await house.page.waitForSelector('[data-test="day-sum"]');
+  await house.page.keyboard.press('Space');
+  await house.page.waitForSelector('[data-test="change-day"]');
+  await lookAt(house, '/make', '[data-test="change-day"]', '[data-test="changes"]');
+});
+
+it('whose head it is', async () => {
+  const empty = await openHouse({ isEmpty: true });
+  try {
+    await lookAt(empty, '/bowl', KEEP, '[data-test="name-head"]');
+  } finally {
+    await empty.close();
+  }
 });

@@ -131,15 +131,16 @@ export async function screenFaults({ page, open }: House, screens: readonly stri
   for (const path of screens) {
     await open(path);
     found(`${path} (light)`, await axeFaults(page));
-    found(`${path} (pale)`, await paleWords(page));
+    found(`${path} (pale)`, await paleWords(page, client));
     // With a mouse, half a finger will do.
     found(`${path} (small)`, await smallThings(page, 24));
     await light('dark');
     await page.waitForSelector('.v-theme--evening');
     // Of all that axe looks at, the light changes the colours.
-    found(`${path} (pale, dark)`, await paleWords(page));
+    found(`${path} (pale, dark)`, await paleWords(page, client));
     await light('light');
     await hold(client, page, PHONE);
+    found(`${path} (in the hand)`, await axeFaults(page));
     found(`${path} (small in the hand)`, await smallThings(page, 44));
     if (WET.has(path)) found(`${path} (small in a wet hand)`, await smallThings(page, 64, '#main .page'));
     found(`${path} (too wide for a phone)`, await over(page));
@@ -181,11 +182,10 @@ const CROSSED = 0.06;
 
 /**
  * Words that do not stand out from what is painted below them, in drawings too, where axe sees no ground: the page is painted without its
- * letters, and each word's colour is held against every pixel that it covers.
+ * letters, and each word's colour is held against every pixel that it covers. @param client the session that holds the page at its size: what one
+ * session holds is let go where it is detached
  */
-export async function paleWords(page: Page): Promise<string[]> {
-  const client = await page.createCDPSession();
-  await client.send('Page.enable');
+export async function paleWords(page: Page, client: CDPSession): Promise<string[]> {
   const { width, height } = await page.evaluate(() => {
     const { clientWidth, scrollHeight } = document.documentElement;
     return { width: clientWidth, height: Math.min(scrollHeight, 6_000) };
@@ -274,6 +274,5 @@ export async function paleWords(page: Page): Promise<string[]> {
     CROSSED,
   );
   await hold(client, page, WIDE);
-  await client.detach();
   return found;
 }

@@ -13,6 +13,8 @@ export interface LatelyDone {
   readonly what: string;
   /** Of a change of stock: what it began with. */
   readonly did?: MovementKind;
+  /** Ids of up to three ingredients that it was about, of a mask those there is most of; of a head or a picture, none. */
+  readonly things: readonly string[];
   /** ISO 8601. */
   readonly at: string;
 }

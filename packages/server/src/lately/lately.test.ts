@@ -40,12 +40,13 @@ describe('what was done lately', () => {
     await api().delete(`/api/heads/${headId}`).expect(204);
     await house.restart();
     expect(await lately()).toEqual([
-      { kind: 'head', id: headId, what: 'Wren', at: expect.stringMatching(/^2026-03-14T09:05/) },
+      { kind: 'head', id: headId, what: 'Wren', things: [], at: expect.stringMatching(/^2026-03-14T09:05/) },
       {
         kind: 'stock',
         id: change,
         what: 'On the shelf: honey.',
         did: 'add',
+        things: ['honey'],
         at: expect.stringMatching(/^2026-03-14T09:00/),
       },
     ]);

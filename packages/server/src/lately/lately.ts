@@ -1,4 +1,5 @@
 import type { LatelyDone, LatelyKind } from '@amber-ladle/contract';
+import type { Mask } from '@amber-ladle/core/mask';
 import { In, IsNull, Not, type EntityManager, type EntityTarget } from 'typeorm';
 import { BowlEntity } from '../bowl/table';
 import { HeadEntity } from '../head/table';
@@ -16,19 +17,34 @@ interface Removable {
   id: string;
   removedAt: string | null;
 }
-/** Those taken out last, newest first, and what each is called. */
+/** Of a mask so many ingredients are told, which is as many as a picture shows. */
+const MOST_THINGS = 3;
+const mostOf = ({ parts }: Pick<Mask, 'parts'>): readonly string[] =>
+  [...parts]
+    .sort((one, other) => other.share - one.share)
+    .slice(0, MOST_THINGS)
+    .map(({ ingredientId }) => ingredientId);
+
+/** Those taken out last, newest first, what each is called, and what is in it. */
 async function takenOut<Row extends Removable>(
   manager: EntityManager,
   kind: LatelyKind,
   of: EntityTarget<Row>,
   nameOf: (row: Row) => string,
+  thingsOf: (row: Row) => readonly string[] = () => [],
 ): Promise<LatelyDone[]> {
   const rows = await manager.find<Removable>(of, {
     where: { removedAt: Not(IsNull()) },
     order: { removedAt: 'DESC' },
     take: MOST_LATELY,
   });
-  return (rows as Row[]).map((row) => ({ kind, id: row.id, what: nameOf(row), at: row.removedAt ?? '' }));
+  return (rows as Row[]).map((row) => ({
+    kind,
+    id: row.id,
+    what: nameOf(row),
+    things: thingsOf(row),
+    at: row.removedAt ?? '',
+  }));
 }
 
 /** Changes of stock that stand and were asked for by somebody, each with what it did; of one without a word, what it was about. */
@@ -47,17 +63,24 @@ async function changesOfStock(household: Household): Promise<LatelyDone[]> {
     (await manager.findBy(LotEntity, { id: In(lines.map(({ lotId }) => lotId)) })).map((lot) => [lot.id, lot]),
   );
   const catalogue = await readCatalogue(household);
-  const about = (changeId: string): string => {
-    const ids = lines
-      .filter((line) => line.changeId === changeId)
-      .map(({ lotId }) => lots.get(lotId)?.ingredientId ?? '');
-    return [...new Set(ids)].map((id) => catalogue.get(id)?.name ?? id).join(', ');
+  const thingsOf = (changeId: string): readonly string[] => {
+    const own = lines.filter((line) => line.changeId === changeId);
+    return [...new Set(own.flatMap(({ lotId }) => lots.get(lotId)?.ingredientId ?? []))];
   };
+  const about = (ids: readonly string[]): string => ids.map((id) => catalogue.get(id)?.name ?? id).join(', ');
   return rows.map(({ id, note, at }) => {
     const kinds = lines.filter(({ changeId }) => changeId === id).map(({ kind }) => kind);
     // What came in for a bowl and went into it at once was taken for it.
     const did = kinds.find((kind) => kind === 'draw') ?? kinds[0];
-    return { kind: 'stock', id, what: note || about(id), at, ...(did ? { did } : {}) };
+    const things = thingsOf(id);
+    return {
+      kind: 'stock',
+      id,
+      what: note || about(things),
+      things: things.slice(0, MOST_THINGS),
+      at,
+      ...(did ? { did } : {}),
+    };
   });
 }
 
@@ -67,10 +90,28 @@ export async function readLately(household: Household): Promise<readonly LatelyD
   const heads = new Map((await manager.find(HeadEntity)).map(({ id, name }) => [id, name]));
   const all = await Promise.all([
     changesOfStock(household),
-    takenOut(manager, 'bowl', BowlEntity, ({ maskName, headName }) => `${maskName}, ${headName}`),
+    takenOut(
+      manager,
+      'bowl',
+      BowlEntity,
+      ({ maskName, headName }) => `${maskName}, ${headName}`,
+      (row) => mostOf(row.snapshot.mask),
+    ),
     takenOut(manager, 'head', HeadEntity, ({ name }) => name),
-    takenOut(manager, 'mask', MaskEntity, ({ body }) => body.name),
-    takenOut(manager, 'ingredient', IngredientEntity, ({ body }) => body.name),
+    takenOut(
+      manager,
+      'mask',
+      MaskEntity,
+      ({ body }) => body.name,
+      ({ body }) => mostOf(body),
+    ),
+    takenOut(
+      manager,
+      'ingredient',
+      IngredientEntity,
+      ({ body }) => body.name,
+      ({ id }) => [id],
+    ),
     takenOut(manager, 'photo', PhotoEntity, ({ headId }) => heads.get(headId) ?? ''),
   ]);
   return all

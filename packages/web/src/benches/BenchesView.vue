@@ -3,6 +3,9 @@ import { scentLimit } from '@amber-ladle/core/batch';
 import { ponytailOf, strandsInBraid } from '@amber-ladle/core/hair';
 import { millilitresToDrops } from '@amber-ladle/core/measure';
 import { computed, ref } from 'vue';
+import { GUEST, HeadPicture } from '../head';
+import IngredientById from '../kit/IngredientById.vue';
+import { ScenePicture, SpoonPicture } from '../kit/ink';
 import { AcidRinsePanel } from '../day';
 import BowlReader from './BowlReader.vue';
 import NumberField from '../kit/NumberField.vue';
@@ -17,6 +20,8 @@ const age = ref(30);
 const limit = computed(() => scentLimit(age.value));
 const drops = computed(() => Math.floor(millilitresToDrops(bowl.value * limit.value)));
 
+/** Nobody in particular, for the picture. */
+const BRAIDED = { ...GUEST, profile: { ...GUEST.profile, style: 'braids' as const } };
 const braidGrams = ref(120);
 const braidCentimetres = ref(45);
 const braidStrand = ref(70);
@@ -46,8 +51,9 @@ const densityWords = computed(() => {
   <div class="page">
     <h1>Small benches</h1>
     <div class="two">
-      <div class="paper bench"><AcidRinsePanel /></div>
+      <div class="paper bench"><IngredientById id="cider-vinegar" :size="46" class="sign" /><AcidRinsePanel /></div>
       <section class="paper bench" aria-labelledby="scent">
+        <IngredientById id="lavender-oil" :size="46" class="sign" />
         <h2 id="scent">Drops of scent</h2>
         <div class="grid">
           <NumberField v-model="bowl" label="The bowl" unit="mL" :min="10" :max="2000" />
@@ -61,8 +67,9 @@ const densityWords = computed(() => {
           Always in oil or cream, never neat. Citrus oils and sun do not go together.
         </p>
       </section>
-      <div class="paper bench"><PoursPanel /></div>
+      <div class="paper bench"><IngredientById id="milk" :size="46" class="sign" /><PoursPanel /></div>
       <section class="paper bench" aria-labelledby="spoon">
+        <span class="sign"><SpoonPicture :millilitres="spoonMillilitres" :scale="5" /></span>
         <h2 id="spoon">The weight of a spoon</h2>
         <div class="grid three">
           <NumberField v-model="spoons" label="Level spoons" unit="" :min="1" :max="40" />
@@ -77,6 +84,7 @@ const densityWords = computed(() => {
         </p>
       </section>
       <section class="paper bench" aria-labelledby="braid">
+        <HeadPicture :head="BRAIDED" :size="56" class="sign" />
         <h2 id="braid">A weighed braid</h2>
         <div class="grid three">
           <NumberField v-model="braidGrams" label="It weighs" unit="g" :min="1" :max="2000" />
@@ -96,7 +104,7 @@ const densityWords = computed(() => {
           without the band; 1.32 g in a cubic centimetre of hair (Robbins, from memory).
         </p>
       </section>
-      <div class="paper bench"><BowlReader /></div>
+      <div class="paper bench"><ScenePicture scene="mix" :size="46" class="sign" /><BowlReader /></div>
     </div>
   </div>
 </template>
@@ -110,7 +118,13 @@ const densityWords = computed(() => {
   margin: 12px 0;
 }
 .bench {
+  position: relative;
   padding: 14px 18px;
+}
+.sign {
+  position: absolute;
+  top: 10px;
+  right: 14px;
 }
 .grid {
   display: grid;

@@ -594,7 +594,15 @@ async function saveToHead(): Promise<void> {
       <ul v-if="remarks.length > 0" class="plain-list remarks">
         <li v-for="remark in remarks" :key="remark">{{ remark }}</li>
       </ul>
-      <NameHead v-if="isNaming" v-model="isNaming" :profile="profile" :is-saving="isSavingName" @named="name" />
+      <!-- One that was put off keeps what was typed; the next head has a form of its own. -->
+      <NameHead
+        v-if="profile"
+        :key="household.heads.length"
+        v-model="isNaming"
+        :profile="profile"
+        :is-saving="isSavingName"
+        @named="name"
+      />
       <DrawDialog
         v-model="isDrawing"
         :draw-plan="drawPlan"

@@ -3,6 +3,7 @@ import type { StockChange } from '@amber-ladle/contract';
 import { ingredientById } from '@amber-ladle/core/ingredient';
 import { computed, useTemplateRef, watch } from 'vue';
 import type { DrawPlan } from './useDrawPlan';
+import IngredientById from '../kit/IngredientById.vue';
 import SheetDialog from '../kit/SheetDialog.vue';
 import { useHousehold } from '../data/household';
 
@@ -44,6 +45,7 @@ function none(): void {
   <SheetDialog v-model="isOpen" title="Take from the shelf" @opened="primary?.$el.focus()">
     <ul class="plain-list" data-test="takes">
       <li v-for="row in rows" :key="row.line.ingredientId">
+        <IngredientById :id="row.line.ingredientId" />
         <b>{{ row.name }}</b>
         <button
           v-for="one in row.takes"

@@ -1,4 +1,5 @@
 export { default as AcidRinsePanel } from './AcidRinsePanel.vue';
+export { default as BowlOpening } from './BowlOpening.vue';
 export { default as DayRecord } from './DayRecord.vue';
 export { default as HairWaitsLine } from './HairWaitsLine.vue';
 export { default as LeftOverPanel } from './LeftOverPanel.vue';

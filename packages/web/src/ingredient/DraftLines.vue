@@ -2,6 +2,7 @@
 import { MEASURED_BY, ROLES, type MeasuredBy, type Role } from '@amber-ladle/core/ingredient';
 import { mdiClose } from '@mdi/js';
 import { computed } from 'vue';
+import IngredientById from '../kit/IngredientById.vue';
 import type { Draft, DraftRow } from './useDraft';
 import { useHousehold } from '../data/household';
 import { questionWords, remarkWords } from '../words/draft';
@@ -81,6 +82,7 @@ const MEASURE_WORDS: Readonly<Record<MeasuredBy, string>> = {
         class="line"
       >
         <div class="first">
+          <IngredientById :id="one.ingredient?.id ?? ''" :size="34" />
           <input
             class="written"
             :value="one.row.text"
@@ -200,7 +202,7 @@ const MEASURE_WORDS: Readonly<Record<MeasuredBy, string>> = {
 }
 .first {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(3.4em, auto) 44px;
+  grid-template-columns: 34px minmax(0, 1fr) minmax(3.4em, auto) 44px;
   gap: 8px;
   align-items: center;
 }

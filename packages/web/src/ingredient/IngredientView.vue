@@ -110,7 +110,7 @@ async function remove(): Promise<void> {
     <div class="title">
       <h1 class="named">
         <IngredientPicture v-if="row" :id="row.id" :family="row.family" :size="104" />
-        <IngredientPicture v-if="row?.pieces" :id="row.id" :family="row.family" :size="76" is-open />
+        <IngredientPicture v-if="row?.pieces" :id="row.id" :family="row.family" :size="76" state="open" />
         {{ row?.name ?? 'An ingredient of your own' }}
       </h1>
       <span v-if="row" class="does">

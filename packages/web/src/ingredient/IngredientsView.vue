@@ -45,7 +45,7 @@ const density = (row: Ingredient): string =>
         <li v-for="row in group.rows" :key="row.id" class="row">
           <span class="pictures">
             <IngredientPicture :id="row.id" :family="row.family" :size="52" />
-            <IngredientPicture v-if="row.pieces" :id="row.id" :family="row.family" :size="36" is-open />
+            <IngredientPicture v-if="row.pieces" :id="row.id" :family="row.family" :size="36" state="open" />
           </span>
           <span class="name"
             ><RouterLink class="ingredient" :to="{ name: 'ingredient', params: { id: row.id } }">{{

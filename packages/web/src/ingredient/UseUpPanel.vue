@@ -5,6 +5,7 @@ import { kitchenRound, readFraction } from '@amber-ladle/core/measure';
 import { computed, ref, watch } from 'vue';
 import { useHousehold } from '../data/household';
 import { plain, sizing } from '../data/sizing';
+import MaskById from '../kit/MaskById.vue';
 import { useNewest } from '../kit/useNewest';
 
 /** "Use this one up": every mask that would take all of it, and whom the bowl would serve. */
@@ -85,6 +86,7 @@ const uses = computed(() =>
           :to="{ name: 'bowl', query: { mask: one.id, head: head?.id, useUp: ingredient.id, grams: usable } }"
           class="one"
         >
+          <MaskById :id="one.id" />
           <span class="serif">{{ one.name }}</span>
           <span class="figures">{{ one.made }} mL</span>
           <span class="quiet">{{ one.words }}</span>
@@ -104,10 +106,11 @@ const uses = computed(() =>
 }
 .rows .one {
   display: grid;
-  grid-template-columns: 1fr 90px 170px;
-  padding: 10px 6px;
+  grid-template-columns: auto 1fr 90px 170px;
+  gap: 0 12px;
+  padding: 6px;
   min-height: 44px;
-  align-items: baseline;
+  align-items: center;
 }
 .one .serif {
   font-size: 1.15rem;
@@ -124,7 +127,10 @@ const uses = computed(() =>
     grid-template-columns: minmax(0, 1fr);
   }
   .rows .one {
-    grid-template-columns: 1fr auto;
+    grid-template-columns: auto 1fr auto;
+  }
+  .one .quiet {
+    grid-column: 2 / -1;
   }
 }
 </style>

@@ -255,7 +255,7 @@ async function remove(): Promise<void> {
   gap: 8px;
   margin-top: 20px;
 }
-@media (max-width: 43.75em) {
+@media (max-width: 56.25em) {
   .two {
     grid-template-columns: minmax(0, 1fr);
   }

@@ -2,6 +2,7 @@
 import { computed, ref, toRef, watch } from 'vue';
 import type { BowlLife } from '@amber-ladle/contract';
 import { kitchenRound } from '@amber-ladle/core/measure';
+import { MaskPicture } from '../kit/ink';
 import CodeDrawing from '../kit/CodeDrawing.vue';
 import { useBowlLife } from './useBowlLife';
 import { addressFrom, useDoor } from '../data/door';
@@ -21,7 +22,7 @@ const moment = (at: number): string => writeMoment(at, household.where);
 const isMixed = computed(() => (life.value?.stays.length ?? 0) > 0);
 const useBy = computed(() => {
   if (!strictest.value) return 'within months; rancid smell ends it';
-  if (!isMixed.value || !budget.value) return 'not mixed yet';
+  if (!isMixed.value || !budget.value) return 'counted from the mixing';
   const { endsAt } = budget.value;
   return Number.isFinite(endsAt) ? moment(endsAt) : 'while it is frozen';
 });
@@ -45,6 +46,7 @@ const print = (): void => {
       >
       <div class="label" data-test="label">
         <div>
+          <MaskPicture :parts="bowl.snapshot.mask.parts" :catalogue="household.catalogue" :size="64" class="picture" />
           <h1>{{ bowl.maskName }}</h1>
           <dl class="figures">
             <dt>for</dt>
@@ -102,6 +104,13 @@ dd {
   margin: 0;
   font-weight: 700;
   letter-spacing: 0.04em;
+}
+.picture {
+  float: left;
+  margin: -6px 10px 0 0;
+}
+dl {
+  clear: both;
 }
 .code {
   align-self: end;

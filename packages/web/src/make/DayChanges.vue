@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import { ScenePicture } from '../kit/ink';
 import MinutesInput from '../kit/MinutesInput.vue';
 import SheetDialog from '../kit/SheetDialog.vue';
 import { useDayChanges } from './useDayChanges';
@@ -33,6 +34,7 @@ function reword(event: Event, stepId: string, before: string): void {
           <li v-for="{ step, mayLeaveOut, hasWait } in toCome" :key="step.id">
             <details>
               <summary>
+                <ScenePicture class="scene" :title-id="step.title.id" :kind="step.kind" :size="38" />
                 {{ say(step.title) }}
                 <span class="quiet figures"
                   >{{ step.handsOnMinutes }} min<template v-if="step.waitMinutes > 0">
@@ -104,6 +106,11 @@ summary {
   min-height: 52px;
   padding: 12px 0;
   cursor: pointer;
+}
+.scene {
+  display: inline-block;
+  vertical-align: middle;
+  margin: -8px 8px -8px 0;
 }
 summary .quiet {
   margin-left: 10px;

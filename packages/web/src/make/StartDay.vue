@@ -8,9 +8,7 @@ import { computed, ref, watch } from 'vue';
 import DayTimeline from './DayTimeline.vue';
 import { CautionPanel } from '../caution';
 import { MeasuresCard } from '../bowl';
-import { HeadPicture } from '../head';
-import { MaskPicture } from '../kit/ink';
-import { WearLengths } from '../day';
+import { BowlOpening, WearLengths } from '../day';
 import { useDayPreview } from './useDayPreview';
 import { useKeys } from '../kit/useKeys';
 import { useLengths } from '../day';
@@ -114,14 +112,7 @@ async function saveRings(count: number): Promise<void> {
 
 <template>
   <div class="start">
-    <div class="opening">
-      <MaskPicture :parts="bowl.snapshot.mask.parts" :catalogue="household.catalogue" :size="108" />
-      <div>
-        <p class="quiet top">{{ bowl.maskName }} for {{ bowl.headName }}</p>
-        <h1>Make</h1>
-      </div>
-      <HeadPicture v-if="person" :head="person" :size="112" class="person" />
-    </div>
+    <BowlOpening title="Make" :bowl="bowl" :head="person" />
     <div class="wish">
       <div class="line" role="group" aria-label="When">
         <TogglePill :is-on="kind === 'start-at'" look="big" @toggle="kind = 'start-at'">start now</TogglePill>
@@ -221,18 +212,6 @@ async function saveRings(count: number): Promise<void> {
 </template>
 
 <style scoped>
-.opening {
-  display: flex;
-  align-items: center;
-  gap: 22px;
-}
-.person {
-  margin-left: auto;
-}
-.top {
-  margin: 0;
-  font-size: 1.1rem;
-}
 .wish {
   display: flex;
   flex-wrap: wrap;

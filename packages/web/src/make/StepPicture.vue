@@ -12,6 +12,9 @@ const household = useHousehold();
 const isNarrow = useMediaQuery('(max-width: 50em)');
 /** More than these would be a list; the words have them all. */
 const MOST = 6;
+/** Steps whose knife takes the skin off. */
+const PEELING: ReadonlySet<string> = new Set(['step.cut.title', 'step.cook-soft.title', 'step.peel-baked.title']);
+const state = computed(() => (PEELING.has(step.title.id) ? 'peeled' : 'whole'));
 const things = computed(() =>
   step.ingredientIds
     .slice(0, MOST)
@@ -23,7 +26,7 @@ const things = computed(() =>
   <div class="step-picture" aria-hidden="true">
     <ScenePicture :title-id="step.title.id" :kind="step.kind" :size="isNarrow ? 104 : 236" />
     <div v-if="!isNarrow" class="things">
-      <IngredientPicture v-for="one in things" :id="one.id" :key="one.id" :family="one.family" :size="44" />
+      <IngredientPicture v-for="one in things" :id="one.id" :key="one.id" :family="one.family" :state :size="44" />
     </div>
   </div>
 </template>

@@ -4,6 +4,7 @@ import { OWN_STEP_PLACES, type Mask, type OwnStep, type StepEdit } from '@amber-
 import { editNameOf, stepsOfMask } from '@amber-ladle/core/washday';
 import { computed } from 'vue';
 import { useHousehold } from '../data/household';
+import { ScenePicture } from '../kit/ink';
 import MinutesInput from '../kit/MinutesInput.vue';
 import { useWords } from '../data/useWords';
 
@@ -75,7 +76,12 @@ const drop = (i: number): void => {
       </thead>
       <tbody>
         <tr v-for="row in rows" :key="row.name" :class="{ out: row.isLeftOut }">
-          <td>{{ say(row.step.title) }}</td>
+          <td>
+            <span class="step">
+              <ScenePicture :title-id="row.step.title.id" :kind="row.step.kind" :size="38" />
+              {{ say(row.step.title) }}
+            </span>
+          </td>
           <td>
             <MinutesInput
               :model-value="row.handsOnMinutes"
@@ -140,6 +146,11 @@ const drop = (i: number): void => {
 </template>
 
 <style scoped>
+.step {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+}
 table {
   width: 100%;
   border-collapse: collapse;

@@ -4,6 +4,7 @@ import { verdict } from '@amber-ladle/core/learn';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed } from 'vue';
 import { useHousehold } from '../data/household';
+import MaskById from '../kit/MaskById.vue';
 import { CHANGE_WORDS, lastedWords, SHED_WORDS, timeWords } from '../words/notes';
 import { writeShortDay } from '../words/when';
 
@@ -56,10 +57,15 @@ const rows = computed(() =>
       <tr v-for="row in rows" :key="`${row.page.bowlId} ${row.page.headId}`">
         <td>{{ row.day }}</td>
         <td>
-          <RouterLink class="quiet-link" :to="{ name: 'kept-bowl', params: { id: row.page.bowlId } }">{{
-            row.page.facts.maskName
-          }}</RouterLink>
-          <span v-if="row.time" class="quiet time">{{ row.time }}</span>
+          <div class="bowl">
+            <MaskById :id="row.page.facts.maskId" />
+            <div>
+              <RouterLink class="quiet-link" :to="{ name: 'kept-bowl', params: { id: row.page.bowlId } }">{{
+                row.page.facts.maskName
+              }}</RouterLink>
+              <span v-if="row.time" class="quiet time">{{ row.time }}</span>
+            </div>
+          </div>
         </td>
         <td>{{ row.made }}</td>
         <td>{{ row.lasted }}</td>
@@ -74,6 +80,11 @@ const rows = computed(() =>
 </template>
 
 <style scoped>
+.bowl {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+}
 .time {
   display: block;
   font-size: 0.9rem;

@@ -152,8 +152,10 @@ figure {
   position: relative;
   max-height: 620px;
   overflow: hidden;
-  border: 1px solid var(--rule);
-  border-radius: 6px;
+  /* A frame with its mount, as those in the list have. */
+  margin: 7px;
+  outline: 6px solid #fffdf7;
+  box-shadow: 0 0 0 7.2px var(--ink-line);
   background: rgb(var(--v-theme-surface));
   touch-action: none;
   cursor: ew-resize;

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { api, type LatelyDone, type LatelyKind } from '@amber-ladle/contract';
 import { onMounted, ref, shallowRef } from 'vue';
+import { GUEST, HeadPicture } from '../head';
+import IngredientById from '../kit/IngredientById.vue';
 import { call } from '../data/client';
 import { useHousehold } from '../data/household';
 import { inTurn } from '../data/inTurn';
@@ -59,7 +61,11 @@ async function takeBack({ kind, id }: LatelyDone): Promise<void> {
   <p v-if="done?.length === 0" class="quiet">Nothing that could be taken back.</p>
   <ul v-else-if="done" class="plain-list" data-test="lately">
     <li v-for="one in done" :key="one.kind + one.id">
-      <span
+      <span class="things">
+        <HeadPicture v-if="one.kind === 'head' || one.kind === 'photo'" :head="GUEST" :size="36" />
+        <IngredientById v-for="id in one.things" v-else :id="id" :key="id" :size="30" />
+      </span>
+      <span class="what"
         >{{ WORDS[one.kind](one.what, one.did) }} <span class="quiet figures">{{ when(one.at) }}</span></span
       >
       <button
@@ -76,9 +82,17 @@ async function takeBack({ kind, id }: LatelyDone): Promise<void> {
 </template>
 
 <style scoped>
+.things {
+  display: flex;
+  flex: none;
+  justify-content: center;
+  width: 96px;
+}
+.what {
+  flex: 1;
+}
 li {
   display: flex;
-  justify-content: space-between;
   align-items: center;
   gap: 12px;
   padding: 6px 0;

@@ -80,7 +80,7 @@ const band = computed(() => {
       </g>
     </svg>
     <span v-for="one in fruit" :key="one.name" class="fruit" :style="{ left: `${one.at}%` }">
-      <IngredientPicture :id :family :size="26" :look="one.look" :is-open />
+      <IngredientPicture :id :family :size="26" :look="one.look" :state="isOpen ? 'open' : 'whole'" />
     </span>
   </span>
 </template>

@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import { useRunningBowls } from '../day';
 import { useHousehold } from '../data/household';
+import MaskById from '../kit/MaskById.vue';
 import { leftWords } from '../words/shelf';
 import { untilWords } from '../words/when';
 
@@ -24,6 +25,7 @@ const until = (at: number): string => untilWords(at, household.moment, household
     <h2>Bowls</h2>
     <ul class="plain-list">
       <li v-for="{ summary, budget } in rows" :key="summary.id">
+        <MaskById :id="summary.maskId" />
         <RouterLink class="quiet-link" :to="{ name: 'kept-bowl', params: { id: summary.id } }"
           >{{ summary.maskName }} for {{ summary.headName }}</RouterLink
         >
@@ -36,6 +38,7 @@ const until = (at: number): string => untilWords(at, household.moment, household
         </span>
       </li>
       <li v-for="one in planned" :key="one.id">
+        <MaskById :id="one.maskId" />
         <RouterLink class="quiet-link" :to="{ name: 'kept-bowl', params: { id: one.id } }"
           >{{ one.maskName }} for {{ one.headName }}</RouterLink
         >
@@ -52,10 +55,13 @@ h2 {
 li {
   display: flex;
   flex-wrap: wrap;
-  justify-content: space-between;
+  align-items: center;
   gap: 4px 12px;
   padding: 8px 0;
   border-bottom: 1px solid var(--rule);
+}
+li > :last-child {
+  margin-left: auto;
 }
 .over {
   color: var(--clay);

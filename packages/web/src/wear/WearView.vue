@@ -7,6 +7,7 @@ import { useRoute, useRouter } from 'vue-router';
 import { AlarmCheck } from '../alarms';
 import HeadFromAbove from './HeadFromAbove.vue';
 import WearCandle from './WearCandle.vue';
+import { BowlOpening } from '../day';
 import { WearScale } from '../day';
 import { AcidRinsePanel } from '../day';
 import { CautionPanel } from '../caution';
@@ -119,8 +120,7 @@ const advice = computed(() => {
 <template>
   <NoBowlYet v-if="failure || !bowl || !mask" title="Wear" :failure="failure" />
   <div v-else class="page wear wet-hands">
-    <p class="quiet">{{ bowl.maskName }} for {{ bowl.headName }}</p>
-    <h1>Wear</h1>
+    <BowlOpening title="Wear" :bowl="bowl" :head="person" />
     <div v-if="heads.length > 1" class="line" role="group" aria-label="Whose head">
       <ChoicePills
         :of="heads"

@@ -8,6 +8,8 @@ import { plain } from '../data/sizing';
 import { useShelf } from '../data/shelf';
 import { weeksAsked } from '../data/weeks';
 import { useWeeks } from '../data/useWeeks';
+import IngredientById from '../kit/IngredientById.vue';
+import MaskById from '../kit/MaskById.vue';
 import SheetDialog from '../kit/SheetDialog.vue';
 import { useNewest } from '../kit/useNewest';
 import { reasonSentence } from '../words/judge';
@@ -62,7 +64,7 @@ const draws = computed(() =>
         : row.ripening && lot?.state === 'whole'
           ? sureWords(chance)
           : 'in the house';
-    return { key: supplyId, amount: amountOf(ingredientId, grams, household.catalogue), from };
+    return { key: supplyId, ingredientId, amount: amountOf(ingredientId, grams, household.catalogue), from };
   }),
 );
 const keeps = computed(() =>
@@ -131,6 +133,7 @@ function then(act: () => void): void {
     <h3>What it takes</h3>
     <ul class="plain-list takes">
       <li v-for="one in draws" :key="one.key">
+        <IngredientById :id="one.ingredientId" />
         <b>{{ one.amount }}</b> <span class="quiet">{{ one.from }}</span>
       </li>
       <li v-if="keeps.length > 0" class="quiet">{{ listWords(keeps, household.where) }}</li>
@@ -139,6 +142,7 @@ function then(act: () => void): void {
       <h3>Instead</h3>
       <ul class="plain-list instead">
         <li v-for="one in others" :key="one.maskId">
+          <MaskById :id="one.maskId" />
           <button type="button" class="pill" @click="then(() => wishes.replace(bowl, one.maskId))">
             {{ one.name }}
           </button>

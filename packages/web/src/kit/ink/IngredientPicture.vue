@@ -10,13 +10,23 @@ const {
   family,
   size = 40,
   look = 'ready',
-  isOpen = false,
-} = defineProps<{ id: string; family: string; size?: number; look?: Look; isOpen?: boolean }>();
+  state = 'whole',
+} = defineProps<{
+  id: string;
+  family: string;
+  size?: number;
+  look?: Look;
+  /** As it lies there, laid open by a knife, or without its skin; what has no such state is drawn whole. */
+  state?: 'whole' | 'open' | 'peeled';
+}>();
 
 const book = useBook();
 const marks = computed(() => {
-  const drawing = book.value?.drawingOf(id, family);
-  return (isOpen && drawing?.face?.marks) || drawing?.whole(look) || [];
+  if (!book.value) return [];
+  const { drawingOf, PEELED, peeledOf } = book.value;
+  const drawing = drawingOf(id, family);
+  if (state === 'peeled' && PEELED.has(id)) return peeledOf(drawing);
+  return (state === 'open' && drawing.face?.marks) || drawing.whole(look);
 });
 </script>
 

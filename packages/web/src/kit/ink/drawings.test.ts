@@ -4,6 +4,7 @@ import { STEP_KINDS } from '@amber-ladle/core/washday';
 import { MESSAGES } from '@amber-ladle/core/message';
 import { describe, expect, it } from 'vitest';
 import { BY_FAMILY, BY_INGREDIENT, drawingOf } from './drawn';
+import { PEELED, peeledOf } from './drawn/peeled';
 import { SCENES, sceneOf } from './drawn/scene';
 import { verdictOf } from './drawn/verdict';
 import { byHand } from './hand';
@@ -51,6 +52,21 @@ describe('the book of ingredients', () => {
   it('opens whatever is bought in pieces with flesh, but eggs and cloves', () => {
     const shut = [...CATALOGUE.values()].filter(({ id, family, pieces }) => pieces && !drawingOf(id, family).face);
     expect(shut.map(({ family }) => family).filter((family) => family !== 'egg')).toEqual([]);
+  });
+});
+
+describe('without its skin', () => {
+  it('is drawn whatever is peeled, in the colour of its flesh with the skin beside it', () => {
+    for (const id of PEELED) {
+      const drawing = drawingOf(id, CATALOGUE.get(id)?.family ?? expect.fail(id));
+      const marks = peeledOf(drawing);
+      expectSound(marks, id);
+      const [skin, flesh] = drawing.face?.marks ?? [];
+      expect(marks[0]?.fill, id).toBe(flesh?.fill);
+      expect(marks.at(-1)?.fill, id).toBe(skin?.fill);
+      expect(marks, id).not.toEqual(drawing.whole('ready'));
+    }
+    expect(peeledOf({ whole: () => [] })).toEqual([]);
   });
 });
 
