@@ -3,14 +3,16 @@ import { ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
 import { rhythmsOf } from '@amber-ladle/core/judge';
 import {
   dayByDay,
-  improved,
+  LEAST_CHANCE,
   lateDays,
+  plan,
   planModel,
   problemOf,
   withBowls,
   type Choice,
   type HouseholdOfWeeks,
   type PlanProblem,
+  type Purchase,
   type SizeFor,
   type Solver,
 } from '@amber-ladle/core/plan';
@@ -31,7 +33,10 @@ const DAY = 86_400_000;
 const DAYS = 28;
 /** What a plan looks ahead in a simulated month. */
 const HORIZON = 10;
-const LOOKS = 8_000;
+/** Seconds that the solver has for each day's plan, after the search step by step; the page gives it four. */
+const SECONDS = 2;
+/** Lots that come home by themselves, at the beginning and every Saturday: somewhat more than the masks of three heads can take. */
+const LOTS = { begin: 2, weekly: 2 };
 
 /** What a month came to. */
 export interface Month {
@@ -64,10 +69,11 @@ const stageOf = (ripeness: number): Stage =>
 /**
  * A month of a made-up household: fruit comes home by itself every Saturday and ripens at rates that nobody knows; each morning
  * everything is touched, and the bowls of the day are those of the plan or those of going by the day. Both put into the fridge
- * what is ready, and both buy what their bowls of the day want.
+ * what is ready, and both buy what their bowls of the day want. Who plans freezes what the plan says, too; what is never worn of it
+ * counts as thrown away.
  */
 export function month(seed: number, way: Way, solver: Solver): Month {
-  const begin = aKitchen(seed, { heads: 3, lots: 5, days: HORIZON });
+  const begin = aKitchen(seed, { heads: 3, lots: LOTS.begin, days: HORIZON });
   const { catalogue } = begin.house;
   const draws = drawsFrom(seed * 7919);
   const sizes = new Map<string, ReturnType<SizeFor>>();
@@ -88,7 +94,9 @@ export function month(seed: number, way: Way, solver: Solver): Month {
   let lots: TrueLot[] = begin.lots.map(trueLot);
   let heads = begin.heads;
   let former: HouseholdOfWeeks['former'] = [];
-  const came = Array.from({ length: DAYS / 7 }, (_, week) => aKitchen(seed * 100 + week, { lots: 4 }).lots.slice(0, 4));
+  const came = Array.from({ length: DAYS / 7 }, (_, week) =>
+    aKitchen(seed * 100 + week, { lots: LOTS.weekly }).lots.slice(0, LOTS.weekly),
+  );
   const sum: Month = { lostGrams: 0, money: 0, lateDays: 0, bowls: 0 };
   const wanted = new Set(begin.masks.flatMap(({ parts }) => parts.map(({ ingredientId }) => ingredientId)));
 
@@ -139,7 +147,7 @@ export function month(seed: number, way: Way, solver: Solver): Month {
     }));
     const today = choice?.bowls.filter(({ on }) => on === 0) ?? [];
     for (const purchase of choice?.purchases.filter(({ on }) => on === 0) ?? []) {
-      sum.money += purchase.money ?? purchase.grams * 0.008;
+      sum.money += worthOf(problem, purchase);
       lots.push(trueLot(bought(purchase.ingredientId, purchase.grams, purchase.units, catalogue, iso, day)));
     }
     for (const bowl of today) {
@@ -187,19 +195,36 @@ export function month(seed: number, way: Way, solver: Solver): Month {
           : head,
       );
     }
+    // Into the freezer goes what the plan says, on its last good day.
+    for (const { supplyId, grams } of way === 'by-plan' ? (choice?.freezes ?? []) : []) {
+      const known = lots.find(({ lot }) => lot.id === supplyId);
+      const supply = problem.supplies.find(({ id }) => id === supplyId);
+      const fit = (on: number): boolean => (supply?.chance[on] ?? 0) >= LEAST_CHANCE;
+      if (known && grams > known.lot.grams / 2 && fit(0) && !fit(1))
+        known.lot = { ...known.lot, stays: [...known.lot.stays, { placeId: 'freezer', from: iso }] };
+    }
     sum.lateDays += lateDays({ ...problem, days: problem.days.slice(0, 1) }, today).reduce(
       (all, { days }) => all + days,
       0,
     );
     for (const one of lots) if (one.ripeness !== undefined) one.ripeness = later(one, catalogue, begin, now);
   }
+  // What was frozen and never worn is no gain.
+  for (const { lot } of lots) if (lot.stays.at(-1)?.placeId === 'freezer') sum.lostGrams += lot.grams;
   return sum;
 }
 
+/** What a purchase costs, or what such things cost where nobody said a price. */
+function worthOf({ goods, supplies }: PlanProblem, { ingredientId, on, grams, units, money }: Purchase): number {
+  const good = goods.find((one) => one.ingredientId === ingredientId);
+  const supply = supplies.find((one) => one.ingredientId === ingredientId && one.boughtOn === on);
+  return money ?? (good ? good.worthPerGram * grams : (supply?.unitWorth ?? 0) * units);
+}
+
 function chosen(problem: PlanProblem, way: Way, solver: Solver): Choice | undefined {
-  const going = dayByDay(problem);
-  const bowls = way === 'by-day' ? going : improved(problem, [going, problem.former], LOOKS);
-  return withBowls(problem, planModel(problem), bowls, solver)?.choice;
+  return way === 'by-plan'
+    ? plan(problem, solver, { seconds: SECONDS })
+    : withBowls(problem, planModel(problem), dayByDay(problem), solver)?.choice;
 }
 
 function later(

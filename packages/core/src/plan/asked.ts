@@ -168,7 +168,7 @@ export function otherwise(problem: PlanProblem, choice: Choice): readonly Otherw
         supplies: problem.supplies.map((one) => (one === supply ? laterBy(one, bowl.on) : one)),
       };
       const start = bowlsOf(choice).filter(({ on }) => on < bowl.on);
-      const found = improved(late, [dayByDay(late), start], LOOKS_OTHERWISE);
+      const found = improved(late, [dayByDay(late), start], { looks: LOOKS_OTHERWISE });
       const maskOf = ({ optionId }: Chosen): Option | undefined => optionOf(problem, optionId);
       const ours = found.filter(
         (one) => one.on >= bowl.on && maskOf(one)?.headIds.some((id) => bowl.headIds.includes(id)),

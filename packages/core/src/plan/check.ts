@@ -1,5 +1,5 @@
 import type { Choice } from './plan';
-import { LEAST_CHANCE, type PlanProblem } from './problem';
+import { countedShare, LEAST_CHANCE, type PlanProblem } from './problem';
 
 /** Rounding of a solver, grams and minutes. */
 const CRUMB = 0.05;
@@ -121,7 +121,7 @@ export function brokenRules(problem: PlanProblem, choice: Choice): readonly stri
     // What is neither drawn nor frozen is told of as lost, by the chance that it is.
     const told = choice.lost.find(({ supplyId }) => supplyId === supply.id)?.grams ?? 0;
     const rest = units * supply.unitGrams - drawn - frozen;
-    need(told >= Math.min(1, supply.lostShare) * rest * 0.5 - 1, 'lost-untold', supply.id, rest);
+    need(told >= Math.min(1, supply.lostShare) * countedShare(supply) * rest * 0.5 - 1, 'lost-untold', supply.id, rest);
   }
   for (const { ingredientId, grams, packGrams } of goods)
     days.forEach((_, on) => {

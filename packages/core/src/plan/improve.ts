@@ -13,11 +13,15 @@ const PATIENCE = 2_500;
  * Bowls made better step by step by simulated annealing (Kirkpatrick, Gelatt and Vecchi 1983, from memory): another mask,
  * another day, one more, one less. Worse steps are taken too, ever more seldom, so that it does not stay in the first hollow.
  * The same for the same problem; nothing is proven.
- * @param looks so many neighbours are looked at
  * @param from sets of bowls; the search goes out from the best of those that keep the rules
+ * @param options looks: so many neighbours are looked at; mostLostGrams: as `planModel` has it
  */
-export function improved(problem: PlanProblem, from: readonly (readonly Chosen[])[], looks = LOOKS): readonly Chosen[] {
-  const quick = new QuickLook(problem);
+export function improved(
+  problem: PlanProblem,
+  from: readonly (readonly Chosen[])[],
+  { looks = LOOKS, mostLostGrams = Infinity }: { readonly looks?: number; readonly mostLostGrams?: number } = {},
+): readonly Chosen[] {
+  const quick = new QuickLook(problem, mostLostGrams);
   const draws = drawsFrom(7);
   const uniform = (): number => draws.uniform();
   const pick = <T>(all: readonly T[]): T | undefined => all[Math.floor(uniform() * all.length)];
@@ -31,6 +35,16 @@ export function improved(problem: PlanProblem, from: readonly (readonly Chosen[]
   const byDay = new Map<number, Chosen[]>();
   for (const place of places) byDay.set(place.on, [...(byDay.get(place.on) ?? []), place]);
   const headsOf = (one: Chosen): readonly string[] => quick.options.get(one.optionId)?.headIds ?? [];
+  const byMask = new Map(
+    problem.options.map((option) => [`${option.maskId} ${[...option.headIds].sort().join()}`, option]),
+  );
+  /** The same bowl for the others alone; nothing where there are none, or no such bowl. */
+  const withoutHeads = ({ optionId, on }: Chosen, heads: readonly string[]): Chosen | undefined => {
+    const shared = quick.options.get(optionId);
+    const rest = shared?.headIds.filter((id) => !heads.includes(id)) ?? [];
+    const option = rest.length === 0 ? undefined : byMask.get(`${shared?.maskId ?? ''} ${[...rest].sort().join()}`);
+    return option && known.has(key({ optionId: option.id, on })) ? { optionId: option.id, on } : undefined;
+  };
   const inTheWay = (one: Chosen, place: Chosen): boolean => {
     const [its, to] = [quick.options.get(one.optionId), quick.options.get(place.optionId)];
     return its !== undefined && to !== undefined && tooNear(problem.heads, [its, one.on], [to, place.on]);
@@ -61,7 +75,13 @@ export function improved(problem: PlanProblem, from: readonly (readonly Chosen[]
     if (!place) return now;
     const to = place;
     const moved = one && kind < 0.7 ? now.filter((bowl) => bowl !== one) : now;
-    return [...moved.filter((bowl) => quick.isPinned(bowl) || !inTheWay(bowl, to)), to];
+    const gone = [
+      ...(moved === now || !one ? [] : [one]),
+      ...moved.filter((bowl) => !quick.isPinned(bowl) && inTheWay(bowl, to)),
+    ];
+    // Who shared a bowl that goes, keeps it without those who have another now.
+    const kept = gone.flatMap((bowl) => withoutHeads(bowl, headsOf(to)) ?? []);
+    return [...moved.filter((bowl) => !gone.includes(bowl)), ...kept, to];
   };
   let since = 0;
   for (let look = 0; look < looks; look++) {

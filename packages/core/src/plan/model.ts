@@ -1,5 +1,6 @@
 import type { Rhythm } from '../ingredient';
 import {
+  countedShare,
   LEAST_CHANCE,
   mayOn,
   PACK_SHARE,
@@ -208,7 +209,7 @@ export function planModel(problem: PlanProblem, mostLostGrams = Infinity): PlanM
   const lost: { column: number; supply: Supply; grams: number }[] = [];
   const loses = (supply: Supply, grams: number, most: number, counts = grams): number => {
     const column = pay('lost', (POINTS.lost * supply.weight * counts) / HUNDRED, most);
-    if (grams > 0) lost.push({ column, supply, grams });
+    if (grams > 0) lost.push({ column, supply, grams: grams * countedShare(supply) });
     return column;
   };
   for (const supply of supplies) {

@@ -37,6 +37,8 @@ export const sizeIn =
 const WEIGHED_BY_PLAN: ReadonlySet<TermId> = new Set(['saves', 'in-house', 'due', 'soon', 'quick', 'cost']);
 /** A bowl for several heads is looked at for so many of the masks that suit them best. Assumption of this project: the sizes of a bowl each are looked at for all. */
 const SHARED_MASKS = 6;
+/** And for so many more of those that take most of what turns on the shelf. Assumption of this project. */
+const SHARED_SAVERS = 4;
 /** Minutes of the morning for what is worn through the night. Assumption of this project. */
 const MORNING_MINUTES = 20;
 
@@ -91,7 +93,11 @@ function suiting(
   return { suits, out };
 }
 
-/** Every bowl that could be made within the days: each mask for each head, and the best of them for several heads at once. */
+/**
+ * Every bowl that could be made within the days: each mask for each head, and for several heads at once those that suit them best
+ * and those that save most.
+ * @param turning ids of what turns within the days
+ */
 export function optionsFor(
   house: House,
   heads: readonly HeadOfWeeks[],
@@ -100,6 +106,7 @@ export function optionsFor(
   noes: readonly No[],
   pins: readonly { readonly maskId: string; readonly headIds: readonly string[] }[],
   now: number,
+  turning: ReadonlySet<string> = new Set(),
   size: SizeFor = sizeIn(house),
 ): { readonly options: readonly Option[]; readonly leftOut: readonly LeftOut[] } {
   const { catalogue, schools } = house;
@@ -141,14 +148,21 @@ export function optionsFor(
   };
 
   const singles = heads.flatMap((head) => suitsOf(head).map(({ mask }) => [[head], mask] as const));
-  const shared = groupsOf(heads).flatMap((group) =>
-    masks
+  const savesOf = ({ parts }: Mask): number =>
+    parts.reduce((sum, { ingredientId, share }) => sum + (turning.has(ingredientId) ? share : 0), 0);
+  const shared = groupsOf(heads).flatMap((group) => {
+    const fits = masks
       .map((mask) => ({ mask, all: group.map((head) => suitsOf(head).find((one) => one.mask.id === mask.id)) }))
       .filter(({ all }) => all.every((one) => one !== undefined))
-      .sort((a, b) => total(b.all) - total(a.all))
-      .slice(0, SHARED_MASKS)
-      .map(({ mask }) => [group, mask] as const),
-  );
+      .sort((a, b) => total(b.all) - total(a.all));
+    const savers = fits
+      .slice(SHARED_MASKS)
+      .filter(({ mask }) => savesOf(mask) > 0)
+      .sort((a, b) => savesOf(b.mask) - savesOf(a.mask));
+    return [...fits.slice(0, SHARED_MASKS), ...savers.slice(0, SHARED_SAVERS)].map(
+      ({ mask }) => [group, mask] as const,
+    );
+  });
   const wished = pins.flatMap(({ maskId, headIds }) => {
     const mask = masks.find(({ id }) => id === maskId);
     const group = headIds.flatMap((id) => heads.find((head) => head.id === id) ?? []);

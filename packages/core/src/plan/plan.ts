@@ -43,7 +43,7 @@ export interface Choice {
   readonly freezes: readonly { readonly supplyId: string; readonly grams: number }[];
   /** Supplies that have to go into the cold once they are ready. */
   readonly chills: readonly string[];
-  /** What is expected to be lost, grams by supply; of what is still to be bought too. */
+  /** What is expected to be lost, grams by supply; of what is still to be bought too, though of the rest of a pack only what counts. */
   readonly lost: readonly { readonly supplyId: string; readonly ingredientId: string; readonly grams: number }[];
   readonly lostGrams: number;
   /** What of it costs what, points. */

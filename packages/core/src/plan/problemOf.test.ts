@@ -27,6 +27,37 @@ const masksFor = (household: HouseholdOfWeeks, headId = 'head-0'): readonly stri
     .problem.options.filter(({ headIds }) => headIds.length === 1 && headIds[0] === headId)
     .map(({ maskId }) => maskId);
 
+describe('what may be planned for two heads at once', () => {
+  const lot = (ingredientId: string): HouseholdOfWeeks['lots'][number] => ({
+    id: ingredientId,
+    ingredientId,
+    state: 'cut',
+    since: '2026-03-02T07:00:00Z',
+    grams: 300,
+    label: '',
+    stays: [{ placeId: 'fridge', from: '2026-03-02T07:00:00Z' }],
+    touches: [],
+  });
+  const sharedWith = (lots: HouseholdOfWeeks['lots']): readonly string[] => {
+    const one = aKitchen(1, { heads: 2, lots: 0 });
+    const heads = one.heads.map((head) => ({ ...head, sensitiveSkin: false, ageYears: 30 }));
+    return problemOf({ ...one, heads, lots })
+      .problem.options.filter(({ headIds }) => headIds.length === 2)
+      .map(({ maskId }) => maskId);
+  };
+  it('is what suits them best, and what takes most of what turns here', () => {
+    const masks = ['papaya-polish', 'pear-softener', 'mango-cape', 'freckled-banana', 'strawberry-sieve'];
+    const plain = sharedWith([]);
+    const [mask = ''] = masks.filter((id) => !plain.includes(id));
+    const { ingredientId = '' } = BUILT_IN_MASKS.find(({ id }) => id === mask)?.parts[0] ?? {};
+    const saving = sharedWith([lot(ingredientId)]);
+    expect(saving).toContain(mask);
+    expect(saving.length).toBeGreaterThan(plain.length);
+    expect(saving.length).toBeLessThanOrEqual(plain.length + 4);
+    for (const id of plain) expect(saving).toContain(id);
+  });
+});
+
 describe('what may be planned for a head', () => {
   it('is every mask of the book that nothing stops', () => {
     const plain = withHead({ sensitiveSkin: false, ageYears: 30 });

@@ -5,7 +5,7 @@ import type { Lot } from '../shelf';
 import { atLocal, daysBetween, localDay, localTime, minutesBetween, weekdayOf, type Day } from '../time';
 import { optionsFor, sizeIn, type HeadOfWeeks, type LeftOut, type SizeFor } from './options';
 import { mayOn, SPARED_SHARE, tooSoon, type Option, type PlanDay, type PlanHead, type PlanProblem } from './problem';
-import { suppliesOf, usualPriceOf } from './supplies';
+import { suppliesOf, turningIds, usualPriceOf } from './supplies';
 import { horizonFrom, minutesOn, rhythmOf, stillWished, type Pin, type WeekWishes } from './wishes';
 
 /** A household as weeks are planned for it. */
@@ -56,7 +56,17 @@ export function problemOf(household: HouseholdOfWeeks, size: SizeFor = sizeIn(ho
   const indexOf = (day: Day): number => daysBetween(today, day);
   const inHorizon = ({ day }: Pin): boolean => day >= today && indexOf(day) < days.length;
   const asked = [...household.kept, ...wishes.pins].filter(inHorizon);
-  const { options, leftOut } = optionsFor(house, household.heads, masks, days, wishes.noes, asked, now, size);
+  const { options, leftOut } = optionsFor(
+    house,
+    household.heads,
+    masks,
+    days,
+    wishes.noes,
+    asked,
+    now,
+    turningIds({ lots, catalogue, climate, now, days }),
+    size,
+  );
   const idOf = ({ maskId, headIds }: Pin): string | undefined =>
     options.find((one) => one.maskId === maskId && sameHeads(one.headIds, headIds))?.id;
   const heads = household.heads.map((head) => planHead(household, head, days, today));

@@ -1,5 +1,6 @@
 import { lostOfOpened } from './model';
 import {
+  countedShare,
   LEAST_CHANCE,
   mayOn,
   PACK_SHARE,
@@ -15,39 +16,96 @@ import {
 
 const HUNDRED = 100;
 
-/** A piece that is cut, or a tub that is open. */
+/** A piece that is cut, or a tub that is open: the supply by its place, the day, the last day that it may be used, and what is left. */
 interface Open {
-  readonly supply: Supply;
+  readonly supply: number;
   readonly openedOn: number;
+  readonly lastOn: number;
   grams: number;
 }
+/** What an option takes of one thing: of a good, or of supplies, by their places. */
+interface Want {
+  /** Which thing it is. */
+  readonly thing: number;
+  readonly good: number | undefined;
+  /** In the order in which they are drawn. */
+  readonly supplies: readonly number[];
+  readonly grams: number;
+}
 
-/** A problem made ready to be asked about many sets of bowls, one after the other. */
+/**
+ * A problem made ready to be asked about many sets of bowls, one after the other. Everything has its place in plain arrays, which are
+ * cleared and filled anew for each question: an answer takes some hundredths of a millisecond.
+ */
 export class QuickLook {
   readonly options: ReadonlyMap<string, Option>;
-  private readonly supplies = new Map<string, readonly Supply[]>();
-  private readonly goods: ReadonlyMap<string, PlanProblem['goods'][number]>;
+  private readonly wants: ReadonlyMap<string, readonly Want[]>;
   private readonly pins: ReadonlySet<string>;
   /** What a head could meet at all: where nothing can be done, nobody is late and nothing is missed. */
   private readonly within: ReadonlyMap<string, { readonly lateOn: readonly number[]; readonly due: PlanHead['due'] }>;
+  /** The last day with a shop up to each day; −1 for none. */
+  private readonly shopBefore: readonly number[];
+  /** Of each supply: units that are left in the house, and units that were bought. */
+  private readonly left: Float64Array;
+  private readonly bought: Float64Array;
+  /** Of each good: grams that were used, and packs that were bought. */
+  private readonly used: Float64Array;
+  private readonly packs: Float64Array;
+  /** Of each thing: what of it is open. */
+  private readonly opened: Open[][];
+  /** Whether a thing is on the list of a day, and whether somebody goes to the shop on it. */
+  private readonly list: Uint8Array;
+  private readonly trips: Uint8Array;
 
-  constructor(readonly problem: PlanProblem) {
-    this.options = new Map(problem.options.map((option) => [option.id, option]));
-    this.goods = new Map(problem.goods.map((good) => [good.ingredientId, good]));
-    this.pins = new Set(problem.pins.map(({ optionId, on }) => `${optionId} ${on}`));
-    this.within = new Map(problem.heads.map((head) => [head.id, this.reachable(head)]));
+  /** @param mostLostGrams what is lost beyond it costs dear, as in the programme */
+  constructor(
+    readonly problem: PlanProblem,
+    private readonly mostLostGrams = Infinity,
+  ) {
+    const { options, supplies, goods, days, heads, pins } = problem;
+    this.options = new Map(options.map((option) => [option.id, option]));
+    this.pins = new Set(pins.map(({ optionId, on }) => `${optionId} ${on}`));
+    this.within = new Map(heads.map((head) => [head.id, this.reachable(head)]));
     const lastFit = ({ chance }: Supply): number =>
       chance.reduce((last, one, on) => (one >= LEAST_CHANCE ? on : last), -1);
-    for (const supply of problem.supplies)
-      this.supplies.set(supply.ingredientId, [...(this.supplies.get(supply.ingredientId) ?? []), supply]);
     // What turns first is drawn first, and what is in the house before what is bought.
-    for (const [id, all] of this.supplies)
-      this.supplies.set(
+    const inOrder = supplies
+      .map((supply, place) => ({
+        supply,
+        place,
+        isBought: Number(supply.boughtOn !== undefined),
+        last: lastFit(supply),
+      }))
+      .sort((a, b) => a.isBought - b.isBought || a.last - b.last);
+    const things = new Map<string, number>();
+    const thingOf = (id: string): number => {
+      const known = things.get(id) ?? things.size;
+      things.set(id, known);
+      return known;
+    };
+    this.wants = new Map(
+      options.map(({ id, lines }) => [
         id,
-        [...all].sort(
-          (a, b) => Number(a.boughtOn !== undefined) - Number(b.boughtOn !== undefined) || lastFit(a) - lastFit(b),
-        ),
-      );
+        lines.map(({ ingredientId, grams }): Want => {
+          const good = goods.findIndex((one) => one.ingredientId === ingredientId);
+          return {
+            thing: thingOf(ingredientId),
+            good: good < 0 ? undefined : good,
+            supplies: inOrder.flatMap(({ supply, place }) => (supply.ingredientId === ingredientId ? [place] : [])),
+            grams,
+          };
+        }),
+      ]),
+    );
+    let before = -1;
+    this.shopBefore = days.map(({ isShopDay }, on) => (before = isShopDay ? on : before));
+    this.left = new Float64Array(supplies.length);
+    this.bought = new Float64Array(supplies.length);
+    this.used = new Float64Array(goods.length);
+    this.packs = new Float64Array(goods.length);
+    this.opened = Array.from({ length: things.size }, () => []);
+    this.list = new Uint8Array(things.size * days.length);
+    this.trips = new Uint8Array(days.length);
   }
 
   isPinned = ({ optionId, on }: Chosen): boolean => this.pins.has(`${optionId} ${on}`);
@@ -103,112 +161,122 @@ export class QuickLook {
 
   /** What bowls cost when everything is drawn by the next best: never less than the least they could cost. Infinity where something is missing. */
   cost(chosen: readonly Chosen[]): number {
-    const { heads, days, budget, sparedShare } = this.problem;
+    const { heads, supplies, budget, former } = this.problem;
+    this.clear();
     const bowls = [...chosen].sort((a, b) => a.on - b.on);
-    const left = new Map<Supply, number>();
-    const opened = new Map<string, Open[]>();
-    const used = new Map<string, number>();
-    const bought = new Map<Supply, number>();
-    const packs = new Map<string, number>();
-    const list = new Set<string>();
-    const trips = new Set<number>();
-    let points = 0;
-    let lostGramsPoints = 0;
-    let money = 0;
-    const shop = (ingredientId: string, on: number): void => {
-      list.add(`${ingredientId} ${on}`);
-      trips.add(on);
-    };
-    for (const { optionId, on } of bowls) {
-      const option = this.options.get(optionId) as Option;
-      points += option.points;
-      for (const { ingredientId, grams } of option.lines) {
-        const good = this.goods.get(ingredientId);
-        if (good) {
-          const before = used.get(ingredientId) ?? 0;
-          used.set(ingredientId, before + grams);
-          const there = good.grams + (packs.get(ingredientId) ?? 0) * good.packGrams;
-          if (before + grams <= there + 1e-9) continue;
-          const day = lastShopDay(this.problem, on);
-          if (day === undefined) return Infinity;
-          const more = Math.ceil((before + grams - there) / good.packGrams - 1e-9);
-          packs.set(ingredientId, (packs.get(ingredientId) ?? 0) + more);
-          shop(ingredientId, day);
-          points += (POINTS.pack + POINTS.money * PACK_SHARE * good.worthPerGram * good.packGrams) * more;
-          money += more * good.packGrams * (good.pricePerGram ?? 0);
-          continue;
-        }
-        let wanted = grams;
-        const least = grams * sparedShare + 1e-9;
-        const open = (opened.get(ingredientId) ?? []).filter(
-          (one) => one.grams > 0 && one.openedOn + (one.supply.openDays ?? 0) >= on,
-        );
-        open.sort((a, b) => a.openedOn + (a.supply.openDays ?? 0) - b.openedOn - (b.supply.openDays ?? 0));
-        for (const one of open) {
-          const taken = Math.min(wanted, one.grams);
-          one.grams -= taken;
-          wanted -= taken;
-          points += this.risk(one.supply, one.openedOn, taken);
-        }
-        for (const supply of this.supplies.get(ingredientId) ?? []) {
-          if (wanted <= least) break;
-          if ((supply.chance[on] ?? 0) < LEAST_CHANCE) continue;
-          const isLoose = supply.openDays === undefined;
-          let units = left.get(supply) ?? (supply.boughtOn === undefined ? supply.units : 0);
-          while (wanted > least) {
-            if (units <= 1e-9) {
-              if (supply.boughtOn === undefined || (bought.get(supply) ?? 0) >= supply.units) break;
-              bought.set(supply, (bought.get(supply) ?? 0) + 1);
-              shop(ingredientId, supply.boughtOn);
-              points += POINTS.money * supply.unitWorth;
-              money += supply.unitPrice ?? 0;
-              units += 1;
-            }
-            if (isLoose) {
-              const taken = Math.min(wanted, units * supply.unitGrams);
-              units -= taken / supply.unitGrams;
-              wanted -= taken;
-              points += this.risk(supply, on, taken);
-            } else {
-              units -= 1;
-              const taken = Math.min(wanted, supply.unitGrams);
-              wanted -= taken;
-              points += this.risk(supply, on, taken);
-              const rest = { supply, openedOn: on, grams: supply.unitGrams - taken };
-              opened.set(ingredientId, [...(opened.get(ingredientId) ?? []), rest]);
-            }
-          }
-          left.set(supply, units);
-        }
-        if (wanted > least + 1e-9) {
-          if (!this.isPinned({ optionId, on })) return Infinity;
-          points += (POINTS.missing * wanted) / HUNDRED;
-        } else points += (POINTS.spared * Math.max(0, wanted)) / HUNDRED;
-      }
+    const sum = { points: 0, money: 0 };
+    for (const bowl of bowls) {
+      sum.points += this.options.get(bowl.optionId)?.points ?? 0;
+      for (const want of this.wants.get(bowl.optionId) ?? [])
+        if (!(want.good === undefined ? this.draw(want, bowl, sum) : this.use(want, want.good, bowl.on, sum)))
+          return Infinity;
     }
-    if (budget !== undefined && money > budget) return Infinity;
-    for (const rests of opened.values())
-      for (const { supply, openedOn, grams } of rests)
-        lostGramsPoints += lostOfOpened(supply, openedOn, days.length) * grams * supply.weight;
-    for (const supply of this.problem.supplies) {
-      const units = left.get(supply) ?? (supply.boughtOn === undefined ? supply.units : 0);
-      let share = supply.leftShare * supply.weight;
-      const grams = units * supply.unitGrams;
-      if (supply.canFreeze) {
-        const frozen = POINTS.freezing + (POINTS.frozen * POINTS.lost * share * grams) / HUNDRED;
-        if (frozen < (POINTS.lost * share * grams) / HUNDRED) {
-          points += frozen;
-          share = 0;
-        }
+    if (budget !== undefined && sum.money > budget) return Infinity;
+    let { points } = sum;
+    let lost = 0;
+    let lostGrams = 0;
+    for (const rests of this.opened)
+      for (const { supply, openedOn, grams } of rests) {
+        const its = supplies[supply] as Supply;
+        const gone = lostOfOpened(its, openedOn, this.trips.length) * grams;
+        lost += gone * its.weight;
+        lostGrams += gone * countedShare(its);
       }
-      lostGramsPoints += share * grams;
-    }
-    points += (POINTS.lost * lostGramsPoints) / HUNDRED;
-    points += POINTS.trip * trips.size + POINTS.item * list.size;
+    supplies.forEach((supply, place) => {
+      const grams = (this.left[place] ?? 0) * supply.unitGrams * supply.leftShare * supply.weight;
+      const frozen = POINTS.freezing + (POINTS.frozen * POINTS.lost * grams) / HUNDRED;
+      if (supply.canFreeze && frozen < (POINTS.lost * grams) / HUNDRED) points += frozen;
+      else {
+        lost += grams;
+        lostGrams += (this.left[place] ?? 0) * supply.unitGrams * supply.lostShare * countedShare(supply);
+      }
+    });
+    points += (POINTS.lostMore * Math.max(0, lostGrams - this.mostLostGrams)) / HUNDRED;
+    points += (POINTS.lost * lost) / HUNDRED + POINTS.trip * count(this.trips) + POINTS.item * count(this.list);
     for (const head of heads) points += this.pointsOfHead(head, bowls);
-    for (const { optionId, on } of this.problem.former)
+    for (const { optionId, on } of former)
       if (!chosen.some((one) => one.optionId === optionId && one.on === on)) points += POINTS.changed;
     return points;
+  }
+
+  private clear(): void {
+    this.problem.supplies.forEach(({ boughtOn, units }, place) => {
+      this.left[place] = boughtOn === undefined ? units : 0;
+    });
+    for (const all of [this.bought, this.used, this.packs, this.list, this.trips]) all.fill(0);
+    for (const rests of this.opened) rests.length = 0;
+  }
+
+  private shop(thing: number, on: number): void {
+    this.list[thing * this.trips.length + on] = 1;
+    this.trips[on] = 1;
+  }
+
+  /** Takes of something that keeps, and buys what is missing. False where there is no shop before that day. */
+  private use({ thing, grams }: Want, place: number, on: number, sum: { points: number; money: number }): boolean {
+    const good = this.problem.goods[place];
+    if (!good) return false;
+    const used = (this.used[place] ?? 0) + grams;
+    this.used[place] = used;
+    const packs = this.packs[place] ?? 0;
+    // What is put together of other things is in no shop: its pack is endless.
+    const there = good.grams + (packs > 0 ? packs * good.packGrams : 0);
+    if (used <= there + 1e-9) return true;
+    const day = this.shopBefore[on] ?? -1;
+    if (day < 0) return false;
+    const more = Math.ceil((used - there) / good.packGrams - 1e-9);
+    this.packs[place] = packs + more;
+    this.shop(thing, day);
+    sum.points += (POINTS.pack + POINTS.money * PACK_SHARE * good.worthPerGram * good.packGrams) * more;
+    sum.money += more * good.packGrams * (good.pricePerGram ?? 0);
+    return true;
+  }
+
+  /** Takes of what turns: of what is open, then of what is there, then of what is bought. False where there is too little. */
+  private draw(want: Want, bowl: Chosen, sum: { points: number; money: number }): boolean {
+    const { sparedShare, supplies } = this.problem;
+    const { on } = bowl;
+    let wanted = want.grams;
+    const least = want.grams * sparedShare + 1e-9;
+    const open = this.opened[want.thing] ?? [];
+    open.sort((a, b) => a.lastOn - b.lastOn);
+    for (const one of open) {
+      if (one.grams <= 0 || one.lastOn < on) continue;
+      const taken = Math.min(wanted, one.grams);
+      one.grams -= taken;
+      wanted -= taken;
+      sum.points += this.risk(supplies[one.supply] as Supply, one.openedOn, taken);
+    }
+    for (const place of want.supplies) {
+      if (wanted <= least) break;
+      const supply = supplies[place] as Supply;
+      if ((supply.chance[on] ?? 0) < LEAST_CHANCE) continue;
+      let units = this.left[place] ?? 0;
+      while (wanted > least) {
+        if (units <= 1e-9) {
+          const bought = this.bought[place] ?? 0;
+          if (supply.boughtOn === undefined || bought >= supply.units) break;
+          this.bought[place] = bought + 1;
+          this.shop(want.thing, supply.boughtOn);
+          sum.points += POINTS.money * supply.unitWorth;
+          sum.money += supply.unitPrice ?? 0;
+          units += 1;
+        }
+        const isLoose = supply.openDays === undefined;
+        const taken = Math.min(wanted, (isLoose ? units : 1) * supply.unitGrams);
+        wanted -= taken;
+        units -= isLoose ? taken / supply.unitGrams : 1;
+        sum.points += this.risk(supply, on, taken);
+        if (supply.openDays !== undefined)
+          open.push({ supply: place, openedOn: on, lastOn: on + supply.openDays, grams: supply.unitGrams - taken });
+      }
+      this.left[place] = units;
+    }
+    if (wanted > least + 1e-9) {
+      if (!this.isPinned(bowl)) return false;
+      sum.points += (POINTS.missing * wanted) / HUNDRED;
+    } else sum.points += (POINTS.spared * Math.max(0, wanted)) / HUNDRED;
+    return true;
   }
 
   private risk = (supply: Supply, on: number, grams: number): number =>
@@ -230,7 +298,4 @@ export class QuickLook {
   }
 }
 
-function lastShopDay({ days }: PlanProblem, on: number): number | undefined {
-  for (let day = on; day >= 0; day--) if (days[day]?.isShopDay) return day;
-  return undefined;
-}
+const count = (flags: Uint8Array): number => flags.reduce((sum, one) => sum + one, 0);

@@ -3,7 +3,7 @@ import { beforeAll, describe, expect, it } from 'vitest';
 import { solve as solveByYalps, equalTo, greaterEq, inRange, lessEq, type Constraint } from 'yalps';
 import { brokenRules, dayByDay, highsSolver, plan, planModel, withBowls, type Highs, type PlanProblem } from '.';
 import { improved } from './improve';
-import { mayOn } from './problem';
+import { mayOn, PLAN_POINTS } from './problem';
 import type { Programme, Solver } from './programme';
 import { QuickLook } from './quick';
 import { aKitchen, aMadeUpHousehold } from './testing';
@@ -179,6 +179,92 @@ describe('a plan', () => {
   });
 });
 
+/** An evening of three heads: oats for all of them, or for two, and a mango that would do for one of them. */
+function anEvening(change: Partial<PlanProblem> = {}): PlanProblem {
+  const option = (maskId: string, headIds: readonly string[], points: number, grams = 0) => ({
+    id: `${maskId} ${headIds.join('+')}`,
+    maskId,
+    headIds,
+    handsOnMinutes: 10,
+    wearMinutes: 20,
+    madeMillilitres: 200,
+    lines: grams > 0 ? [{ ingredientId: 'mango', grams }] : [],
+    rhythms: [],
+    repeatDays: undefined,
+    points,
+    terms: {},
+    canOn: [true],
+  });
+  return {
+    days: [{ day: '2026-03-02', at: Date.parse('2026-03-02T17:00:00Z'), minutes: 120, isShopDay: true }],
+    heads: ['ada', 'bo', 'cy'].map((id) => ({
+      id,
+      everyDays: 5,
+      leastDays: 4,
+      canOn: [true],
+      lastOn: -9,
+      due: [],
+      strictDays: {},
+    })),
+    options: [
+      option('oats', ['ada', 'bo', 'cy'], 0.1),
+      option('oats', ['bo', 'cy'], 0.1),
+      option('mango', ['ada'], 1, 200),
+    ],
+    supplies: [A_MANGO],
+    goods: [],
+    pins: [],
+    budget: undefined,
+    sparedShare: 0,
+    former: [],
+    ...change,
+  };
+}
+const A_MANGO: PlanProblem['supplies'][number] = {
+  id: 'mango',
+  ingredientId: 'mango',
+  lotId: 'mango',
+  boughtOn: undefined,
+  units: 1,
+  unitGrams: 200,
+  openDays: undefined,
+  chance: [1],
+  needsCold: [false],
+  lostShare: 1,
+  leftShare: 1,
+  weight: 1,
+  canFreeze: false,
+  unitPrice: undefined,
+  unitWorth: 0,
+};
+
+describe('what is lost', () => {
+  it('is all that is left of a fruit, and a tenth of what is left of a pack that was bought', () => {
+    const lostOf = (weight: number): number => {
+      const pack = { ...A_MANGO, lotId: undefined, boughtOn: 0, unitGrams: 400, weight };
+      const problem = anEvening({ supplies: [pack], pins: [{ optionId: 'mango ada', on: 0 }] });
+      const found = plan(problem, solver, { seconds: 0.5 });
+      expect(brokenRules(problem, found)).toEqual([]);
+      expect(found.lost.reduce((sum, { grams }) => sum + grams, 0)).toBeCloseTo(found.lostGrams, 6);
+      return found.lostGrams;
+    };
+    expect(lostOf(1)).toBeCloseTo(200, 3);
+    expect(lostOf(0.1)).toBeCloseTo(20, 3);
+    // What is to be used up weighs more and is lost once.
+    const wished = anEvening({ supplies: [{ ...A_MANGO, weight: 3 }], options: [] });
+    expect(withBowls(wished, planModel(wished), [], solver)?.choice.lostGrams).toBeCloseTo(200, 3);
+  });
+
+  it('costs dear beyond what going by the day loses, in the quick look as in the programme', () => {
+    const problem = anEvening();
+    const dear = (PLAN_POINTS.lostMore * 150) / 100;
+    expect(new QuickLook(problem, 50).cost([]) - new QuickLook(problem).cost([])).toBeCloseTo(dear, 6);
+    const costOf = (most?: number) => withBowls(problem, planModel(problem, most), [], solver)?.choice;
+    const [free, tight] = [costOf(), costOf(50)];
+    expect((tight?.cost ?? 0) - (free?.cost ?? 0)).toBeCloseTo(dear, 6);
+  });
+});
+
 describe('the search step by step', () => {
   it('never ends worse than it began, and keeps the rules', () => {
     for (let seed = 1; seed <= 4; seed++) {
@@ -189,5 +275,12 @@ describe('the search step by step', () => {
       expect(quick.keepsRules(ended)).toBe(true);
       expect(quick.cost(ended)).toBeLessThanOrEqual(quick.cost(began));
     }
+  });
+
+  it('lets the others keep a bowl when one of those who share it has another', () => {
+    const problem = anEvening();
+    // A single step from the bowl for all: with too few looks for anything else.
+    const ended = improved(problem, [[{ optionId: 'oats ada+bo+cy', on: 0 }]], { looks: 12 });
+    expect(ended.map(({ optionId }) => optionId).sort()).toEqual(['mango ada', 'oats bo+cy']);
   });
 });

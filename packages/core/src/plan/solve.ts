@@ -71,9 +71,10 @@ export function plan(problem: PlanProblem, solver: Solver, options: PlanOptions)
   const days = dayByDay(problem);
   const byDay = withBowls(problem, free, days, solver) ?? withBowls(problem, free, problem.pins, solver);
   if (!byDay) throw new Error('There is no plan that keeps the rules.');
-  const model = planModel(problem, byDay.choice.lostGrams + ROUNDING_GRAMS);
+  const mostLostGrams = byDay.choice.lostGrams + ROUNDING_GRAMS;
+  const model = planModel(problem, mostLostGrams);
   const former = problem.former.length > 0 ? withBowls(problem, model, standing(problem), solver) : undefined;
-  const nearBest = withBowls(problem, model, improved(problem, [days, standing(problem)]), solver);
+  const nearBest = withBowls(problem, model, improved(problem, [days, standing(problem)], { mostLostGrams }), solver);
   const first = [former, nearBest].reduce<Held>(
     (best, one) => (one && one.choice.cost < best.choice.cost ? one : best),
     byDay,

@@ -103,12 +103,27 @@ function keepsWhenBought(row: Ingredient, days: number): boolean {
 }
 
 /** True for a lot that outlasts the horizon, opened at any time within it. */
-function outlasts(row: Ingredient, lot: Lot, { climate, now, days }: SupplyWish): boolean {
+function outlasts(
+  row: Ingredient,
+  lot: Lot,
+  { climate, now, days }: Pick<SupplyWish, 'climate' | 'now' | 'days'>,
+): boolean {
   const { endsAt, isPast, ripeness } = windowOf(row, lotPast(lot), climate, now);
   const end = days.at(-1)?.at ?? now;
   if (isPast || ripeness || endsAt <= end) return false;
   return lot.state !== 'whole' || keepsWhenBought(row, days.length);
 }
+
+/** What lies there and turns before the horizon ends. */
+export const turningIds = (
+  wish: Pick<SupplyWish, 'lots' | 'catalogue' | 'climate' | 'now' | 'days'>,
+): ReadonlySet<string> =>
+  new Set(
+    wish.lots
+      .filter((lot) => lot.grams > 0.5 && lot.state !== 'raw')
+      .filter((lot) => !outlasts(ingredientById(wish.catalogue, lot.ingredientId), lot, wish))
+      .map(({ ingredientId }) => ingredientId),
+  );
 
 function supplyOfLot(row: Ingredient, lot: Lot, wish: SupplyWish, keeps: boolean): Supply {
   const { days, climate, now, useUpIds } = wish;

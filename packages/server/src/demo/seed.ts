@@ -53,7 +53,10 @@ const HEADS: readonly HeadInput[] = [
       needs: ['oily-roots', 'flakes-or-itch'],
       isWeighedDown: true,
       hasLatexAllergy: true,
-      patchTests: tested(['honey', 'yogurt', 'milk', 'lemon-juice']),
+      patchTests: tested([
+        ...['honey', 'yogurt', 'milk', 'lemon-juice', 'aloe-gel', 'cucumber', 'strawberry', 'pear', 'oat-cream'],
+        ...['strained-yogurt', 'jojoba-oil', 'almond-oil', 'flax-gel', 'buttermilk'],
+      ]),
     },
     look: { pattern: 'straight', skin: 'porcelain', hair: 'copper' },
   },
@@ -74,7 +77,10 @@ const HEADS: readonly HeadInput[] = [
       ...NO_STORY,
       needs: ['tangles'],
       allergies: ['nuts'],
-      patchTests: tested(['honey', 'yogurt', 'milk', 'banana', 'coconut-milk', 'avocado']),
+      patchTests: tested([
+        ...['honey', 'yogurt', 'milk', 'banana', 'coconut-milk', 'avocado', 'olive-oil', 'buttermilk', 'papaya'],
+        ...['strained-yogurt', 'pear', 'strawberry'],
+      ]),
     },
     look: { pattern: 'waves', skin: 'bronze', hair: 'chestnut' },
   },

@@ -90,6 +90,9 @@ const rows = computed(() =>
   font-size: 0.9rem;
 }
 @media (max-width: 43.75em) {
+  .bowl > :first-child {
+    display: none;
+  }
   .wide {
     display: none;
   }

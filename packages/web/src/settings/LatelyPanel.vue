@@ -89,10 +89,11 @@ async function takeBack({ kind, id }: LatelyDone): Promise<void> {
   width: 96px;
 }
 .what {
-  flex: 1;
+  flex: 1 1 9em;
 }
 li {
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
   gap: 12px;
   padding: 6px 0;
