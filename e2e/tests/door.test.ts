@@ -174,3 +174,69 @@ it('walks a day on a phone that trusts the household, with the laptop’s lid cl
   });
   await close();
 }, 240_000);
+
+it('is one day on two phones and a laptop, whoever taps', async () => {
+  const { page } = house;
+  const { day } = (await (await fetch(`${house.address}/api/washdays/running`)).json()) as { day?: { id: string } };
+  if (day) await post(`${house.address}/api/washdays/${day.id}/end`, {});
+  /** A phone with a key of its own, on the page of the day. */
+  const letIn = async (): Promise<Page> => {
+    await openSettings();
+    await clickOn(page, '::-p-text(Let a device in)');
+    await page.waitForSelector('[data-test="join-code"]');
+    const origin = await address();
+    const own = await (await house.browser.createBrowserContext()).newPage();
+    await own.setViewport({ width: 390, height: 844, isMobile: true, hasTouch: true });
+    await own.goto(`${origin}/join?code=${await code()}`);
+    await tapOn(own, 'button');
+    await textWhen(own, 'h1', /Today/);
+    await own.goto(`${origin}/make`);
+    await textWhen(own, '[data-test="day-sum"]', /rinsed/);
+    return own;
+  };
+  const phones = [await letIn(), await letIn()];
+  await page.goto(`${house.address}/make`);
+  await textWhen(page, '[data-test="day-sum"]', /rinsed/);
+  const devices = [page, ...phones];
+  const [first = page] = phones;
+  await first.bringToFront();
+  await tapOn(first, '::-p-text(Begin the wash day)');
+
+  /** What was told so far and what stands there, as each of them shows it; a tab behind another draws nothing, and is read all the same. */
+  const shown = (): Promise<string[]> =>
+    Promise.all(
+      devices.map((one) =>
+        one.evaluate(
+          () =>
+            `${document.querySelector<HTMLElement>('.walk')?.dataset['told'] ?? ''} ${document.querySelector('[data-test="title"]')?.textContent.trim() ?? ''}`,
+        ),
+      ),
+    );
+  const seen = async (was: string): Promise<string> => {
+    let now: string[] = [];
+    await expect
+      .poll(
+        async () => {
+          now = await shown();
+          return new Set(now).size === 1 && now[0] !== was && now[0]?.trim() !== '';
+        },
+        { timeout: 15_000 },
+      )
+      .toBe(true);
+    return now[0] ?? '';
+  };
+  let stands = await seen('');
+  for (const one of [page, ...phones, page]) {
+    await one.bringToFront();
+    if (one === page) await page.keyboard.press('Space');
+    else await tapOn(one, '[data-test="go"]');
+    stands = await seen(stands);
+  }
+  // Each did its part, and nothing was told twice.
+  const record = (await (await fetch(`${house.address}/api/washdays/running`)).json()) as {
+    day: { events: { stepId: string; kind: string }[] };
+  };
+  const told = record.day.events.map(({ stepId, kind }) => `${stepId} ${kind}`);
+  expect(told.length).toBeGreaterThanOrEqual(4);
+  expect(new Set(told).size).toBe(told.length);
+}, 120_000);
