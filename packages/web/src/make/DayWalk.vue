@@ -6,6 +6,7 @@ import { v4 as newId } from 'uuid';
 import { computed, onScopeDispose, ref, useTemplateRef } from 'vue';
 import { AlarmCheck } from '../alarms';
 import StepPicture from './StepPicture.vue';
+import DemoTime from '../kit/DemoTime.vue';
 import DayTimeline from './DayTimeline.vue';
 import DayChanges from './DayChanges.vue';
 import DayEnd from './DayEnd.vue';
@@ -274,6 +275,7 @@ const isEnding = ref(false);
         </p>
         <DayTimeline :plan="plan" :steps="day.steps" :now="second" :where="household.where" :current-id="step?.id" />
         <RinseNow v-if="isWorn" @now="rinseNow" />
+        <DemoTime v-if="waits.length > 0 || isWorn" />
         <div class="buttons">
           <v-btn
             variant="tonal"

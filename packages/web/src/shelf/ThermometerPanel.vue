@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import DemoTime from '../kit/DemoTime.vue';
 import TogglePill from '../kit/TogglePill.vue';
 import { api, type Thermometer } from '@amber-ladle/contract';
 import { CategoryScale, Chart, Filler, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js';
-import { computed, onMounted, ref, shallowRef } from 'vue';
+import { computed, onMounted, shallowRef } from 'vue';
 import { Line } from 'vue-chartjs';
 import { call } from '../data/client';
 import { inTurn } from '../data/inTurn';
@@ -24,7 +25,6 @@ const notice = useNotice();
 const ink = useInk();
 const all = shallowRef<readonly Thermometer[]>([]);
 const first = computed(() => all.value[0]);
-const isBusy = ref(false);
 const counts = computed(() => household.deviceMode === 'demo');
 
 const read = inTurn(
@@ -48,16 +48,10 @@ async function turn(change: { isDoorOpen?: boolean; hasPower?: boolean }): Promi
     notice.fail(error);
   }
 }
-async function pass(minutes: number): Promise<void> {
-  isBusy.value = true;
-  try {
-    await call(api.devices.moveClock, { body: { minutes } });
-  } catch (error) {
-    notice.fail(error);
-  } finally {
-    isBusy.value = false;
-  }
-}
+const TIMES = [
+  { minutes: 60, says: '1 h' },
+  { minutes: 24 * 60, says: '1 day' },
+];
 
 /** As the household reads it. */
 const unit = computed(() => household.where.warmthIn);
@@ -133,11 +127,7 @@ const options = computed(() => ({
         >power {{ first.hasPower ? 'on' : 'cut' }}</TogglePill
       >
     </div>
-    <div v-if="household.isDemo" class="line" role="group" aria-label="Time of the demo">
-      <span class="quiet">Demo time</span>
-      <button type="button" class="pill" :disabled="isBusy" @click="pass(60)">+ 1 h</button>
-      <button type="button" class="pill" :disabled="isBusy" @click="pass(60 * 24)">+ 1 day</button>
-    </div>
+    <DemoTime :of="TIMES" />
   </section>
 </template>
 

@@ -14,6 +14,7 @@ import { CautionPanel } from '../caution';
 import { HairWaitsLine } from '../day';
 import { LeftOverPanel } from '../day';
 import { NoBowlYet } from '../day';
+import DemoTime from '../kit/DemoTime.vue';
 import NumberField from '../kit/NumberField.vue';
 import { RinseNow } from '../day';
 import { WearLengths } from '../day';
@@ -204,6 +205,7 @@ const advice = computed(() => {
           <v-btn variant="text" min-height="64" @click="wearing.back">Cap off again</v-btn>
         </div>
         <RinseNow @now="wearing.rinsed" />
+        <DemoTime />
         <AlarmCheck />
       </div>
     </section>
