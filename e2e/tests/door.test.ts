@@ -31,6 +31,14 @@ const address = (): Promise<string> =>
   house.page.$eval('[data-test="join-code"] .address', (element) => element.textContent.trim());
 const code = (): Promise<string> =>
   house.page.$eval('[data-test="join-code"] .text', (element) => element.textContent.trim());
+/** Where a device comes in by a new code of the laptop's. */
+async function invited(): Promise<{ origin: string; link: string }> {
+  await openSettings();
+  await clickOn(house.page, '::-p-text(Let a device in)');
+  await house.page.waitForSelector('[data-test="join-code"]');
+  const origin = await address();
+  return { origin, link: `${origin}/join?code=${await code()}` };
+}
 
 it('lets a phone in by the code on the laptop’s screen, to its first card', async () => {
   const { page } = house;
@@ -119,19 +127,15 @@ it('puts a phone out, which stands at the door at once with nothing left', async
 });
 
 it('walks a day on a phone that trusts the household, with the laptop’s lid closed in between', async () => {
-  const { page } = house;
   // The day before is over.
   const running = async (): Promise<{ id: string; events: object[] } | undefined> =>
     ((await (await fetch(`${house.address}/api/washdays/running`)).json()) as { day: never }).day;
   await post(`${house.address}/api/washdays/${(await running())?.id}/end`, {});
-  await openSettings();
-  await clickOn(page, '::-p-text(Let a device in)');
-  await page.waitForSelector('[data-test="join-code"]');
-  const origin = await address();
+  const { origin, link } = await invited();
   const { browser, close } = await launchChromium({ trusts: await shownKey(origin) });
   const own = await browser.newPage();
   await own.setViewport({ width: 390, height: 844, isMobile: true, hasTouch: true });
-  await own.goto(`${origin}/join?code=${await code()}`);
+  await own.goto(link);
   await tapOn(own, 'button');
   await textWhen(own, 'h1', /Today/);
   await own.goto(`${origin}/make`);
@@ -181,13 +185,10 @@ it('is one day on two phones and a laptop, whoever taps', async () => {
   if (day) await post(`${house.address}/api/washdays/${day.id}/end`, {});
   /** A phone with a key of its own, on the page of the day. */
   const letIn = async (): Promise<Page> => {
-    await openSettings();
-    await clickOn(page, '::-p-text(Let a device in)');
-    await page.waitForSelector('[data-test="join-code"]');
-    const origin = await address();
+    const { origin, link } = await invited();
     const own = await (await house.browser.createBrowserContext()).newPage();
     await own.setViewport({ width: 390, height: 844, isMobile: true, hasTouch: true });
-    await own.goto(`${origin}/join?code=${await code()}`);
+    await own.goto(link);
     await tapOn(own, 'button');
     await textWhen(own, 'h1', /Today/);
     await own.goto(`${origin}/make`);

@@ -54,8 +54,7 @@ it.each(OVER)('%s', (_what, path, opener, opened) => lookAt(house, path, opener,
 
 /** The button that keeps what is on the bench. */
 const KEEP = '::-p-xpath(//button[contains(., "Keep this bowl")])';
-it('what is taken from the shelf', () =>
-  lookAt(house, '/bowl?mask=towpath-avocado', KEEP, '[data-test="takes"]'));
+it('what is taken from the shelf', () => lookAt(house, '/bowl?mask=towpath-avocado', KEEP, '[data-test="takes"]'));
 
 it('how the day goes on from here', async () => {
   await house.open('/make');

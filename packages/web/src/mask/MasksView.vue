@@ -168,12 +168,9 @@ const shown = computed(() => {
 }
 .filters {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
+  grid-template-columns: 2fr 1fr 1fr 1fr 1fr;
   gap: 10px;
   margin: 14px 0 10px;
-}
-.filters > :first-child {
-  grid-column: span 2;
 }
 .whom {
   display: flex;

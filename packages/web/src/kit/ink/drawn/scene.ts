@@ -106,8 +106,8 @@ const sieveOver = (fill: Pigment, into: Pigment): Mark[] => [
   ...bowlAt(66, into).map((mark) => ({ ...mark })),
 ];
 const knife: readonly Mark[] = [
-  shape(blob(points([70, 8, 78, 10, 74, 44, 66, 58, 64, 52])), 'tin'),
-  shape(plate(points([70, -14, 79, -12, 78, 12, 69, 10])), 'wood'),
+  shape(blob(points([70, 22, 78, 24, 74, 50, 66, 62, 64, 56])), 'tin'),
+  shape(plate(points([70, 2, 79, 4, 78, 26, 69, 24])), 'wood'),
 ];
 const board: readonly Mark[] = [
   shape(plate(points([4, 66, 96, 66, 90, 90, 10, 90])), 'wood'),
