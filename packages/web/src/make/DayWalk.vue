@@ -275,7 +275,7 @@ const isEnding = ref(false);
         </p>
         <DayTimeline :plan="plan" :steps="day.steps" :now="second" :where="household.where" :current-id="step?.id" />
         <RinseNow v-if="isWorn" @now="rinseNow" />
-        <DemoTime v-if="waits.length > 0 || isWorn" />
+        <DemoTime v-if="focus.kind === 'waiting' || isWorn" />
         <div class="buttons">
           <v-btn
             variant="tonal"
