@@ -212,18 +212,18 @@ export class QuickLook {
     this.trips[on] = 1;
   }
 
-  /** Takes of something that keeps, and buys what is missing. False where there is no shop before that day. */
+  /** Takes of something that keeps, and buys what is missing. False where no shop has it by that day. */
   private use({ thing, grams }: Want, place: number, on: number, sum: { points: number; money: number }): boolean {
     const good = this.problem.goods[place];
     if (!good) return false;
     const used = (this.used[place] ?? 0) + grams;
     this.used[place] = used;
     const packs = this.packs[place] ?? 0;
-    // What is put together of other things is in no shop: its pack is endless.
     const there = good.grams + (packs > 0 ? packs * good.packGrams : 0);
     if (used <= there + 1e-9) return true;
     const day = this.shopBefore[on] ?? -1;
-    if (day < 0) return false;
+    // What is put together of other things is in no shop: its pack is endless.
+    if (day < 0 || !Number.isFinite(good.packGrams)) return false;
     const more = Math.ceil((used - there) / good.packGrams - 1e-9);
     this.packs[place] = packs + more;
     this.shop(thing, day);

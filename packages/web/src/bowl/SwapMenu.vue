@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import IngredientById from '../kit/IngredientById.vue';
 import type { Ingredient } from '@amber-ladle/core/ingredient';
 import { familyName } from '../words/family';
 
@@ -32,7 +33,9 @@ const emit = defineEmits<{ swap: [ingredientId: string | undefined] }>();
             isThere(row.id) ? `in the house · ${row.state}` : row.state || familyName(row.family).toLowerCase()
           "
           @click="emit('swap', row.id)"
-        />
+        >
+          <template #prepend><IngredientById :id="row.id" class="picture" /></template>
+        </v-list-item>
         <v-list-item v-if="offered().length === 0" title="Nothing in the catalogue does its work." disabled />
       </v-list>
     </section>
@@ -40,6 +43,9 @@ const emit = defineEmits<{ swap: [ingredientId: string | undefined] }>();
 </template>
 
 <style scoped>
+.picture {
+  margin-right: 12px;
+}
 .offers {
   max-height: 420px;
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import MaskById from '../kit/MaskById.vue';
 import { daysLater } from '@amber-ladle/core/time';
 import type { Head } from '@amber-ladle/contract';
 import { beatsOf, betweenWashDays, schoolsDisagree } from '@amber-ladle/core/judge';
@@ -103,6 +104,7 @@ const all = computed(() => weeks.value.reduce((sum, { count }) => sum + count, 0
     </ul>
     <ul v-if="masks.length > 0" class="plain-list" aria-label="What it wore">
       <li v-for="mask in masks" :key="mask.id">
+        <MaskById :id="mask.id" :size="36" />
         <RouterLink class="quiet-link" :to="{ name: 'bowl', query: { head: head.id, mask: mask.id } }">{{
           mask.name
         }}</RouterLink>
@@ -129,6 +131,7 @@ const all = computed(() => weeks.value.reduce((sum, { count }) => sum + count, 0
 li {
   display: flex;
   flex-wrap: wrap;
+  align-items: center;
   gap: 4px 10px;
   padding: 5px 0;
   border-bottom: 1px solid var(--rule);

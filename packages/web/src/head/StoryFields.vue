@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import IngredientById from '../kit/IngredientById.vue';
 import TogglePill from '../kit/TogglePill.vue';
 import ChoicePills from '../kit/ChoicePills.vue';
 import { ALLERGENS, type Allergen } from '@amber-ladle/core/ingredient';
@@ -116,9 +117,10 @@ const allergens = ALLERGENS as readonly Allergen[];
     <p class="quiet">A dab on the inner elbow; a day or two later it is fine or it is not.</p>
     <ul class="plain-list">
       <li v-for="test in tests" :key="test.i" class="test">
-        <span
-          ><b>{{ nameOf(test.ingredientId) }}</b> <span class="quiet">{{ day(test.at) }}</span></span
-        >
+        <span class="line">
+          <IngredientById :id="test.ingredientId" />
+          <b>{{ nameOf(test.ingredientId) }}</b> <span class="quiet">{{ day(test.at) }}</span>
+        </span>
         <span v-if="test.outcome === 'fine'">fine</span>
         <span v-else-if="test.outcome === 'reaction'" class="bad">reacted</span>
         <span v-else class="line">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import MaskById from '../kit/MaskById.vue';
 import type { LoggedBowl } from '@amber-ladle/contract';
 import {
   comparedOn,
@@ -171,7 +172,9 @@ const chart = computed(() => ({
         </thead>
         <tbody>
           <tr v-for="one in works" :key="one.maskId">
-            <th scope="row">{{ nameOf(one.maskId) }}</th>
+            <th scope="row">
+              <span class="mask"><MaskById :id="one.maskId" />{{ nameOf(one.maskId) }}</span>
+            </th>
             <td>{{ one.count }}</td>
             <td v-for="moment in MOMENTS" :key="moment">{{ averageWords(one.moments[moment]) }}</td>
             <td>
@@ -227,6 +230,11 @@ const chart = computed(() => ({
 </template>
 
 <style scoped>
+.mask {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+}
 .chart {
   height: 240px;
 }
