@@ -288,6 +288,8 @@ it('is one whole day on the real clock in a household that has just begun, the s
     );
     await page.keyboard.press('Space');
     await textWhen(page, '[data-test="phase"]', /works/);
+    // Time is its own here: nothing lets it go on.
+    expect(await page.$('.demo-time')).toBeNull();
     await own.restart('SIGKILL');
     await page.reload();
     // A real minute later the page says so by itself, from the moment that was kept.

@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
-import type { LatelyDone } from '@amber-ladle/contract';
+import type { Bowl, LatelyDone } from '@amber-ladle/contract';
 import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { aHead, testHouse, type TestHouse } from '../testing';
+import { aBowl, aHead, testHouse, type TestHouse } from '../testing';
 
 let house: TestHouse;
 beforeEach(async () => {
@@ -72,6 +72,18 @@ describe('what was done lately', () => {
     ] as const;
     await api().post('/api/stock').send({ id: randomUUID(), note: 'for Still water', lots, movements }).expect(201);
     expect(await lately()).toMatchObject([{ what: 'for Still water', did: 'draw' }]);
+  });
+
+  it('names of a bowl that was put away what there was most of', async () => {
+    const { id: headId } = (await api().post('/api/heads').send(aHead).expect(201)).body;
+    const bowl = aBowl(headId);
+    const kept = (await api().post('/api/bowls').send(bowl).expect(201)).body as Bowl;
+    await api().delete(`/api/bowls/${bowl.id}`).expect(204);
+    const most = [...kept.snapshot.mask.parts].sort((one, other) => other.share - one.share);
+    expect(most.length).toBeGreaterThan(3);
+    expect(await lately()).toMatchObject([
+      { kind: 'bowl', id: bowl.id, things: most.slice(0, 3).map(({ ingredientId }) => ingredientId) },
+    ]);
   });
 
   it('holds the last twenty and no more', async () => {
