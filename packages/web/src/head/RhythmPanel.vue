@@ -111,7 +111,7 @@ const all = computed(() => weeks.value.reduce((sum, { count }) => sum + count, 0
         <span class="quiet again">{{ mask.words }}</span>
       </li>
     </ul>
-    <svg v-if="all > 0" viewBox="0 0 530 22" role="img" :aria-label="`${all} bowls worn in a year`">
+    <svg v-if="all > 0" class="year" viewBox="0 0 530 22" role="img" :aria-label="`${all} bowls worn in a year`">
       <rect
         v-for="(week, i) in weeks"
         :key="week.from"
@@ -143,7 +143,7 @@ li {
   padding-left: 12px;
   border-left: 3px solid var(--amber-fill);
 }
-svg {
+.year {
   display: block;
   width: 100%;
   margin-top: 10px;
