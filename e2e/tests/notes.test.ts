@@ -145,9 +145,9 @@ it('is written with one thumb, keeps itself through a reload, and asks of the dr
 
 it('is written by the keyboard alone, from the first answer to the last word', async () => {
   const { page } = house;
-  const id = await wornBowl(await somebody('Ayo'));
+  const id = await wornBowl(await somebody('Zuri'));
   await house.open('/notes');
-  await textWhen(page, '#asks', /rinse out of Ayo’s hair/);
+  await textWhen(page, '#asks', /rinse out of Zuri’s hair/);
   for (const answer of [/^at once$/, /^Going on/, /^glides$/, /^½$/]) await tabTo(page, answer);
   await written();
   await tabTo(page, /^One line$/);
