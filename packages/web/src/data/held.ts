@@ -28,6 +28,14 @@ export interface WearHeld extends Pressed {
 }
 export type Held = DayHeld | WearHeld | NoteHeld;
 
+/** The running day, the bowl, or the page of the log that a press is about: each has answers of its own. */
+const aboutOf = (press: Held): string =>
+  press.kind === 'day'
+    ? `day ${press.dayId}`
+    : press.kind === 'wear'
+      ? `wear ${press.bowlId}`
+      : `note ${press.bowlId} ${press.headId}`;
+
 /** Where nobody answers it is tried again after so long. */
 const RETRY_MILLISECONDS = 1500;
 /** So long ago the server believes a press to be, seconds. */
@@ -46,7 +54,7 @@ export const useHeld = defineStore('held', () => {
   let isTelling = false;
   /** Whoever pressed them is here still, and knows the answer before they are let go of. */
   const answeredHere = new Set<string>();
-  const shown = untilHeard<Held>(presses, (pressId) => answeredHere.has(pressId));
+  const shown = untilHeard<Held>(presses, (pressId) => answeredHere.has(pressId), aboutOf);
 
   function ask(press: Held): Promise<WashDay | BowlLife | LoggedBowl> {
     if (press.kind === 'note') return told(press);
