@@ -494,10 +494,13 @@ async function saveToHead(): Promise<void> {
 
     <section class="right" aria-label="Measures for this bowl">
       <div class="heading">
-        <h2>
-          {{ mask.name }}
-          <span class="figures quiet sum">{{ bowl ? `${kitchenRound(bowl.madeMillilitres)} mL` : '' }}</span>
-        </h2>
+        <MaskPicture :parts="mask.parts" :catalogue="household.catalogue" :size="84" class="dish" />
+        <div>
+          <h2>{{ mask.name }}</h2>
+          <p class="figures quiet sum">
+            {{ bowl ? `${kitchenRound(bowl.madeMillilitres)} mL for ${names}` : '' }}
+          </p>
+        </div>
         <RouterLink class="quiet-link" :to="{ name: 'mask', params: { id: mask.id } }">how it is made</RouterLink>
       </div>
       <div class="when">
@@ -529,6 +532,7 @@ async function saveToHead(): Promise<void> {
         :drawn="drawPlan.drawn.value"
         :around-id="choices.aroundId"
         editable
+        class="page"
         :class="{ fitting: isFitting }"
         @piece="bench.choosePiece"
         @weigh="bench.weigh"
@@ -640,6 +644,12 @@ async function saveToHead(): Promise<void> {
 .right {
   grid-area: measures;
   border-left: 1px solid var(--rule);
+  background: rgb(var(--v-theme-surface));
+}
+/* A page has a head of its own: what is above the double rule is the name, what is below is what to take. */
+.page {
+  border-top: 3px double var(--amber-fill);
+  padding-top: 4px;
 }
 .who :deep(.pill.name) {
   padding: 2px 16px 0 8px;
@@ -685,16 +695,31 @@ async function saveToHead(): Promise<void> {
 .needline {
   margin: 4px 0 12px;
 }
+.from .tool {
+  margin-left: -8px;
+}
 .heading {
-  display: flex;
-  justify-content: space-between;
-  align-items: baseline;
-  gap: 12px;
+  display: grid;
+  grid-template-columns: 92px minmax(0, 1fr);
+  gap: 0 14px;
+  align-items: center;
+}
+.heading .dish {
+  grid-row: 1 / span 2;
+  justify-self: center;
+}
+.heading h2 {
+  margin: 0;
+  font-size: 1.6rem;
+  line-height: 1.15;
+}
+.heading .quiet-link {
+  justify-self: start;
 }
 .sum {
+  margin: 2px 0;
   font-family: var(--sans);
   font-size: 1.05rem;
-  white-space: nowrap;
 }
 .fitting {
   opacity: 0.92;
@@ -729,7 +754,7 @@ async function saveToHead(): Promise<void> {
   flex-wrap: wrap;
   align-items: center;
   gap: 8px 14px;
-  margin: 10px 0 4px;
+  margin: 12px 0 14px;
 }
 .day {
   flex: 1 1 150px;

@@ -26,13 +26,16 @@ const words = computed(() => {
 <style scoped>
 .drift {
   display: inline-flex;
+  flex-wrap: wrap;
   align-items: center;
-  gap: 6px;
+  justify-content: center;
+  gap: 0 6px;
   font-size: 0.9rem;
+  line-height: 1.25;
   color: var(--quiet);
 }
 svg {
-  width: 58px;
+  width: 46px;
   height: 12px;
 }
 path {

@@ -122,7 +122,10 @@ function toggleLock({ line }: Row): void {
 <template>
   <ul class="plain-list card" aria-label="Measures">
     <li v-for="row in rows" :key="row.line.ingredientId" class="row">
-      <AmountPicture class="seen" :ingredient="row.thing" :line="row.line" :spoons="spoons" />
+      <div class="seen">
+        <AmountPicture :ingredient="row.thing" :line="row.line" :spoons="spoons" />
+        <DriftMark :drift="row.line.drift" :tolerance="row.line.tolerance" />
+      </div>
       <div class="what">
         <span class="serif amount figures">{{ row.amount }}</span>
         <span class="name"
@@ -131,7 +134,6 @@ function toggleLock({ line }: Row): void {
       </div>
       <div class="beside quiet figures">
         <span>{{ row.beside }}</span>
-        <DriftMark :drift="row.line.drift" :tolerance="row.line.tolerance" />
         <span v-if="row.left && !drawn.has(row.line.ingredientId)" class="left">{{ row.left }}</span>
         <span class="hands">
           <slot name="tools" v-bind="{ line: row.line, called: row.ingredient }" />
@@ -199,19 +201,26 @@ function toggleLock({ line }: Row): void {
 }
 .row {
   display: grid;
-  grid-template-columns: 80px minmax(0, 1fr);
-  column-gap: 12px;
-  padding: 10px 0;
+  grid-template-columns: 92px minmax(0, 1fr);
+  column-gap: 14px;
+  align-content: start;
+  padding: 12px 0;
   border-bottom: 1px solid var(--rule);
 }
 .row > :not(.seen) {
   grid-column: 2;
 }
 .seen {
-  grid-row: 1 / span 3;
+  grid-row: 1 / span 6;
   align-self: start;
-  justify-content: center;
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  gap: 4px;
   padding-top: 4px;
+}
+.seen :deep(.amount-picture) {
+  justify-content: center;
 }
 .row:last-child {
   border-bottom: 0;
