@@ -3,6 +3,7 @@ import type { WashDay } from '@amber-ladle/contract';
 import { recordOf } from '@amber-ladle/core/washday';
 import { computed } from 'vue';
 import { useHousehold } from '../data/household';
+import { ScenePicture } from '../kit/ink';
 import { recordWords } from '../words/washday';
 import { writeTime } from '../words/when';
 import { useWords } from '../data/useWords';
@@ -20,6 +21,8 @@ const lines = computed(() =>
       title: say(line.step.title),
       takenWords: household.catalogue.get(line.ingredientId ?? '')?.name ?? 'It',
     }),
+    titleId: line.step.title.id,
+    about: line.step.kind,
     isWeight: line.kind === 'weigh',
   })),
 );
@@ -28,7 +31,8 @@ const lines = computed(() =>
 <template>
   <ol class="plain-list record" data-test="record">
     <li v-for="(line, i) in lines" :key="i" :class="{ quiet: line.isWeight }">
-      <time class="figures">{{ line.time }}</time> {{ line.words }}
+      <ScenePicture :title-id="line.titleId" :kind="line.about" :size="28" class="scene" />
+      <time class="figures">{{ line.time }}</time> <span>{{ line.words }}</span>
     </li>
   </ol>
 </template>
@@ -39,11 +43,17 @@ const lines = computed(() =>
   column-gap: 36px;
 }
 li {
+  display: flex;
+  gap: 8px;
+  align-items: center;
   padding: 3px 0;
   break-inside: avoid;
 }
+.scene {
+  flex: none;
+}
 time {
-  display: inline-block;
+  flex: none;
   min-width: 3.2em;
   color: rgb(var(--v-theme-primary));
 }

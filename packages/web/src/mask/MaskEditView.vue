@@ -325,6 +325,7 @@ function throwAway(): void {
         />
         <v-text-field
           :model-value="fields.school ?? ''"
+          class="school"
           label="School"
           placeholder="whole egg, weekly, by fork"
           persistent-placeholder
@@ -506,6 +507,9 @@ h3 {
   margin-bottom: 14px;
   align-items: start;
 }
+.school {
+  grid-column: span 2;
+}
 .needs {
   display: flex;
   flex-wrap: wrap;
@@ -553,6 +557,9 @@ h3 {
   .names,
   .pair {
     grid-template-columns: minmax(0, 1fr);
+  }
+  .school {
+    grid-column: auto;
   }
 }
 </style>

@@ -112,18 +112,17 @@ const shown = computed(() => {
       <v-select v-model="family" :items="families" label="With" clearable />
       <v-select v-model="slot" :items="slots" label="When" clearable />
       <v-select v-model="mostMinutes" :items="times" label="Time" clearable />
-    </div>
-    <div class="whom">
       <v-select
         v-model="order"
+        class="order"
         :items="orders"
         label="Order"
         placeholder="as in the book"
         persistent-placeholder
         clearable
       />
-      <v-switch v-if="headId" v-model="noEgg" label="no smell of egg" />
     </div>
+    <v-switch v-if="headId" v-model="noEgg" label="no smell of egg" />
     <template v-if="headId">
       <RankedMasks v-if="ranking" :ranking="ranking" :head-id="headId" :shown-ids="foundIds" />
       <p v-else-if="isWorking" class="quiet" role="status">Looking …</p>
@@ -168,17 +167,9 @@ const shown = computed(() => {
 }
 .filters {
   display: grid;
-  grid-template-columns: 2fr 1fr 1fr 1fr 1fr;
+  grid-template-columns: 1.7fr repeat(4, 1fr) 1.3fr;
   gap: 10px;
   margin: 14px 0 10px;
-}
-.whom {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 12px;
-}
-.whom > :first-child {
-  flex: 0 1 280px;
 }
 .book {
   columns: 2;
@@ -216,7 +207,8 @@ const shown = computed(() => {
   .filters {
     grid-template-columns: 1fr 1fr;
   }
-  .filters > :first-child {
+  .filters > :first-child,
+  .filters > .order {
     grid-column: 1 / -1;
   }
   .book {

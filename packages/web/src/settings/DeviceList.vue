@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { api, type Deed, type Device, type DoorState } from '@amber-ladle/contract';
 import { computed, ref, shallowRef } from 'vue';
+import { ScenePicture } from '../kit/ink';
 import { call } from '../data/client';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
@@ -58,6 +59,7 @@ async function putOut({ id, name }: Device): Promise<void> {
 <template>
   <ul class="plain-list" data-test="devices">
     <li v-for="device in door.devices" :key="device.id">
+      <ScenePicture :scene="/mac|windows|linux|laptop|computer/i.test(device.name) ? 'laptop' : 'phone'" :size="34" />
       <input
         v-if="mayChange(device)"
         class="name"

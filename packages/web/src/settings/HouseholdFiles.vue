@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ScenePicture } from '../kit/ink';
 import { api, type Backup, type HouseholdFileAnswer } from '@amber-ladle/contract';
 import { computed, ref, shallowRef } from 'vue';
 import { call, linkTo } from '../data/client';
@@ -135,6 +136,7 @@ const backUp = (): Promise<void> =>
     </p>
     <ul class="plain-list copies">
       <li v-for="backup in backups" :key="backup.name">
+        <ScenePicture scene="box" :size="30" />
         <span
           >{{ when(backup.at) }} <span class="quiet">{{ WHY_WORDS[backup.why] ?? backup.why }}</span></span
         >
@@ -164,7 +166,7 @@ const backUp = (): Promise<void> =>
 }
 .copies li {
   display: grid;
-  grid-template-columns: 1fr auto auto;
+  grid-template-columns: auto 1fr auto auto;
   gap: 16px;
   align-items: center;
   border-bottom: 1px solid var(--rule);

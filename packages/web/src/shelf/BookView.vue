@@ -134,7 +134,7 @@ const options = computed(() => ({
             <tbody>
               <tr v-for="month in months" :key="month.month">
                 <th scope="row">{{ month.name }}</th>
-                <td>{{ kitchenRound(month.grams) }} g</td>
+                <td class="number">{{ kitchenRound(month.grams) }} g</td>
                 <td>{{ writeMoney(month.money, household.where) }}{{ month.unpricedGrams > 0 ? ' or more' : '' }}</td>
                 <td class="quiet">{{ month.reasons }}</td>
               </tr>

@@ -2,6 +2,7 @@
 import type { KeptPlace } from '@amber-ladle/contract';
 import { PLACE_KINDS, USUAL_CELSIUS, type PlaceKind } from '@amber-ladle/core/shelf';
 import { computed, ref } from 'vue';
+import { ScenePicture } from '../kit/ink';
 import NumberField from '../kit/NumberField.vue';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
@@ -59,7 +60,7 @@ const warm = (place: KeptPlace, degrees: number): Promise<void> =>
     <summary>Places ({{ shelf.places.length }})</summary>
     <ul class="plain-list">
       <li v-for="place in shelf.places" :key="place.id">
-        <b>{{ place.name }}</b>
+        <b class="name"><ScenePicture :scene="`place-${place.kind}`" :size="34" />{{ place.name }}</b>
         <NumberField
           :model-value="place.celsius"
           :label="`usually, ${PLACE_WORDS[place.kind]}`"
@@ -84,9 +85,17 @@ const warm = (place: KeptPlace, degrees: number): Promise<void> =>
 </template>
 
 <style scoped>
+.name {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+}
+.name svg {
+  flex: none;
+}
 li {
   display: grid;
-  grid-template-columns: 110px 1fr auto;
+  grid-template-columns: 150px 1fr auto;
   gap: 10px;
   align-items: center;
   padding: 8px 0 4px;

@@ -4,6 +4,7 @@ import { readReading, type ReadingQuestion } from '@amber-ladle/core/exchange';
 import { READING_HOLDS_MILLISECONDS } from '@amber-ladle/core/shelf';
 import { computed, ref } from 'vue';
 import { call } from '../data/client';
+import { ScenePicture } from '../kit/ink';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
@@ -48,6 +49,7 @@ const rows = computed(() =>
     return {
       id: place.id,
       name: place.name,
+      scene: `place-${place.kind}` as const,
       words: holds
         ? `${warmth(last.celsius)}, read ${writeTime(last.at, household.where)}`
         : `taken as ${warmth(place.celsius)}, its usual; not measured`,
@@ -72,7 +74,10 @@ async function tell(): Promise<void> {
     <h2 id="readings">How warm it is</h2>
     <ul class="plain-list">
       <li v-for="row in rows" :key="row.id">
-        <b>{{ row.name }}</b> <span class="quiet figures">{{ row.words }}</span>
+        <ScenePicture :scene="row.scene" :size="30" />
+        <span
+          ><b>{{ row.name }}</b> <span class="quiet figures">{{ row.words }}</span></span
+        >
       </li>
     </ul>
     <form novalidate @submit.prevent="tell">
@@ -100,7 +105,13 @@ h2 {
   margin: 0 0 6px;
 }
 li {
+  display: flex;
+  gap: 10px;
+  align-items: center;
   padding: 3px 0;
+}
+li svg {
+  flex: none;
 }
 form {
   display: grid;

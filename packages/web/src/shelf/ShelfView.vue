@@ -141,6 +141,7 @@ useKeys([
           @drop.prevent="drop($event, group.place)"
         >
           <h2 :id="`group-${group.id}`">
+            <ScenePicture v-if="group.place" :scene="`place-${group.place.kind}`" :size="26" class="place" />
             {{ group.title }}
             <span v-if="group.place" class="quiet figures">{{
               writeWarmth(Math.round(group.place.celsius), household.where)
@@ -211,6 +212,9 @@ useKeys([
   grid-template-columns: repeat(7, 1fr);
 }
 .group h2 {
+  display: flex;
+  gap: 8px;
+  align-items: center;
   font-size: 1.1rem;
   margin: 12px 0 2px;
 }

@@ -4,6 +4,7 @@ import { kitchenRound } from '@amber-ladle/core/measure';
 import { shallowRef } from 'vue';
 import { daysBetween } from '@amber-ladle/core/time';
 import { call } from '../data/client';
+import { ScenePicture } from '../kit/ink';
 import { useWeeks } from '../data/useWeeks';
 import { useHousehold } from '../data/household';
 import { inTurn } from '../data/inTurn';
@@ -49,7 +50,12 @@ const lostWords = ({ lostGrams, expectedGrams }: WeekBack): string =>
       <tbody>
         <tr v-for="week in back" :key="week.week">
           <th scope="row">{{ isNow(week) ? 'This week' : dateOf(week.week) }}</th>
-          <td>{{ bowlWords(week) }}</td>
+          <td>
+            <span class="bowls" aria-hidden="true"
+              ><ScenePicture v-for="n in Math.min(week.made, 5)" :key="n" scene="make" :size="26"
+            /></span>
+            {{ bowlWords(week) }}
+          </td>
           <td>{{ lostWords(week) }}</td>
           <td class="money">{{ writeMoney(week.spentMoney, household.where) }}</td>
         </tr>
@@ -72,6 +78,11 @@ td {
   border-bottom: 1px solid var(--rule);
   text-align: left;
   vertical-align: baseline;
+}
+.bowls {
+  display: inline-flex;
+  vertical-align: -7px;
+  margin-right: 4px;
 }
 thead th {
   color: var(--quiet);

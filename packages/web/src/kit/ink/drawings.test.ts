@@ -1,6 +1,7 @@
 import { CATALOGUE, FAMILY_ROWS } from '@amber-ladle/core/ingredient';
 import { QUALITIES } from '@amber-ladle/core/learn';
 import { STEP_KINDS } from '@amber-ladle/core/washday';
+import { PLACE_KINDS } from '@amber-ladle/core/shelf';
 import { MESSAGES } from '@amber-ladle/core/message';
 import { describe, expect, it } from 'vitest';
 import { BY_FAMILY, BY_INGREDIENT, drawingOf } from './drawn';
@@ -104,7 +105,22 @@ describe('scenes', () => {
     const steps = new Set(Object.keys(MESSAGES).flatMap((id) => /^step\.([a-z-]+)\.title$/.exec(id)?.[1] ?? []));
     const kinds: ReadonlySet<string> = new Set(STEP_KINDS);
     const others = Object.keys(SCENES).filter((name) => !steps.has(name) && !kinds.has(name));
-    expect(others.sort()).toEqual(['basket', 'door-open', 'door-question', 'door-trust', 'empty', 'hood', 'page']);
+    const places = PLACE_KINDS.map((kind) => `place-${kind}`);
+    expect(others.sort()).toEqual(
+      [
+        ...places,
+        'basket',
+        'box',
+        'door-open',
+        'door-question',
+        'door-trust',
+        'empty',
+        'hood',
+        'laptop',
+        'page',
+        'phone',
+      ].sort(),
+    );
   });
 });
 

@@ -1,6 +1,7 @@
 import { bend, blob, mirrored, oval, plate, points } from '../curve';
 import { gleam, hatch, leaf, patch, pen, pips, shape } from '../marks';
 import { DOOR_SCENES } from './door';
+import { PLACE_SCENES } from './place';
 import type { Pigment } from '../pigments';
 import type { Mark } from '../types';
 
@@ -135,6 +136,7 @@ const mane: readonly Mark[] = [
 
 export const SCENES = {
   ...DOOR_SCENES,
+  ...PLACE_SCENES,
   press: sieveOver('onionFlesh', 'oilPale'),
   crack: [
     ...bowlAt(60, 'yolk'),

@@ -1,39 +1,65 @@
-import { bend, blob, oval, points } from '../curve';
-import { patch, pen, pips, shape } from '../marks';
+import { bend, blob, oval, points, type Point } from '../curve';
+import { hatch, patch, pen, pips, shape } from '../marks';
+import type { Pigment } from '../pigments';
 import type { Mark } from '../types';
 
 type Level = 1 | 2 | 3;
 /** From poor to good, three of each. */
 type States = readonly [readonly Mark[], readonly Mark[], readonly Mark[]];
 
-/** A lock of hair whose strands stray by so much. */
-function lock(stray: number, shine: boolean, bow = 10): Mark[] {
-  const strand = (x: number, at: number): Mark =>
-    pen([
-      [x, 6],
-      [x + bow + stray * Math.sin(at * 2.1), 30],
-      [x - bow * 0.6 - stray * Math.cos(at * 1.7), 62],
-      [x + stray * Math.sin(at * 3.3), 94],
-    ]);
+interface Fall {
+  /** How far its lower edge is jagged. */
+  readonly jagged?: number;
+  /** How far it stands off as a cloud. */
+  readonly cloud?: number;
+  /** How far it swings to and fro. */
+  readonly swing?: number;
+  /** How far it stands away from the neck below. */
+  readonly width?: number;
+  /** The light on it, from none to 1. */
+  readonly gloss?: number;
+  readonly paint?: Pigment;
+}
+/** Hair that falls to the shoulders about a face. */
+function fall({ jagged = 0, cloud = 0, swing = 0, width = 0, gloss = 0, paint = 'sweetPotato' }: Fall): Mark[] {
+  const swung = (y: number): number => swing * Math.sin(((y - 30) / 60) * 4 * Math.PI);
+  const right: Point[] = [
+    [50, 4 - cloud * 0.2],
+    [66 + cloud * 0.5, 9 - cloud * 0.2],
+    ...[24, 35, 46, 57, 68, 79].map((y, at): Point => [
+      76 + cloud + (width * (y - 14)) / 60 + swung(y) + (at % 2 === 0 ? cloud * 0.5 : -cloud * 0.35),
+      y,
+    ]),
+  ];
+  const ends = [74, 66, 58, 50, 42, 34, 26].map((x, at): Point => [
+    50 + (x - 50) * (1 + width / 40),
+    88 + (at % 2 === 0 ? jagged : -jagged),
+  ]);
+  const left = right.slice(1).map(([x, y]): Point => [100 - x, y]);
+  const lock = (way: 1 | -1): Mark => hatch([50, 62, 74, 84].map((y): Point => [50 + way * (22 + swung(y)), y]));
+  const shine = (way: 1 | -1): Mark =>
+    patch(
+      blob(
+        [
+          [22, 20],
+          [25, 30],
+          [25, 30 + 34 * gloss],
+          [20, 30 + 30 * gloss],
+          [19, 28],
+        ].map(([x = 0, y = 0]): Point => [50 + way * x, y]),
+      ),
+      'white',
+      0.75,
+    );
   return [
-    shape(blob(points([34, 8, 50, 4, 66, 8, 74, 34, 60, 62, 66, 94, 50, 97, 36, 94, 30, 62, 44, 34])), 'cocoa'),
-    ...[38, 46, 54, 62].map((x, at) => strand(x, at)),
-    ...(stray > 6
-      ? [
-          [20, 30, 8, 22],
-          [80, 44, 94, 36],
-          [24, 76, 8, 84],
-          [76, 78, 92, 88],
-        ].map(([x = 0, y = 0, tx = 0, ty = 0]) =>
-          pen([
-            [x, y],
-            [(x + tx) / 2, y - 6],
-            [tx, ty],
-          ]),
-        )
-      : []),
-    ...(stray > 0 && stray <= 6 ? [pen(points([76, 60, 84, 54, 92, 58]))] : []),
-    ...(shine ? [patch(blob(points([58, 18, 64, 24, 60, 42, 56, 40])), 'white', 0.75)] : []),
+    shape(blob([...right, ...ends, ...left.reverse()]), paint),
+    lock(1),
+    lock(-1),
+    shape(blob(points([42, 52, 58, 52, 59, 72, 84, 84, 90, 98, 10, 98, 16, 84, 41, 72])), 'shell'),
+    shape(blob(points([32, 30, 50, 16, 68, 30, 65, 50, 50, 64, 35, 50])), 'shell'),
+    shape(blob(points([50, 8, 64, 12, 71, 26, 70, 42, 63, 28, 50, 17, 37, 28, 30, 42, 29, 26, 36, 12])), paint),
+    ...(gloss > 0 ? [shine(1), shine(-1)] : []),
+    ...(gloss === 1 ? [pen(points([92, 4, 92, 20])), pen(points([84, 12, 100, 12]))] : []),
   ];
 }
 const strandCoated = (at: readonly (readonly [number, number, number])[]): Mark[] => [
@@ -44,7 +70,7 @@ const strandCoated = (at: readonly (readonly [number, number, number])[]): Mark[
   ...at.map(([y, rx, ry]) => shape(oval(50, y, rx, ry), 'avocadoFlesh')),
 ];
 const drops = (count: number): Mark[] => [
-  shape(blob(points([12, 20, 50, 12, 88, 20, 84, 40, 50, 46, 16, 40])), 'cocoa'),
+  shape(blob(points([12, 20, 50, 12, 88, 20, 84, 40, 50, 46, 16, 40])), 'sweetPotato'),
   ...points([30, 66, 52, 82, 72, 64])
     .slice(0, count)
     .map(([x = 0, y = 0]) =>
@@ -100,23 +126,6 @@ const scalp = (sore: number, tight: boolean): Mark[] => [
     .slice(0, sore)
     .map(([x = 0, y = 0]) => patch(oval(x, y, 6, 6), 'blush')),
 ];
-const hanging = (bend_: number): Mark[] => [
-  shape(oval(50, 22, 22, 20), 'shell'),
-  shape(
-    blob([
-      [26, 20],
-      [50, 2],
-      [74, 20],
-      [76 + bend_, 50],
-      [70 + bend_, 94],
-      [50, 88],
-      [30 - bend_, 94],
-      [24 - bend_, 50],
-    ]),
-    'cocoa',
-  ),
-];
-
 const STATES: Readonly<Record<string, States>> = {
   slip: [comb(5), comb(2), comb(0)],
   spread: [
@@ -135,12 +144,12 @@ const STATES: Readonly<Record<string, States>> = {
   smell: [flower(4, true), flower(4, false), flower(7, false)],
   ease: [comb(5), comb(2), comb(0)],
   residue: [cloth(5, 0), cloth(0, 0.5), cloth(0, 0)],
-  feel: [lock(9, false), lock(4, false), lock(0, true)],
-  soft: [lock(9, false, 0), lock(4, false, 4), lock(0, true, 12)],
-  shine: [lock(2, false), lock(0, false), lock(0, true)],
-  definition: [lock(9, false, 2), lock(3, false, 8), lock(0, false, 20)],
-  frizz: [lock(12, false), lock(5, false), lock(0, false)],
-  weight: [hanging(-8), hanging(2), hanging(14)],
+  feel: [fall({ jagged: 6, cloud: 3 }), fall({ jagged: 2 }), fall({ width: 3, gloss: 0.5 })],
+  soft: [fall({ jagged: 6, cloud: 3 }), fall({ jagged: 2 }), fall({ width: 3, swing: 2, gloss: 0.5 })],
+  shine: [fall({ paint: 'brown' }), fall({ gloss: 0.4 }), fall({ gloss: 1 })],
+  definition: [fall({ cloud: 7, jagged: 4 }), fall({ swing: 2 }), fall({ width: 4, swing: 6 })],
+  frizz: [fall({ cloud: 13, jagged: 5 }), fall({ cloud: 6, jagged: 2 }), fall({ gloss: 0.3 })],
+  weight: [fall({ width: -9 }), fall({ width: 1 }), fall({ width: 13 })],
   scalp: [scalp(5, false), scalp(0, true), scalp(0, false)],
 };
 
