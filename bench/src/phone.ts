@@ -6,7 +6,8 @@ import { print } from './print';
 
 /** A slow phone in a far corner of the house: 1.6 Mbit/s down, 0.75 up, 150 ms there and back, a quarter of this machine's pace. */
 const SLOW = { offline: false, latency: 150, downloadThroughput: 1_600_000 / 8, uploadThroughput: 750_000 / 8 };
-const CARD = String.raw`/\d mL/.test(document.querySelector('[data-test="made"]')?.textContent ?? '')`;
+/** What to take, line by line. */
+const CARD = String.raw`/\d m?[gL]/.test(document.querySelector('[aria-label="Measures"] li')?.textContent ?? '')`;
 
 /** Milliseconds to the first card, and the bytes that came through the air for it. */
 async function firstCard(page: Page, address: string): Promise<{ milliseconds: number; bytes: number }> {

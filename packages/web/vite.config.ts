@@ -68,6 +68,7 @@ export default defineConfig({
         codeSplitting: {
           groups: [
             { name: 'vue', test: /node_modules[\\/](@vue|vue|vue-router|pinia|@vueuse)[\\/]/ },
+            { name: 'forms', test: /node_modules[\\/]vee-validate[\\/]/ },
             { name: 'controls', test: /node_modules[\\/]vuetify[\\/]/, minShareCount: 4 },
             // Without charts, which few pages have.
             {
@@ -76,7 +77,8 @@ export default defineConfig({
               minShareCount: 2,
             },
             { name: 'data', test: /packages[\\/]web[\\/]src[\\/](data|words)[\\/]/, minShareCount: 4 },
-            { name: 'core', test: /packages[\\/](core|contract|words)[\\/]/, minShareCount: 4 },
+            // Reading what somebody wrote is for the pages where somebody writes.
+            { name: 'core', test: /packages[\\/](core|contract|words)[\\/]src[\\/](?!exchange)/, minShareCount: 4 },
           ],
         },
       },

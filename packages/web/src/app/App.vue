@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { usePreferredDark } from '@vueuse/core';
-import { computed, defineAsyncComponent, onMounted, ref, watch, watchEffect } from 'vue';
+import { computed, defineAsyncComponent, ref, watch, watchEffect } from 'vue';
 import { useRouter } from 'vue-router';
 import { useTheme } from 'vuetify';
 import { useKeys, type KeyAction } from '../kit/useKeys';
@@ -64,13 +64,15 @@ async function load(): Promise<void> {
   try {
     await household.load();
     // Where nobody is known yet, the bench says more than an empty page.
+    await router.isReady();
     if (household.heads.length === 0 && household.bowls.total === 0 && router.currentRoute.value.name === 'today')
       await router.replace({ name: 'bowl' });
   } catch (error) {
     failure.value = error instanceof Error ? error.message : String(error);
   }
 }
-onMounted(load);
+// Asked before anything is drawn: the answers are on their way meanwhile.
+void load();
 </script>
 
 <template>

@@ -183,3 +183,4 @@ export function useBench(head: Ref<Head | undefined>, book: Ref<Mask | undefined
     cook,
   };
 }
+export type Bench = ReturnType<typeof useBench>;

@@ -145,6 +145,8 @@ export const useHousehold = defineStore('household', () => {
 
   /** Reads everything, and hears of changes from before that on. */
   async function load(): Promise<void> {
+    // On its way while the household is read: the first bowl waits for both.
+    sizing();
     follow();
     const [isNew] = await Promise.all([readClock(), listening()]);
     await Promise.all([readMasks(), readers.heads(), readers.bowls(), readers.settings(), readers.notes()]);
