@@ -16,7 +16,7 @@ export default ts.config(
       parserOptions: {
         projectService: {
           maximumDefaultProjectFileMatchCount_THIS_WILL_SLOW_DOWN_LINTING: 20,
-          allowDefaultProject: ['*.ts', 'bench/*.ts', 'packages/*/vite*.ts'],
+          allowDefaultProject: ['*.ts', 'bench/*.ts', 'packages/*/vite*.ts', 'packages/web/public/*.js'],
         },
         extraFileExtensions: ['.vue'],
       },

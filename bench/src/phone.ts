@@ -6,8 +6,8 @@ import { print } from './print';
 
 /** A slow phone in a far corner of the house: 1.6 Mbit/s down, 0.75 up, 150 ms there and back, a quarter of this machine's pace. */
 const SLOW = { offline: false, latency: 150, downloadThroughput: 1_600_000 / 8, uploadThroughput: 750_000 / 8 };
-/** What to take, line by line. */
-const CARD = String.raw`/\d m?[gL]/.test(document.querySelector('[aria-label="Measures"] li')?.textContent ?? '')`;
+/** What to take, line by line, to be seen. */
+const CARD = String.raw`(() => { const line = document.querySelector('[aria-label="Measures"] li'); return line?.checkVisibility() && /\d m?[gL]/.test(line.textContent) && performance.getEntriesByName('first-contentful-paint').length > 0; })()`;
 
 /** Milliseconds to the first card, and the bytes that came through the air for it. */
 async function firstCard(page: Page, address: string): Promise<{ milliseconds: number; bytes: number }> {
@@ -55,7 +55,11 @@ export async function benchPhone(): Promise<void> {
   const cold = await firstCard(page, `${origin}/bowl`);
   await page.evaluate('navigator.serviceWorker.ready.then(() => undefined)');
   await new Promise((resolve) => setTimeout(resolve, 3000));
-  const kept = await firstCard(page, `${origin}/bowl`);
+  // Opened again, as a phone opens what is on its first screen: not a page that was there a moment ago.
+  const again = await browser.newPage();
+  await again.setViewport({ width: 390, height: 844, isMobile: true, hasTouch: true });
+  await page.close();
+  const kept = await firstCard(again, `${origin}/bowl`);
   const words = ({ milliseconds, bytes }: typeof cold): string =>
     `${(milliseconds / 1000).toFixed(1)} s (${(bytes / 1024).toFixed(0)} kB)`;
   print('first card on a slow phone, never there before', words(cold), 'aim ≤ 3 s');

@@ -7,7 +7,7 @@ let house: House;
 beforeEach(async () => {
   house = await openHouse({ isEmpty: true });
   await house.page.goto(house.address);
-  await textWhen(house.page, '.right h2', /\d mL/);
+  await textWhen(house.page, '.right .sum', /\d mL/);
 });
 afterEach(() => house.close());
 
@@ -83,7 +83,7 @@ it('says three things to whoever is new, each until it is closed for good', asyn
   await clickOn(page, '[data-test="hint"] button');
   await page.waitForFunction(() => document.querySelectorAll('[data-test="hint"]').length === 2);
   await page.reload();
-  await textWhen(page, '.right h2', /\d mL/);
+  await textWhen(page, '.right .sum', /\d mL/);
   expect(await hints()).toBe(2);
   expect(await axeFaults(page)).toEqual([]);
 });
@@ -115,7 +115,7 @@ it('has been seen once: Today says where to begin, and never sends anybody away'
   await clickOn(page, 'a ::-p-text(Today)');
   await textWhen(page, 'h1', /Today/);
   await clickOn(page, '::-p-text(Size a first bowl)');
-  await textWhen(page, '.right h2', /\d mL/);
+  await textWhen(page, '.right .sum', /\d mL/);
   expect(house.complaints).toEqual([]);
 });
 

@@ -43,12 +43,24 @@ export default defineConfig({
         ],
         navigateFallback: 'index.html',
         // What is data, and what only the server itself can show.
-        navigateFallbackDenylist: [/^\/(api|join|calendar)(\/|$|\?|\.)/],
+        navigateFallbackDenylist: [/^\/(api|join|calendar)(\/|$|\?|\.)/, /^\/bowl(\?|$)/],
         // The solver of the weeks is the largest of them.
         maximumFileSizeToCacheInBytes: 5_000_000,
         cleanupOutdatedCaches: true,
         // The solver of the weeks and letters of other scripts, once they were asked for.
         runtimeCaching: [
+          // The bench comes with its card from a server that answers soon, and from here where none does.
+          {
+            urlPattern: ({ request, url }) => request.mode === 'navigate' && url.pathname === '/bowl',
+            handler: 'NetworkFirst',
+            options: {
+              cacheName: 'amber-ladle-bench',
+              networkTimeoutSeconds: 1.5,
+              precacheFallback: { fallbackURL: 'index.html' },
+              // It has the card of that moment in it, and is never shown at another.
+              plugins: [{ cacheWillUpdate: () => Promise.resolve(null) }],
+            },
+          },
           {
             urlPattern: ({ url }) => url.pathname.startsWith('/assets/'),
             handler: 'CacheFirst',

@@ -46,7 +46,7 @@ export async function testHouse(
     mkdirSync(pages);
     writeFileSync(
       join(pages, 'index.html'),
-      '<script type="module" nonce="__CSP_NONCE__" src="/assets/a.js"></script>',
+      '<script type="module" nonce="__CSP_NONCE__" src="/assets/a.js"></script><div id="app"></div>',
     );
   }
   const clock = new Clock();

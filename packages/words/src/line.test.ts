@@ -48,3 +48,18 @@ it.each([
 it('stands grams and millilitres beside', () => {
   expect(write({}).beside).toBe('170 g · 175 mL');
 });
+
+it.each([
+  [{}, '170 g', 'Avocado', '1¼ avocados · 175 mL', '¾ avocado stays'],
+  [{ ingredientId: 'honey', measuredBy: 'spoon', grams: 42, millilitres: 29.6 }, '42 g', 'Honey', '2 tbsp · 30 mL', ''],
+  [{ ingredientId: 'pumpkin', measuredBy: 'weight', grams: 183.4 }, '183 g', 'Pumpkin', '175 mL', ''],
+  [
+    { ingredientId: 'rosemary-oil', measuredBy: 'drop', grams: 0.045, millilitres: 0.05 },
+    '1 drop',
+    'Rosemary essential oil',
+    '0 g · 0.1 mL',
+    '',
+  ],
+] as const)('writes it by weight for those who weigh %#', (change, amount, name, beside, left) => {
+  expect(writeLine({ ...base, ...change }, CATALOGUE, SPOON_SETS.us, true)).toEqual({ amount, name, beside, left });
+});

@@ -15,11 +15,34 @@ export interface WrittenLine {
   readonly left: string;
 }
 
+/** Less than this nobody weighs, g. */
+const LEAST_WEIGHED = 1;
+
 /**
  * Writes one line of a sized bowl as a cook would.
  * @param spoons those the owner has
+ * @param isByWeight for those who hold with the scale: grams first, and the pieces and spoons beside them; what is counted in
+ *   drops and pinches stays so
  */
-export function writeLine(line: SizedLine, catalogue: Catalogue, spoons: readonly Spoon[]): WrittenLine {
+export function writeLine(
+  line: SizedLine,
+  catalogue: Catalogue,
+  spoons: readonly Spoon[],
+  isByWeight = false,
+): WrittenLine {
+  const written = byPiecesAndSpoons(line, catalogue, spoons);
+  const isCounted = line.measuredBy === 'drop' || line.measuredBy === 'pinch' || line.measuredBy === 'weight';
+  if (!isByWeight || isCounted || line.grams < LEAST_WEIGHED) return written;
+  return {
+    ...written,
+    // "½ avocado" names itself; "68 g" does not.
+    name: amountOf(line, catalogue).name,
+    amount: `${kitchenRound(line.grams)} g`,
+    beside: `${written.amount} · ${kitchenRound(line.millilitres)} mL`,
+  };
+}
+
+function byPiecesAndSpoons(line: SizedLine, catalogue: Catalogue, spoons: readonly Spoon[]): WrittenLine {
   const amount = amountOf(line, catalogue);
   const { name, noun = '' } = amount;
   if (line.grams === 0) return { amount: 'none', name, beside: 'a limit leaves it out', left: '' };

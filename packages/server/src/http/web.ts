@@ -49,22 +49,37 @@ export const pageHeaders: RequestHandler[] = [
 /** Where a page begins; its name changes with whatever it is built from. */
 const BEGINNING = /<script[^>]* src="([^"]+)"/;
 
-/** The built pages: hashed files for long, the page itself afresh with its nonce. */
-export function web(folder: string): { readonly router: Router; readonly beginning: string | undefined } {
+/** Where the app unfolds; a first card stands before it. */
+const UNFOLDS = '<div id="app">';
+
+/**
+ * The built pages: hashed files for long, the page itself afresh with its nonce.
+ * @param cardFor the first card of the bench that an address asks for, as a piece of the page; empty for none
+ */
+export function web(
+  folder: string,
+  cardFor: (query: Readonly<Record<string, unknown>>) => Promise<string>,
+): { readonly router: Router; readonly beginning: string | undefined } {
   const page = readFileSync(join(folder, 'index.html'), 'utf8');
   const beginning = BEGINNING.exec(page)?.[1];
   const router = Router();
   router.use('/assets', express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y', index: false }));
   router.use('/assets', (_request, response) => void response.status(404).end());
-  const sendPage: RequestHandler = (_request, response) => {
+  const send = (response: express.Response, card = ''): void => {
     response
       .set('Cache-Control', 'no-store')
       .type('html')
-      .send(page.replaceAll(NONCE_MARK, String(response.locals['nonce'])));
+      .send(page.replaceAll(NONCE_MARK, String(response.locals['nonce'])).replace(UNFOLDS, () => `${card}${UNFOLDS}`));
+  };
+  const sendPage: RequestHandler = (_request, response) => {
+    send(response);
   };
   // The page as it is built lacks its nonce, and is never sent.
   router.get('/index.html', sendPage);
   router.use(express.static(folder, { index: false, maxAge: 0 }));
+  router.get('/bowl', async (request, response) => {
+    send(response, await cardFor(request.query));
+  });
   router.get('/{*path}', sendPage);
   return { router, beginning };
 }

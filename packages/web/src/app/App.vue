@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { usePreferredDark } from '@vueuse/core';
-import { computed, defineAsyncComponent, ref, watch, watchEffect } from 'vue';
+import { computed, defineAsyncComponent, onMounted, ref, useTemplateRef, watch, watchEffect } from 'vue';
 import { useRouter } from 'vue-router';
 import { useTheme } from 'vuetify';
+import { firstCard } from '../kit/firstCard';
 import { useKeys, type KeyAction } from '../kit/useKeys';
 import HowThingsAre from './HowThingsAre.vue';
 import NoticeBar from './NoticeBar.vue';
@@ -20,6 +21,7 @@ const router = useRouter();
 /** Which screen has come, for those who hear it; the first one is read by itself. */
 const announced = ref('');
 router.afterEach((to, from) => {
+  if (from.name !== undefined) firstCard.dismiss();
   const { title } = to.meta;
   if (from.name !== undefined && to.name !== from.name && typeof title === 'string') announced.value = title;
 });
@@ -28,6 +30,12 @@ useKeptHere();
 const theme = useTheme();
 const prefersDark = usePreferredDark();
 const failure = ref('');
+/** What came with the page keeps its place until the page has its own. */
+const { isShown: isFirstShown } = firstCard;
+const place = useTemplateRef<HTMLElement>('place');
+onMounted(() => {
+  if (firstCard.element) place.value?.append(firstCard.element);
+});
 const isHelpOpen = ref(false);
 /** Fetched when it is first asked for. */
 const wasHelpOpen = ref(false);
@@ -68,6 +76,7 @@ async function load(): Promise<void> {
     if (household.heads.length === 0 && household.bowls.total === 0 && router.currentRoute.value.name === 'today')
       await router.replace({ name: 'bowl' });
   } catch (error) {
+    firstCard.dismiss();
     failure.value = error instanceof Error ? error.message : String(error);
   }
 }
@@ -81,7 +90,8 @@ void load();
     <PathNav @help="isHelpOpen = true" />
     <HowThingsAre v-if="household.isReady" />
     <RunningRibbon v-if="household.isReady" />
-    <v-main id="main" tag="main" tabindex="-1">
+    <v-main id="main" tag="main" tabindex="-1" :class="{ unfolding: isFirstShown }">
+      <div v-if="isFirstShown" ref="place" class="came" />
       <div v-if="failure" class="page" role="alert">
         <h1>Amber Ladle’s server does not answer</h1>
         <p>{{ failure }}</p>
@@ -106,6 +116,9 @@ void load();
   z-index: 3000;
   background: rgb(var(--v-theme-surface));
   padding: 8px 12px;
+}
+.unfolding > :deep(:not(.came)) {
+  display: none;
 }
 main:focus {
   outline: none;

@@ -4,7 +4,7 @@ import { neighbouringGrams, type FittedAmounts, type SizedLine } from '@amber-la
 import { writeLine, writeSize } from '@amber-ladle/words';
 import { ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
 import { schoolOf } from '@amber-ladle/core/judge';
-import { kitchenRound, type Spoon } from '@amber-ladle/core/measure';
+import type { Spoon } from '@amber-ladle/core/measure';
 import { computed } from 'vue';
 import { AmountPicture } from '../kit/ink';
 import { useWords } from '../data/useWords';
@@ -71,13 +71,7 @@ const neighbour = (line: SizedLine, direction: 1 | -1): number | undefined =>
 const household = useHousehold();
 const notice = useNotice();
 const { say } = useWords();
-/** Grams first for those who hold with the scale; what is counted in drops and pinches stays so. */
-function asRead<T extends { amount: string; beside: string }>(written: T, grams: number): T {
-  const isByWeight = schoolOf(household.settings.schools, 'measure') === 'weight' && grams >= 1;
-  if (!isByWeight || /drop|pinch/.test(written.amount)) return written;
-  const rest = written.beside.split(' · ').slice(1).join(' · ');
-  return { ...written, amount: `${kitchenRound(grams)} g`, beside: [written.amount, rest].filter(Boolean).join(' · ') };
-}
+const isByWeight = computed(() => schoolOf(household.settings.schools, 'measure') === 'weight');
 const made = computed(() => makingWords(bowl.lines, spoons, catalogue, makings));
 const rows = computed(() =>
   bowl.lines.map((line) => {
@@ -85,7 +79,7 @@ const rows = computed(() =>
     const counted = line.measuredBy === 'piece' ? ingredient.pieces : undefined;
     return {
       line,
-      ...asRead(writeLine(line, catalogue, spoons), line.grams),
+      ...writeLine(line, catalogue, spoons, isByWeight.value),
       thing: ingredient,
       ingredient: ingredient.name.toLowerCase(),
       state: ingredient.state,

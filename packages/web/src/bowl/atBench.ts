@@ -1,7 +1,8 @@
 import { fromMillilitres, writeFraction } from '@amber-ladle/core/measure';
 import { createInjectionState } from '@vueuse/core';
-import { computed } from 'vue';
+import { computed, watch } from 'vue';
 import { useHousehold } from '../data/household';
+import { firstCard } from '../kit/firstCard';
 import { useFirstThings } from '../kit/useFirstThings';
 import { useRested } from '../kit/useRested';
 import { useBench } from './useBench';
@@ -58,7 +59,9 @@ export const [layBench, useAtBench] = createInjectionState(
       return cup < LEAST_CUP ? '' : `about ${writeFraction(cup)} cup${cup > 1.06 ? 's' : ''}`;
     });
     const isTime = useFirstThings(computed(() => bench.bowl.value !== undefined));
-    /** Hints are for the first bowl. */
+    // The bench has a card of its own now.
+  watch(isTime, firstCard.dismiss, { once: true });
+  /** Hints are for the first bowl. */
     const isFirst = computed(() => household.bowls.total === 0);
 
     return { ...occasion, bench, compared, apart, drawPlan, keeping, cups, isFirst, isTime };
