@@ -13,22 +13,30 @@ export const DEMO_NOW = '2026-03-14T09:30:00.000Z';
 
 /**
  * Starts the built server as its own process.
- * @param {{ dataFolder: string, demo?: boolean, port?: number, env?: Record<string, string>, mostFileBytes?: number, killAfter?: number }} options
+ * @param {{ dataFolder: string, demo?: boolean, port?: number, env?: Record<string, string>, mostFileBytes?: number, killAfter?: number, program?: string }} options
  * `mostFileBytes`: no file may grow beyond it, as on a disk that is full; `killAfter`: it is killed so many milliseconds after its start
  * @returns {Promise<{ address: string, pid: number, startMilliseconds: number, stop: (signal?: NodeJS.Signals) => Promise<void> }>}
  */
-export async function startApp({ dataFolder, demo = true, port = 0, env = {}, mostFileBytes, killAfter }) {
+export async function startApp({
+  dataFolder,
+  demo = true,
+  port = 0,
+  env = {},
+  mostFileBytes,
+  killAfter,
+  program = mainFile,
+}) {
   const began = performance.now();
   const [command, args] =
     mostFileBytes === undefined
-      ? [process.execPath, [mainFile]]
+      ? [process.execPath, [program]]
       : [
           'sh',
           [
             '-c',
             `trap '' XFSZ; ulimit -f ${Math.ceil(mostFileBytes / 512)}; exec "$0" "$1"`,
             process.execPath,
-            mainFile,
+            program,
           ],
         ];
   const child = spawn(command, args, {
