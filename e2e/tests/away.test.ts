@@ -161,3 +161,36 @@ it('says that there are newer pages, and changes nothing under anybody’s hands
   await textWhen(page, '[data-test="newer"]', /There is a newer Amber Ladle/);
   await page.close();
 });
+
+it('reads what to take before any script is there, and only on a fresh bench', async () => {
+  const page = await house.newPage();
+  await page.setBypassServiceWorker(true);
+  await page.setRequestInterception(true);
+  let isHeld = true;
+  const waiting: (() => unknown)[] = [];
+  page.on('request', (request) => {
+    const goOn = (): unknown => request.continue().catch(() => undefined);
+    if (isHeld && /assets\/.*\.js/.test(request.url())) waiting.push(goOn);
+    else goOn();
+  });
+  const going = page.goto(`${house.address}/bowl?mask=rice-silk`);
+  const card = await page.waitForSelector('#first', { visible: true });
+  const first = (await card?.$$eval('li b', (amounts) => amounts.map(({ textContent }) => textContent))) ?? [];
+  expect(first.length).toBeGreaterThan(2);
+  isHeld = false;
+  for (const goOn of waiting) goOn();
+  await going;
+  // The app has its own now, which says the same.
+  await page.waitForFunction(() => !document.querySelector('#first'));
+  expect(await page.$$eval('[aria-label="Measures"] .amount', (all) => all.map((one) => one.textContent))).toEqual(
+    first,
+  );
+
+  // Somebody chose something on this bench: what a fresh one comes to is not shown.
+  await clickOn(page, '::-p-text(without honey)');
+  await page.waitForFunction(() => sessionStorage.getItem('amber-ladle-choices')?.includes('agave'));
+  await page.reload();
+  await made(page);
+  expect(await page.$eval('#first', (element) => (element as HTMLElement).hidden).catch(() => true)).toBe(true);
+  await page.close();
+});
