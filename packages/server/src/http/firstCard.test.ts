@@ -36,7 +36,7 @@ it('is what a kept bowl of the same head and mask comes to, line by line', async
   const kept = (await request(house.app).post('/api/bowls').send(wish).expect(201)).body as Bowl;
   const { sized, spoons } = kept.snapshot;
   expect(html).toContain(
-    `<h1>Rice silk</h1><p class="quiet figures">${kitchenRound(sized.madeMillilitres)} mL for Bea</p>`,
+    `<h2>Rice silk</h2><p class="quiet figures">${kitchenRound(sized.madeMillilitres)} mL for Bea</p>`,
   );
   const shown = [...html.matchAll(/<li><b[^>]*>([^<]*)<\/b> ([^<]*) <span[^>]*>([^<]*)<\/span>/g)].map((found) =>
     found.slice(1),

@@ -9,9 +9,9 @@ import type { FirstBowl } from '../bowl';
 export const firstCard = ({ light, maskName, headName, madeMillilitres, lines }: FirstBowl): string =>
   [
     `<section id="first" class="first-card ${light}" hidden>`,
-    `<h1>${escapeHtml(maskName)}</h1>`,
+    `<h2>${escapeHtml(maskName)}</h2>`,
     `<p class="quiet figures">${kitchenRound(madeMillilitres)} mL for ${escapeHtml(headName)}</p>`,
-    '<ul class="plain-list" aria-label="Measures">',
+    '<ul class="plain-list" aria-label="What to take">',
     ...lines.map(
       ({ amount, name, beside }) =>
         `<li><b class="serif figures">${escapeHtml(amount)}</b> ${escapeHtml(name)} <span class="quiet figures">${escapeHtml(beside)}</span></li>`,

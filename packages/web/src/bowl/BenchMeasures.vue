@@ -1,16 +1,13 @@
 <script setup lang="ts">
-import { overshootOf, type SizedLine } from '@amber-ladle/core/batch';
+import type { SizedLine } from '@amber-ladle/core/batch';
 import { hasPot, ingredientById } from '@amber-ladle/core/ingredient';
 import { kitchenRound } from '@amber-ladle/core/measure';
-import { potFaults, potsOf } from '@amber-ladle/core/recipe';
-import { computed, defineAsyncComponent } from 'vue';
+import { defineAsyncComponent } from 'vue';
 import { useHousehold } from '../data/household';
 import { useShelf } from '../data/shelf';
-import { useWords } from '../data/useWords';
 import HintLine from '../kit/HintLine.vue';
 import { MaskPicture } from '../kit/ink';
 import { useKeys } from '../kit/useKeys';
-import { overWords } from '../words/over';
 import DrawDialog from './DrawDialog.vue';
 import MeasuresCard from './MeasuresCard.vue';
 import MindList from './MindList.vue';
@@ -18,10 +15,9 @@ import PotDialog from './PotDialog.vue';
 import SwapMenu from './SwapMenu.vue';
 import TexturePanel from './TexturePanel.vue';
 import { useLaidBench } from './atBench';
+import { useRemarks } from './useRemarks';
 
 /** The page of the bowl, as in a cookbook: its name, the day, what to take, and what to mind. */
-const { say } = useWords();
-
 /** Comes when a bowl is kept for somebody who has no name yet. */
 const NameHead = defineAsyncComponent(async () => (await import('../head')).NameHead);
 /** Not needed for the first look; nothing is kept before it has spoken. */
@@ -49,25 +45,7 @@ function lyingGrams(line: SizedLine): number | undefined {
   const grams = lot?.pieceGrams;
   return grams && Math.abs(grams - line.pieceGrams) > 1 ? Math.round(grams) : undefined;
 }
-const remarks = computed(() => {
-  const words: string[] = [];
-  if (!bowl.value || !mask.value) return words;
-  for (const cap of bowl.value.brokenCaps) words.push(`Over a limit: ${say(cap.what)}.`);
-  const over = choices.value.aroundId
-    ? undefined
-    : overshootOf(bowl.value, bowl.value.needMillilitres, household.catalogue);
-  if (over) words.push(overWords(over, household.catalogue));
-  for (const pot of potsOf(bowl.value.lines, household.catalogue, choices.value.makings))
-    words.push(...potFaults(pot).map(say));
-  if (bowl.value.outOfTolerance.length > 0)
-    words.push(
-      'No amounts of these pieces and spoons keep the formula for so small or so large a bowl; this is the nearest.',
-    );
-  if (bowl.value.gap > 0) words.push('Found in the time a kitchen has; a slightly closer bowl may exist.');
-  if (mask.value.texture !== 'oil' && bowl.value.texture.texture !== mask.value.texture)
-    words.push(`Comes out ${bowl.value.texture.texture} rather than ${mask.value.texture}.`);
-  return words;
-});
+const remarks = useRemarks(bench);
 </script>
 
 <template>

@@ -60,8 +60,8 @@ export const [layBench, useAtBench] = createInjectionState(
     });
     const isTime = useFirstThings(computed(() => bench.bowl.value !== undefined));
     // The bench has a card of its own now.
-  watch(isTime, firstCard.dismiss, { once: true });
-  /** Hints are for the first bowl. */
+    watch(isTime, firstCard.dismiss, { once: true });
+    /** Hints are for the first bowl. */
     const isFirst = computed(() => household.bowls.total === 0);
 
     return { ...occasion, bench, compared, apart, drawPlan, keeping, cups, isFirst, isTime };

@@ -44,13 +44,15 @@ async function laid(heads: Head[], { query = '', hasShelf = false, apart = [] as
   await router.push(`/bowl${query}`);
   const asked: (readonly KeepBowl[])[] = [];
   let failsNext = false;
-  vi.spyOn(household, 'keepBowls').mockImplementation(async (wishes) => {
+  vi.spyOn(household, 'keepBowls').mockImplementation((wishes) => {
     asked.push(wishes);
     if (failsNext) {
       failsNext = false;
-      throw new Error('The answer was lost.');
+      return Promise.reject(new Error('The answer was lost.'));
     }
-    return wishes.map(({ id, headId }) => ({ id, maskName: 'Mask', headName: headId }) as unknown as Bowl);
+    return Promise.resolve(
+      wishes.map(({ id, headId }) => ({ id, maskName: 'Mask', headName: headId }) as unknown as Bowl),
+    );
   });
   const removed = vi.spyOn(household, 'removeBowl').mockResolvedValue();
   let all: { occasion: ReturnType<typeof useOccasion>; keeping: ReturnType<typeof useKeeping> } | undefined;
@@ -179,9 +181,9 @@ describe('keeping', () => {
     const { keeping, household, asked } = await laid([]);
     keeping.onDecided([], 0);
     keeping.keepOrAsk();
-    vi.spyOn(household, 'saveHead').mockImplementation(async () => {
+    vi.spyOn(household, 'saveHead').mockImplementation(() => {
       household.heads = [ADA];
-      return ADA;
+      return Promise.resolve(ADA);
     });
     await keeping.name(GUEST);
     expect([keeping.isNaming.value, keeping.openStops.value, asked.length]).toEqual([false, undefined, 0]);
