@@ -138,7 +138,9 @@ export function createApp({
   const pages =
     webFolder === undefined
       ? undefined
-      : web(webFolder, async ({ head, mask }) => {
+      : web(webFolder, async ({ head, mask, day: _day, ...more }) => {
+          // Shared with somebody, or made around what is to be used up, it is no fresh bench.
+          if (Object.keys(more).length > 0) return '';
           const known = (id: unknown): string | undefined => (typeof id === 'string' ? id : undefined);
           try {
             const first = await firstBowl(household, { headId: known(head), maskId: known(mask) });

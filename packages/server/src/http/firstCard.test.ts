@@ -55,6 +55,14 @@ it('is of the first head and mask where the address names none, or none that the
   expect(await page('/bowl?head=nobody&mask[]=7')).toContain('for Bea');
 });
 
+it.each(['with=somebody', 'useUp=avocado&grams=180'])(
+  'is none where the bench is asked for more than a head and a mask: %s',
+  async (more) => {
+    expect(await page(`/bowl?mask=rice-silk&${more}`)).not.toContain('id="first"');
+    expect(await page('/bowl?mask=rice-silk&day=2026-03-18')).toContain('id="first"');
+  },
+);
+
 it('goes by weight and by the light of the household', async () => {
   const { theme, schools } = DEFAULT_SETTINGS;
   const change = { theme: 'evening', schools: { ...schools, measure: 'weight' } };
