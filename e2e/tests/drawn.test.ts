@@ -96,7 +96,7 @@ describe('the book of masks', () => {
   it('begins with what lies ripe and turns, and says what that is', async () => {
     await open('/masks');
     await page.waitForSelector('.book a');
-    await page.click('.whom .v-field');
+    await page.click('.order .v-field');
     await clickOn(page, '.v-list-item::-p-text(what is ripe here first)');
     const first = await textWhen(page, '.book li:first-child', /to use up: /);
     expect(first).toMatch(/to use up: \w+/);

@@ -17,12 +17,12 @@ import TexturePanel from './TexturePanel.vue';
 import { useLaidBench } from './atBench';
 import { useRemarks } from './useRemarks';
 
-/** The page of the bowl, as in a cookbook: its name, the day, what to take, and what to mind. */
 /** Comes when a bowl is kept for somebody who has no name yet. */
 const NameHead = defineAsyncComponent(async () => (await import('../head')).NameHead);
 /** Not needed for the first look; nothing is kept before it has spoken. */
 const CautionPanel = defineAsyncComponent(async () => (await import('../caution')).CautionPanel);
 
+/** The page of the bowl, as in a cookbook: its name, the day, what to take, and what to mind. */
 const household = useHousehold();
 const shelf = useShelf();
 const { names, dayOffset, days, bench, apart, drawPlan, keeping, isFirst, isTime } = useLaidBench();
