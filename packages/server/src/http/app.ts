@@ -3,7 +3,6 @@ import express, { type Express } from 'express';
 import { rateLimit } from 'express-rate-limit';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
-import { firstBowl } from '../bowl';
 import { bowlRoutes } from '../bowl/routes';
 import { calendarRoutes, subscription } from '../calendar/routes';
 import compression from 'compression';
@@ -24,7 +23,7 @@ import { placeRoutes } from '../place/routes';
 import { stockRoutes } from '../stock/routes';
 import { toldRoutes } from '../told/routes';
 import { notFound } from '../kernel/refusal';
-import { firstCard } from './firstCard';
+import { firstCardFor } from './firstCard';
 import { localNames, ownPagesOnly } from './guards';
 import { joining, toJoinPage } from './joining';
 import { lock } from './lock';
@@ -135,22 +134,7 @@ export function createApp({
     if (request.method === 'GET') next();
     else logWrites(request, response, next);
   });
-  const pages =
-    webFolder === undefined
-      ? undefined
-      : web(webFolder, async ({ head, mask, day: _day, ...more }) => {
-          // Shared with somebody, or made around what is to be used up, it is no fresh bench.
-          if (Object.keys(more).length > 0) return '';
-          const known = (id: unknown): string | undefined => (typeof id === 'string' ? id : undefined);
-          try {
-            const first = await firstBowl(household, { headId: known(head), maskId: known(mask) });
-            return first ? firstCard(first) : '';
-          } catch (error) {
-            // The page itself comes all the same, and says what is wrong.
-            logger.warn(error, 'no first card');
-            return '';
-          }
-        });
+  const pages = webFolder === undefined ? undefined : web(webFolder, (query) => firstCardFor(household, query, logger));
   serve(api, routes(household, devices, door, demo, pages?.beginning));
   api.use(() => {
     throw notFound('address');

@@ -1,12 +1,14 @@
 import { kitchenRound } from '@amber-ladle/core/measure';
 import escapeHtml from 'escape-html';
-import type { FirstBowl } from '../bowl';
+import type { Logger } from 'pino';
+import { firstBowl, type FirstBowl } from '../bowl';
+import type { Household } from '../kernel/household';
 
 /**
  * The card of a bowl as plain text of a page, there before any script is: a slow phone reads what to take while the rest is on its
  * way. `first.js` shows it where the bench is fresh.
  */
-export const firstCard = ({ light, maskName, headName, madeMillilitres, lines }: FirstBowl): string =>
+const firstCard = ({ light, maskName, headName, madeMillilitres, lines }: FirstBowl): string =>
   [
     `<section id="first" class="first-card ${light}" hidden>`,
     `<h2>${escapeHtml(maskName)}</h2>`,
@@ -20,3 +22,24 @@ export const firstCard = ({ light, maskName, headName, madeMillilitres, lines }:
     '</section>',
     '<script src="/first.js"></script>',
   ].join('');
+
+const known = (id: unknown): string | undefined => (typeof id === 'string' ? id : undefined);
+
+/**
+ * The first card for the bench that an address asks for. A page comes without one rather than not at all.
+ * @returns a piece of the page; empty where the bench is no fresh one: shared with somebody, or made around what is to be used up
+ */
+export async function firstCardFor(
+  household: Household,
+  { head, mask, day: _day, ...more }: Readonly<Record<string, unknown>>,
+  logger: Logger,
+): Promise<string> {
+  if (Object.keys(more).length > 0) return '';
+  try {
+    const first = await firstBowl(household, { headId: known(head), maskId: known(mask) });
+    return first ? firstCard(first) : '';
+  } catch (error) {
+    logger.warn(error, 'no first card');
+    return '';
+  }
+}

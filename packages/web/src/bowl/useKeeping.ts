@@ -1,8 +1,7 @@
-import type { HeadInput, StockChange, StopDecision } from '@amber-ladle/contract';
+import type { Head, HeadInput, StockChange, StopDecision } from '@amber-ladle/contract';
 import { v4 as newId } from 'uuid';
 import { computed, ref, watch, type Ref } from 'vue';
 import { useRouter } from 'vue-router';
-import type { Head } from '@amber-ladle/contract';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
