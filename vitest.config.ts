@@ -1,7 +1,10 @@
+import { availableParallelism } from 'node:os';
 import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
   test: {
+    // Browser tests wait more than they reckon: two go side by side on two cores.
+    maxWorkers: Math.max(2, availableParallelism() - 1),
     projects: [
       'packages/core',
       'packages/words',
@@ -13,9 +16,8 @@ export default defineConfig({
         test: {
           name: 'e2e',
           include: ['e2e/tests/**/*.test.ts'],
-          testTimeout: 60_000,
-          hookTimeout: 60_000,
-          fileParallelism: false,
+          testTimeout: 120_000,
+          hookTimeout: 120_000,
         },
       },
     ],

@@ -154,6 +154,27 @@ export async function clickOn(page: Page, selector: string): Promise<void> {
   }
 }
 
+/**
+ * Presses until something comes of it: what a page that is still filling pushed aside in between is pressed again. Only for what
+ * may be pressed twice to the same end.
+ */
+export async function clickFor(page: Page, selector: string, shown: string, fits: RegExp): Promise<void> {
+  for (let tries = 1; ; tries++) {
+    await clickOn(page, selector);
+    try {
+      await page.waitForFunction(
+        (query, source) => new RegExp(source).test(document.querySelector(query)?.textContent ?? ''),
+        { timeout: 5_000 },
+        shown,
+        fits.source,
+      );
+      return;
+    } catch (error) {
+      if (tries >= 4) throw error;
+    }
+  }
+}
+
 export const millilitres = (text: string): number => Number(/(\d+(?:\.\d+)?) mL/.exec(text)?.[1] ?? NaN);
 
 /** Waits until the fit has caught up with what was chosen, and gives the mL made. */

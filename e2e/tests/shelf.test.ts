@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { made, openHouse, textWhen, type House } from './house';
+import { clickFor, made, openHouse, textWhen, type House } from './house';
 import { screenFaults } from './screens';
 
 let house: House;
@@ -136,10 +136,8 @@ describe('a bowl from the shelf', () => {
 
   it('runs out with the clock, and past its time it is worn only with a decision that stays', async () => {
     const { page } = house;
-    await page.locator('.life .pill ::-p-text(Galley box)').click();
-    await textWhen(page, '[data-test="budget"]', /\d+ (min|h) left, till today/);
-    await page.locator('.life .pill ::-p-text(12 V fridge)').click();
-    await textWhen(page, '.life', /in: 12 V fridge/);
+    await clickFor(page, '.life .pill ::-p-text(Galley box)', '[data-test="budget"]', /\d+ (min|h) left, till today/);
+    await clickFor(page, '.life .pill ::-p-text(12 V fridge)', '.life', /in: 12 V fridge/);
     expect((await post('/devices/clock', { minutes: 26 * 60 })).status).toBe(200);
     await textWhen(page, '[data-test="budget"]', /Past its time/);
     expect(await page.$eval('.life .pill[disabled]', (e) => e.textContent.trim())).toBe('Worn');

@@ -1,5 +1,5 @@
 import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
-  test: { include: ['src/**/*.test.ts'], testTimeout: 30_000, globalSetup: './src/testingSetup.ts' },
+  test: { include: ['src/**/*.test.ts'], testTimeout: 120_000, globalSetup: './src/testingSetup.ts' },
 });

@@ -44,9 +44,14 @@ function patternOf(id: MessageId, locale: string): IntlMessageFormat {
 
 const lists = new Map<string, Intl.ListFormat>();
 /** Words in a row: "avocado, honey and oats". */
-export function listed(words: readonly string[], locale = USUAL_READER.locale): string {
-  const known = lists.get(locale) ?? new Intl.ListFormat(locale, { style: 'long', type: 'conjunction' });
-  lists.set(locale, known);
+export function listed(
+  words: readonly string[],
+  locale = USUAL_READER.locale,
+  type: Intl.ListFormatType = 'conjunction',
+): string {
+  const key = `${locale} ${type}`;
+  const known = lists.get(key) ?? new Intl.ListFormat(locale, { style: 'long', type });
+  lists.set(key, known);
   return known.format(words);
 }
 

@@ -1,9 +1,9 @@
-import type { BuyLine, Lot, MonthOfWaste, Reading, RestockLevel } from '@amber-ladle/core/shelf';
+import type { Lot, MonthOfWaste, Reading, RestockLevel } from '@amber-ladle/core/shelf';
 import { get, post, put, remove } from '../wire/endpoint';
 import type { Page } from '../wire/page';
 import type { FileAnswer } from '../wire/table';
 import type { KeptPlace } from './place';
-import type { BookLine, KeptMovement, Shelf, StockAnswer } from './stock';
+import type { BookLine, KeptBuyLine, KeptMovement, Shelf, StockAnswer } from './stock';
 
 const pages = async () => (await import('../wire/page')).pageQuerySchema;
 const schemas = () => import('./stock');
@@ -17,7 +17,7 @@ export const stock = {
   shelf: get('/shelf').asking(pages).giving<Shelf>(),
   lot: get('/lots/:id').giving<{ lot: Lot; movements: KeptMovement[] }>().refusing('not-found'),
   book: get('/movements').asking(pages).giving<Page<BookLine>>(),
-  buy: get('/buy').giving<readonly BuyLine[]>(),
+  buy: get('/buy').giving<readonly KeptBuyLine[]>(),
   waste: get('/waste').giving<readonly MonthOfWaste[]>(),
   change: post('/stock')
     .taking(async () => (await schemas()).stockChangeSchema)
@@ -40,6 +40,7 @@ export const stock = {
     .refusing('stale'),
   lotsFile: get('/files/lots.csv').givingFile(),
   bookFile: get('/files/movements.csv').givingFile(),
+  buyFile: get('/files/buy.csv').givingFile(),
   readFile: post('/files/stock')
     .taking(async () => (await import('../wire/table')).importSchema, MOST_TABLE)
     .giving<FileAnswer>()

@@ -1,5 +1,12 @@
 import { LOT_STATES } from '@amber-ladle/core/ingredient';
-import { MOVEMENT_KINDS, STAGES, type Lot, type LotMovement, type Reading } from '@amber-ladle/core/shelf';
+import {
+  MOVEMENT_KINDS,
+  STAGES,
+  type BuyLine,
+  type Lot,
+  type LotMovement,
+  type Reading,
+} from '@amber-ladle/core/shelf';
 import { array, number, object, string } from 'yup';
 import type { KeptPlace } from './place';
 import { identifier, instant, type Of } from '../wire';
@@ -14,6 +21,9 @@ export interface KeptMovement extends LotMovement {
 
 /** A line of the book with what it was of. */
 export type BookLine = KeptMovement & { ingredientId: string };
+
+/** A thing to buy, with what would do instead in every bowl that it is for: ids of ingredients, the nearest first. */
+export type KeptBuyLine = BuyLine & { readonly instead: readonly string[] };
 
 /** What a change came to: the lots it touched, as they are now. */
 export interface StockAnswer {

@@ -1,4 +1,5 @@
 import type { WeekWishes, Pin } from '@amber-ladle/core/plan';
+import type { Habits } from '@amber-ladle/core/shelf';
 import { isDay } from '@amber-ladle/core/time';
 import { array, boolean, number, object, string } from 'yup';
 import { dictionary, identifier, instant, type Of } from '../wire';
@@ -128,6 +129,8 @@ export interface WeeksHeld {
   readonly wishes: WeekWishes;
   /** The plan that was kept last; nothing before the first. */
   readonly plan?: KeptWeekPlan | undefined;
+  /** How things were bought so far, by ingredient. */
+  readonly habits: Habits;
   /** Bowls that are kept for a day to come. */
   readonly kept: readonly (Pin & { readonly bowlId: string })[];
 }

@@ -3,6 +3,7 @@ export * from './formula';
 export { matchNames, namesIn, wordsOf } from './words';
 export * from './readLot';
 export * from './stockCsv';
+export * from './buyCsv';
 export * from './logCsv';
 export { MOST_CSV, type ReadFile, type RowFault, type TableLimits } from './table';
 export * from './maskFile';

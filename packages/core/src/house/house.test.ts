@@ -136,6 +136,7 @@ const SEAWEED: FamilyRow = {
   id: 'seaweed-gel',
   name: 'Seaweed gels',
   tint: '#6A8A7A',
+  aisle: 'dry',
   traits: {
     roles: ['body', 'active'],
     inBowl: 'made',
@@ -202,7 +203,9 @@ describe('a new family is data in one place', () => {
     const past = { state: 'made' as const, since: new Date(NOW).toISOString(), touches: [], stays: [] };
     expect(windowOf(row, past, house.climate, NOW).keeping.coldHours).toBe(30);
     const lines = [{ ingredientId: row.id, grams: 100 }];
-    const [line] = buyList([{ name: 'x', at: past.since, lines }], [], [], catalogue, house.climate, NOW);
+    const { climate } = house;
+    const buying = { levels: [], lots: [], catalogue, climate, now: NOW, today: '2026-03-14', trips: [], habits: {} };
+    const [line] = buyList([{ name: 'x', at: past.since, lines }], buying);
     expect(line).toMatchObject({ what: 'dried carrageen', isRaw: true });
   });
 

@@ -8,6 +8,7 @@ export * from './handling';
 export * from './foam';
 export * from './rebalance';
 export * from './swap';
+export * from './standIn';
 export * from './compose';
 export * from './gramsToReach';
 export * from './textureFix';

@@ -9,6 +9,7 @@ export type { Chosen, Good, Option, PlanDay, PlanHead, PlanProblem, Supply } fro
 export type { Programme, Solved, SolveOptions, Solver } from './programme';
 export { plan, USUAL_GAP, withBowls, type Planned, type PlanOptions, type Proof } from './solve';
 export * from './wishes';
+export { shopTrips } from './trips';
 export { chanceAt, coldOnceReady, lotForecast, type LotForecast } from './forecast';
 export { optionsFor, sizeIn, type HeadOfWeeks, type LeftOut, type SizeFor } from './options';
 export { problemOf, type HouseholdOfWeeks, type PosedProblem, type RefusedPin } from './problemOf';

@@ -1,11 +1,12 @@
 import type { House } from '../house';
 import { beatsOf, intervalDays, STRICT } from '../judge';
 import type { Mask } from '../mask';
-import type { Lot } from '../shelf';
-import { atLocal, daysBetween, localDay, localTime, minutesBetween, weekdayOf, type Day } from '../time';
+import type { Habits, Lot } from '../shelf';
+import { atLocal, daysBetween, localDay, minutesBetween, weekdayOf, type Day } from '../time';
 import { optionsFor, sizeIn, type HeadOfWeeks, type LeftOut, type SizeFor } from './options';
 import { mayOn, SPARED_SHARE, tooSoon, type Option, type PlanDay, type PlanHead, type PlanProblem } from './problem';
 import { suppliesOf, turningIds, usualPriceOf } from './supplies';
+import { isShopDay } from './trips';
 import { horizonFrom, minutesOn, rhythmOf, stillWished, type Pin, type WeekWishes } from './wishes';
 
 /** A household as weeks are planned for it. */
@@ -14,6 +15,8 @@ export interface HouseholdOfWeeks {
   readonly heads: readonly HeadOfWeeks[];
   readonly masks: readonly Mask[];
   readonly lots: readonly Lot[];
+  /** How it has bought things so far. */
+  readonly habits: Habits;
   /** Bowls that are kept for a day already: they stand like pins. */
   readonly kept: readonly Pin[];
   readonly wishes: WeekWishes;
@@ -116,7 +119,8 @@ export function problemOf(household: HouseholdOfWeeks, size: SizeFor = sizeIn(ho
     now,
     days,
     useUpIds: new Set(wishes.useUpIds),
-    usualPrice: usualPriceOf(lots),
+    habits: household.habits,
+    usualPrice: usualPriceOf(household.habits),
   };
   const from = [...most].map(([id, grams]) => suppliesOf(id, wish, grams));
   const former = household.former.filter(inHorizon).flatMap((pin) => {
@@ -151,8 +155,7 @@ function planDay(wishes: WeekWishes, day: Day, now: number, zone: string): PlanD
     day,
     at,
     minutes: Math.max(0, isToday ? Math.min(minutesOn(wishes, day), left) : minutesOn(wishes, day)),
-    // Who plans today's shop after it, goes another day.
-    isShopDay: wishes.shopWeekdays.includes(weekdayOf(day)) && (!isToday || localTime(now, zone).hour < 18),
+    isShopDay: isShopDay(wishes, day, now, zone),
   };
 }
 

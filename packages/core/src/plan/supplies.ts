@@ -6,10 +6,20 @@ import {
   rawRecipeOf,
   type Catalogue,
   type Ingredient,
-  type LotState,
 } from '../ingredient';
 import { madeFromRaw } from '../recipe';
-import { lotPast, standsAt, windowOf, FROZEN_CELSIUS, type Climate, type Lot } from '../shelf';
+import {
+  lotBought,
+  lotPast,
+  paidPerGram,
+  standsAt,
+  stateBought,
+  windowOf,
+  FROZEN_CELSIUS,
+  type Climate,
+  type Habits,
+  type Lot,
+} from '../shelf';
 import { daysOpen, lotForecast } from './forecast';
 import type { Good, PlanDay, Supply } from './problem';
 
@@ -31,6 +41,8 @@ export interface SupplyWish {
   readonly now: number;
   readonly days: readonly PlanDay[];
   readonly useUpIds: ReadonlySet<string>;
+  /** How the household buys. */
+  readonly habits: Habits;
   /** What a gram of what is bought usually costs here. */
   readonly usualPrice: number;
 }
@@ -47,8 +59,8 @@ export function suppliesOf(
 ): { readonly good?: Good; readonly supplies: readonly Supply[] } {
   const row = ingredientById(wish.catalogue, ingredientId);
   const lots = wish.lots.filter((lot) => lot.ingredientId === ingredientId && lot.grams > 0.5);
-  const pricePerGram = lots.find((lot) => lot.pricePerGram !== undefined && lot.state !== 'raw')?.pricePerGram;
-  const pack = packOf(row, lots);
+  const pricePerGram = paidPerGram(row, wish.habits);
+  const pack = packOf(row, wish.habits);
   const keeps = (lot: Lot): boolean => lot.state === 'raw' || outlasts(row, lot, wish);
   // What is put together of other things is in no shop; a carrot that is boiled soft is bought as a carrot.
   const canBuy = row.recipe?.yield.kind !== 'blend';
@@ -56,9 +68,7 @@ export function suppliesOf(
   const isWished = wish.useUpIds.has(ingredientId) && lots.length > 0;
   if (!isWished && lots.every(keeps) && keepsWhenBought(row, wish.days.length)) {
     const grams = lots.reduce((sum, lot) => sum + usableOf(row, lot), 0);
-    // Of what is cooked the dry thing is paid for.
-    const rawShare = rawRecipeOf(row) ? PACK_GRAMS.raw / pack : 1;
-    const worthPerGram = pricePerGram ?? wish.usualPrice * rawShare;
+    const worthPerGram = pricePerGram ?? usualWorth(row, wish.usualPrice);
     return {
       good: { ingredientId, grams, pricePerGram, worthPerGram, packGrams: canBuy ? pack : Infinity },
       supplies: [],
@@ -79,15 +89,20 @@ function usableOf(row: Ingredient, { state, grams }: Lot): number {
   return state === 'raw' && recipe ? madeFromRaw(recipe, grams).madeGrams : grams;
 }
 
-/** What a shop gives at once: a piece, or a pack as large as the household has bought before. */
-function packOf(row: Ingredient, lots: readonly Lot[]): number {
+/** What a shop gives at once, usable grams: a piece, or a pack as large as the household has bought before. */
+function packOf(row: Ingredient, habits: Habits): number {
   if (row.pieces && row.measuredBy[0] === 'piece') return pieceSize(row).usableGrams;
+  const bought = habits[row.id]?.mostGrams;
   const recipe = rawRecipeOf(row);
-  if (recipe) return madeFromRaw(recipe, PACK_GRAMS.raw).madeGrams;
-  return Math.max(row.traits.isPacked ? PACK_GRAMS.packed : PACK_GRAMS.other, ...lots.map(({ grams }) => grams));
+  if (recipe) return madeFromRaw(recipe, bought ?? PACK_GRAMS.raw).madeGrams;
+  return bought ?? (row.traits.isPacked ? PACK_GRAMS.packed : PACK_GRAMS.other);
 }
 
-const stateBought = (row: Ingredient): LotState => (rawRecipeOf(row) ? 'raw' : 'whole');
+/** Money for a usable gram where nobody said a price: of what is cooked the dry thing is paid for. */
+function usualWorth(row: Ingredient, usualPrice: number): number {
+  const recipe = rawRecipeOf(row);
+  return recipe ? usualPrice / madeFromRaw(recipe, 1).madeGrams : usualPrice;
+}
 
 /** True for what outlasts the horizon from the shop on, opened at any time. */
 function keepsWhenBought(row: Ingredient, days: number): boolean {
@@ -187,32 +202,18 @@ function boughtOn(
   mostGrams: number,
 ): Supply {
   const at = days[on]?.at ?? 0;
-  const since = new Date(at).toISOString();
-  const state = stateBought(row);
-  const kind = row.traits.stands === 'fridge' ? 'fridge' : 'counter';
-  const place = climate.places.find((one) => one.kind === kind) ?? climate.places[0];
   const isPiece = row.pieces !== undefined && row.measuredBy[0] === 'piece';
   const isPack = !isPiece && row.traits.isPacked;
-  const id = `${row.id} bought ${on}`;
-  const lot: Lot = {
-    id,
-    ingredientId: row.id,
-    state,
-    since,
-    grams: pack,
-    label: '',
-    stays: place ? [{ placeId: place.id, from: since }] : [],
-    touches: row.ripening ? [{ at: since, stage: 'ready' }] : [],
-  };
+  const lot = lotBought(row, at, pack, climate);
   const next = days.findIndex(({ isShopDay }, day) => isShopDay && day > on);
   const later = days.slice(on).map((day) => day.at);
   const none = days.slice(0, on);
-  const keeps = state === 'raw';
+  const keeps = lot.state === 'raw';
   const { chance, needsCold, lostShare } = keeps
     ? { chance: later.map(() => 1), needsCold: later.map(() => false), lostShare: 0 }
     : lotForecast(row, lot, climate, at, later);
   return {
-    id,
+    id: `${row.id} bought ${on}`,
     ingredientId: row.id,
     lotId: undefined,
     boughtOn: on,
@@ -226,8 +227,7 @@ function boughtOn(
     weight: isPiece ? 1 : PACK_WEIGHT,
     canFreeze: false,
     unitPrice: pricePerGram === undefined ? undefined : pricePerGram * pack,
-    unitWorth:
-      pricePerGram === undefined ? usualPrice * (state === 'raw' ? PACK_GRAMS.raw : pack) : pricePerGram * pack,
+    unitWorth: (pricePerGram ?? usualWorth(row, usualPrice)) * pack,
   };
 }
 
@@ -235,8 +235,8 @@ function boughtOn(
 const UNKNOWN_PRICE = 0.008;
 
 /** What a gram of what this household buys costs in the middle: what is weighed where no price is known. */
-export function usualPriceOf(lots: readonly Lot[]): number {
-  const known = lots
+export function usualPriceOf(habits: Habits): number {
+  const known = Object.values(habits)
     .flatMap(({ pricePerGram }) => (pricePerGram === undefined ? [] : [pricePerGram]))
     .sort((a, b) => a - b);
   return known[Math.floor(known.length / 2)] ?? UNKNOWN_PRICE;

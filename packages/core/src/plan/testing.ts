@@ -3,7 +3,7 @@ import { CATALOGUE, ingredientById, pieceSize, rawRecipeOf } from '../ingredient
 import { NO_STORY } from '../judge';
 import { BUILT_IN_MASKS, NEEDS } from '../mask';
 import { SPOON_SETS } from '../measure';
-import type { Lot, Stage } from '../shelf';
+import { habitsFrom, type Lot, type Stage } from '../shelf';
 import { STILL } from '../shelf/testing';
 import { drawsFrom } from '../statistic';
 import { aProfile } from '../testing';
@@ -214,35 +214,41 @@ export function aKitchen(
       copy === 0 ? mask : { ...mask, id: `${mask.id}-${copy}`, name: `${mask.name} ${copy}` },
     ),
   ).flat();
+  const people = Array.from({ length: heads }, (_, i) => ({
+    id: `head-${i}`,
+    name: `Head ${i}`,
+    ageYears: whole(8, 60),
+    sensitiveSkin: random() < 0.2,
+    profile: aProfile({
+      stretchedLengthCentimetres: whole(15, 80),
+      style: pick(['loose', 'loose', 'twists'] as const),
+    }),
+    story: { ...NO_STORY, needs: [pick(NEEDS), pick(NEEDS)] },
+    wore: [
+      {
+        at: iso(whole(1, 9)),
+        maskId: 'oat-ease',
+        rhythms: ['deep' as const],
+        ingredientIds: [...SHOPPED, ...CUPBOARD],
+      },
+    ],
+  }));
+  const there = [
+    ...Array.from({ length: lots }, (_, i) => lot(pick(SHOPPED), i)),
+    ...CUPBOARD.filter(() => random() < 0.8).map(lot),
+  ];
   return {
     house: {
       ...bareHouse(SPOON_SETS.us, now),
       climate: STILL,
     },
-    heads: Array.from({ length: heads }, (_, i) => ({
-      id: `head-${i}`,
-      name: `Head ${i}`,
-      ageYears: whole(8, 60),
-      sensitiveSkin: random() < 0.2,
-      profile: aProfile({
-        stretchedLengthCentimetres: whole(15, 80),
-        style: pick(['loose', 'loose', 'twists'] as const),
-      }),
-      story: { ...NO_STORY, needs: [pick(NEEDS), pick(NEEDS)] },
-      wore: [
-        {
-          at: iso(whole(1, 9)),
-          maskId: 'oat-ease',
-          rhythms: ['deep' as const],
-          ingredientIds: [...SHOPPED, ...CUPBOARD],
-        },
-      ],
-    })),
+    heads: people,
     masks,
-    lots: [
-      ...Array.from({ length: lots }, (_, i) => lot(pick(SHOPPED), i)),
-      ...CUPBOARD.filter(() => random() < 0.8).map(lot),
-    ],
+    lots: there,
+    habits: habitsFrom(
+      there.map((one) => ({ ...one, at: one.since })),
+      CATALOGUE,
+    ),
     kept: [],
     wishes: {
       horizonDays: days,

@@ -1,19 +1,12 @@
-import {
-  ingredientById,
-  pieceSize,
-  rawRecipeOf,
-  wholeGrams,
-  type Catalogue,
-  type Ingredient,
-  type Ripening,
-} from '../ingredient';
+import { ingredientById, pieceSize, rawRecipeOf, wholeGrams, type Catalogue, type Ingredient } from '../ingredient';
 import { message, type Message } from '../message';
 import { makingFor, type MakingOptions } from '../recipe';
+import type { Day } from '../time';
 import type { Climate } from './climate';
+import type { Habits } from './habit';
 import type { Lot } from './lot';
 import { planDraw } from './plan';
-import { USUAL_CELSIUS } from './place';
-import { ripened, TOUCHED } from './ripeness';
+import { lastsUntil, stageToBuy, type BuyStage, type ShopTrip } from './trip';
 
 /** A bowl that is to be made, and when. */
 export interface WantedBowl {
@@ -31,62 +24,80 @@ export interface RestockLevel {
   readonly grams: number;
 }
 
+/** A thing on the list of one day with a shop. */
 export interface BuyLine {
   readonly ingredientId: string;
+  /** The day on which it is bought. */
+  readonly day: Day;
   /** What is asked for in a shop: the thing itself, or the raw thing it is made from. */
   readonly what: string;
-  /** Usable grams; of the raw thing, grams as it is. */
+  /** Usable grams; of the raw thing, grams as it is. Whole pieces and packs, as far as it is known how it is sold. */
   readonly grams: number;
   readonly isRaw: boolean;
   /** In pieces where a shop counts them, rounded up. */
   readonly pieces?: number;
+  /** In packs as the household bought them before, rounded up. */
+  readonly packs?: { readonly count: number; readonly grams: number };
   /** What that weighs at the till, with peel and stone. */
   readonly shopGrams: number;
+  /** As it was last paid, where anybody said. */
+  readonly money?: number;
   /** What it is for. */
   readonly reasons: readonly Message[];
-  /** For what ripens: by when it must be ready. ISO 8601. */
+  /** For what a bowl wants: by when it must be in the house, and ready where it ripens. ISO 8601. */
   readonly readyBy?: string;
   /** How ripe to choose it, so that it is ready then. */
   readonly buy?: BuyStage;
 }
 
-/** How ripe something is bought. */
-export type BuyStage = 'unripe' | 'nearly' | 'ready';
+/** What a list to buy rests on. */
+export interface Buying {
+  readonly levels: readonly RestockLevel[];
+  readonly lots: readonly Lot[];
+  readonly catalogue: Catalogue;
+  readonly climate: Climate;
+  /** Milliseconds since 1970, and the day of the household that it falls on. */
+  readonly now: number;
+  readonly today: Day;
+  /** The days with a shop to come, in their order. */
+  readonly trips: readonly ShopTrip[];
+  readonly habits: Habits;
+}
 
-/** The hardest that will be ready then, standing where such fruit stands; ripe where none will be. */
-function stageToBuy(ripening: Ripening, climate: Climate, now: number, then: number): BuyStage {
-  const counter = climate.places.find(({ kind }) => kind === 'counter');
-  const span = { from: now, to: then, celsius: counter?.celsius ?? USUAL_CELSIUS.counter, kind: 'counter' as const };
-  const isReady = (stage: BuyStage): boolean => ripened(ripening, TOUCHED[stage], span) >= 1;
-  return (['unripe', 'nearly', 'ready'] as const).find(isReady) ?? 'ready';
+/** What is missing of one thing on one day with a shop. */
+interface Missing {
+  readonly row: Ingredient;
+  readonly trip: ShopTrip;
+  readonly grams: number;
+  readonly reasons: readonly Message[];
+  /** When the first bowl takes of it, milliseconds since 1970; undefined for what only fills up. */
+  readonly firstAt: number | undefined;
 }
 
 /**
  * What must be bought for bowls to come, minus what is on the shelf and will still be good then, and to come back up
- * to restock levels. Bowls are served in the order of their days; what one takes the next does not have.
+ * to restock levels. Bowls are served in the order of their days; what one takes the next does not have. Things are bought
+ * on the last day with a shop before their bowl, and with those of a bowl before where they still do for both; what is
+ * wanted before there is any such day, today.
+ * @returns day by day
  */
-export function buyList(
-  bowls: readonly WantedBowl[],
-  levels: readonly RestockLevel[],
-  lots: readonly Lot[],
-  catalogue: Catalogue,
-  climate: Climate,
-  now: number,
-): readonly BuyLine[] {
-  interface Missing {
-    grams: number;
-    reasons: Message[];
-    readyBy?: string;
-  }
-  const missing = new Map<string, Missing>();
-  const miss = (ingredientId: string, grams: number, reason: Message, readyBy?: string): void => {
+export function buyList(bowls: readonly WantedBowl[], buying: Buying): readonly BuyLine[] {
+  const { levels, lots, catalogue, climate, now, today, trips } = buying;
+  const byHand: ShopTrip = { day: today, from: -Infinity, at: now };
+  const tripFor = (then: number): ShopTrip => trips.findLast(({ from }) => from <= then) ?? byHand;
+  const missing: Missing[] = [];
+  const miss = (ingredientId: string, grams: number, reason: Message, then?: number): void => {
     if (grams < 0.5) return;
-    const known = missing.get(ingredientId);
-    missing.set(ingredientId, {
-      grams: (known?.grams ?? 0) + grams,
-      reasons: [...(known?.reasons ?? []), reason],
-      ...((known?.readyBy ?? readyBy) ? { readyBy: known?.readyBy ?? readyBy ?? '' } : {}),
-    });
+    const row = ingredientById(catalogue, ingredientId);
+    const doesForBoth = ({ trip, firstAt }: Missing): boolean =>
+      then === undefined || firstAt === undefined || lastsUntil(row, climate, trip.at, firstAt, then);
+    const at = missing.findIndex((one) => one.row.id === ingredientId && doesForBoth(one));
+    const known = missing[at];
+    if (known) missing[at] = { ...known, grams: known.grams + grams, reasons: [...known.reasons, reason] };
+    else {
+      const trip = then === undefined ? (trips[0] ?? byHand) : tripFor(then);
+      missing.push({ row, trip, grams, reasons: [reason], firstAt: then });
+    }
   };
   let left = [...lots];
   for (const bowl of [...bowls].sort((a, b) => a.at.localeCompare(b.at))) {
@@ -94,7 +105,7 @@ export function buyList(
     const plan = planDraw(bowl.lines, left, catalogue, climate, then, bowl.makings);
     for (const { ingredientId, shortGrams, takes } of plan) {
       const { isFromTap } = ingredientById(catalogue, ingredientId).traits;
-      if (!isFromTap) miss(ingredientId, shortGrams, message('buy.for-bowl', { name: bowl.name }), bowl.at);
+      if (!isFromTap) miss(ingredientId, shortGrams, message('buy.for-bowl', { name: bowl.name }), then);
       for (const take of takes)
         left = left.map((lot) => (lot.id === take.lotId ? { ...lot, grams: lot.grams - take.grams } : lot));
     }
@@ -103,29 +114,44 @@ export function buyList(
     const there = left.filter((lot) => lot.ingredientId === ingredientId).reduce((sum, lot) => sum + lot.grams, 0);
     miss(ingredientId, grams - there, message('buy.in-the-house'));
   }
-  return [...missing].map(([id, { grams, reasons, readyBy }]): BuyLine => {
-    const row = ingredientById(catalogue, id);
-    const recipe = rawRecipeOf(row);
-    const isRestock = readyBy === undefined;
-    const rawGrams = recipe ? (isRestock ? grams : makingFor(recipe, grams).rawGrams) : 0;
-    const { ripening } = row;
-    return {
-      ingredientId: id,
-      what: recipe ? recipe.raw.name : row.name,
-      grams: recipe ? rawGrams : grams,
-      isRaw: recipe !== undefined,
-      ...shopUnits(row, recipe ? rawGrams : grams, recipe !== undefined),
-      reasons: [...new Map(reasons.map((reason) => [JSON.stringify(reason), reason])).values()],
-      ...(readyBy ? { readyBy } : {}),
-      ...(ripening && readyBy ? { buy: stageToBuy(ripening, climate, now, Date.parse(readyBy)) } : {}),
-    };
-  });
+  return missing.map((one) => lineOf(one, buying)).sort((a, b) => a.day.localeCompare(b.day));
 }
 
-function shopUnits(row: Ingredient, grams: number, isRaw: boolean): Pick<BuyLine, 'pieces' | 'shopGrams'> {
-  if (isRaw || !row.pieces || row.measuredBy[0] !== 'piece') return { shopGrams: grams };
-  const each = pieceSize(row).usableGrams;
-  // A crumb over a whole piece does not buy another.
-  const pieces = Math.max(1, Math.ceil(grams / each - 0.1));
-  return { pieces, shopGrams: wholeGrams(pieces * each, row.pieces.refuseShare) };
+function lineOf({ row, trip, grams, reasons, firstAt }: Missing, { climate, habits }: Buying): BuyLine {
+  const recipe = rawRecipeOf(row);
+  // A level of what is cooked is one of the raw thing.
+  const wanted = recipe && firstAt !== undefined ? makingFor(recipe, grams).rawGrams : grams;
+  const units = shopUnits(row, wanted, habits[row.id]?.mostGrams);
+  const paid = habits[row.id]?.pricePerGram;
+  const { ripening } = row;
+  return {
+    ingredientId: row.id,
+    day: trip.day,
+    what: recipe ? recipe.raw.name : row.name,
+    isRaw: recipe !== undefined,
+    ...units,
+    ...(paid === undefined ? {} : { money: paid * units.grams }),
+    reasons: [...new Map(reasons.map((reason) => [JSON.stringify(reason), reason])).values()],
+    ...(firstAt === undefined ? {} : { readyBy: new Date(firstAt).toISOString() }),
+    ...(ripening && firstAt !== undefined ? { buy: stageToBuy(ripening, climate, trip.at, firstAt) } : {}),
+  };
+}
+
+/** A crumb over a whole piece does not buy another. */
+const CRUMB_SHARE = 0.1;
+const unitsFor = (grams: number, each: number): number => Math.max(1, Math.ceil(grams / each - CRUMB_SHARE));
+
+function shopUnits(
+  row: Ingredient,
+  grams: number,
+  packGrams: number | undefined,
+): Pick<BuyLine, 'grams' | 'pieces' | 'packs' | 'shopGrams'> {
+  if (!rawRecipeOf(row) && row.pieces && row.measuredBy[0] === 'piece') {
+    const each = pieceSize(row).usableGrams;
+    const pieces = unitsFor(grams, each);
+    return { grams: pieces * each, pieces, shopGrams: wholeGrams(pieces * each, row.pieces.refuseShare) };
+  }
+  if (packGrams === undefined) return { grams, shopGrams: grams };
+  const count = unitsFor(grams, packGrams);
+  return { grams: count * packGrams, packs: { count, grams: packGrams }, shopGrams: count * packGrams };
 }

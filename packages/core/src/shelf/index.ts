@@ -10,6 +10,8 @@ export * from './lot';
 export * from './stockDraft';
 export * from './plan';
 export * from './value';
+export * from './habit';
+export * from './trip';
 export * from './buy';
 export * from './fridge';
 export * from './scale';

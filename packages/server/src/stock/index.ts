@@ -1,3 +1,4 @@
+export { readHabits } from './habits';
 export { plannedBowls, type PlannedBowl } from './planned';
 export { readRestock, setRestock } from './restock';
 export { applyChange, changeStock, getLot, listMovements, readShelf, toLot, undoChange } from './stock';

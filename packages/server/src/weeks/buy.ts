@@ -1,18 +1,30 @@
-import type { KeptWeekPlan } from '@amber-ladle/contract';
-import { buyList, type BuyLine, type Lot, type WantedBowl } from '@amber-ladle/core/shelf';
-import { coldOnceReady } from '@amber-ladle/core/plan';
+import type { KeptBuyLine, KeptWeekPlan } from '@amber-ladle/contract';
+import { buyToCsv } from '@amber-ladle/core/exchange';
+import type { Ingredient } from '@amber-ladle/core/ingredient';
+import { standInsFor } from '@amber-ladle/core/mask';
+import { coldOnceReady, shopTrips } from '@amber-ladle/core/plan';
+import { buyList, type Lot, type WantedBowl } from '@amber-ladle/core/shelf';
 import { localDay } from '@amber-ladle/core/time';
+import { listed, sentenceOf } from '@amber-ladle/words';
 import { In, MoreThan } from 'typeorm';
 import { readHistories } from '../bowl';
 import { listHeads } from '../head';
-import { readSettings } from '../household';
+import { readerIn, readSettings } from '../household';
 import { readCatalogue } from '../ingredient';
 import type { Household } from '../kernel/household';
 import { listMasks } from '../mask';
 import { climateOf } from '../place';
-import { plannedBowls, readRestock, toLot, type PlannedBowl } from '../stock';
+import { plannedBowls, readHabits, readRestock, toLot, type PlannedBowl } from '../stock';
 import { LotEntity } from '../stock/table';
-import { lastPlan } from './weeks';
+import { lastPlan, readWishes } from './weeks';
+
+/** A bowl that is wanted, with its mask. */
+type Wanted = WantedBowl & Pick<PlannedBowl, 'maskId'>;
+
+/** Days with a shop are looked for so far ahead. */
+const DAYS_AHEAD = 60;
+/** Of what would do instead, so much is said. */
+const MOST_STAND_INS = 3;
 
 /**
  * Bowls of the last plan that still stand: not past, not kept for their day already, and nobody of them had a bowl since.
@@ -21,11 +33,12 @@ async function bowlsOfPlan(
   household: Household,
   plan: KeptWeekPlan,
   kept: readonly PlannedBowl[],
-): Promise<readonly WantedBowl[]> {
+): Promise<readonly Wanted[]> {
   const { timeZone } = await readSettings(household);
   const dayOf = (at: string): string => localDay(Date.parse(at), timeZone);
   const today = dayOf(household.clock.now());
   const histories = await readHistories(household);
+  const { locale } = await readerIn(household);
   const names = new Map((await listHeads(household)).map(({ id, name }) => [id, name]));
   const masks = new Map((await listMasks(household)).map(({ id, name }) => [id, name]));
   const isKept = (bowl: KeptWeekPlan['bowls'][number]): boolean =>
@@ -38,8 +51,12 @@ async function bowlsOfPlan(
   return plan.bowls
     .filter((bowl) => bowl.day >= today && !isKept(bowl) && !isMade(bowl))
     .map(({ at, maskId, headIds, lines }) => ({
-      name: `${masks.get(maskId) ?? maskId} for ${headIds.map((id) => names.get(id) ?? id).join(', ')}`,
+      name: `${masks.get(maskId) ?? maskId} for ${listed(
+        headIds.map((id) => names.get(id) ?? id),
+        locale,
+      )}`,
       at,
+      maskId,
       lines,
     }));
 }
@@ -51,7 +68,7 @@ export async function bowlsOfWeeks(household: Household): Promise<readonly Wante
 }
 
 /** What to buy for bowls to come, kept or planned, and to come back to the restock levels. */
-export async function readBuyList(household: Household): Promise<readonly BuyLine[]> {
+export async function readBuyList(household: Household): Promise<readonly KeptBuyLine[]> {
   const { source, clock } = household;
   const now = clock.now();
   const catalogue = await readCatalogue(household);
@@ -75,5 +92,46 @@ export async function readBuyList(household: Household): Promise<readonly BuyLin
     const row = chilled.has(lot.id) ? catalogue.get(lot.ingredientId) : undefined;
     return row ? coldOnceReady(row, lot, climate, present) : lot;
   });
-  return buyList(bowls, levels, standing, catalogue, climate, present);
+  const { timeZone } = await readSettings(household);
+  const list = buyList(bowls, {
+    levels,
+    lots: standing,
+    catalogue,
+    climate,
+    now: present,
+    today: localDay(present, timeZone),
+    trips: shopTrips(await readWishes(household), present, timeZone, DAYS_AHEAD),
+    habits: await readHabits(household),
+  });
+  const masks = (await listMasks(household)).filter(({ id }) => bowls.some(({ maskId }) => maskId === id));
+  const avoid = await notForEverybody(household);
+  return list.map((line) => ({
+    ...line,
+    instead: standInsFor(masks, line.ingredientId, catalogue, { avoid })
+      .slice(0, MOST_STAND_INS)
+      .map(({ id }) => id),
+  }));
+}
+
+/** What somebody of the household is allergic to, and what is lively on skin: no advice to shout across a shop. */
+async function notForEverybody(household: Household): Promise<(row: Ingredient) => boolean> {
+  const stories = (await listHeads(household)).map(({ story }) => story);
+  const allergies = new Set(stories.flatMap((story) => story.allergies));
+  const isLatex = stories.some(({ hasLatexAllergy }) => hasLatexAllergy);
+  return ({ allergens, crossesWithLatex, traits }) =>
+    traits.skin.includes('lively') || allergens.some((one) => allergies.has(one)) || (isLatex && crossesWithLatex);
+}
+
+/** The list to buy as a table. */
+export async function exportBuyList(household: Household): Promise<string> {
+  const catalogue = await readCatalogue(household);
+  const reader = await readerIn(household);
+  const nameOf = (id: string): string => catalogue.get(id)?.name ?? id;
+  return buyToCsv(
+    (await readBuyList(household)).map(({ instead, reasons, ...line }) => ({
+      ...line,
+      aims: reasons.map((reason) => sentenceOf(reason, reader)),
+      instead: instead.map(nameOf),
+    })),
+  );
 }

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
-import type { WeekBack, WeekPlan, WeeksHeld } from '@amber-ladle/contract';
-import type { BuyLine } from '@amber-ladle/core/shelf';
+import type { KeptBuyLine, WeekBack, WeekPlan, WeeksHeld } from '@amber-ladle/contract';
+import { NO_STORY } from '@amber-ladle/core/judge';
 import { USUAL_WISHES } from '@amber-ladle/core/plan';
 import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
@@ -16,7 +16,7 @@ beforeEach(async () => {
 afterEach(() => house.close());
 const api = () => request(house.app);
 const held = async (): Promise<WeeksHeld> => (await api().get('/api/weeks').expect(200)).body;
-const buys = async (): Promise<BuyLine[]> => (await api().get('/api/buy').expect(200)).body;
+const buys = async (): Promise<KeptBuyLine[]> => (await api().get('/api/buy').expect(200)).body;
 
 const aPlan = (change: Partial<WeekPlan> = {}): WeekPlan => ({
   day: '2026-03-14',
@@ -110,6 +110,52 @@ describe('a plan that is kept', () => {
     const avocado = (await buys()).find(({ ingredientId }) => ingredientId === 'avocado');
     expect(avocado).toMatchObject({ pieces: 1, readyBy: '2026-03-16T17:00:00.000Z' });
     expect(avocado?.reasons[0]?.params).toEqual({ name: 'Towpath avocado for Wren' });
+  });
+
+  it('is bought on the last day with a shop before, with what would do instead, and is a table', async () => {
+    const wishes = { ...USUAL_WISHES, shopWeekdays: [0] };
+    await api().put('/api/weeks/wishes').send({ wishes, seen: USUAL_WISHES }).expect(200);
+    await api().put('/api/weeks/plan').send(aPlan()).expect(200);
+    const found = await buys();
+    expect(found.map(({ what, day }) => `${what} ${day}`)).toEqual(['Avocado 2026-03-15', 'Honey 2026-03-15']);
+    expect(found[0]?.instead.length).toBeGreaterThan(0);
+    const { text } = await api()
+      .get('/api/files/buy.csv')
+      .expect(200)
+      .expect('Content-Type', /text\/csv/);
+    expect(text).toContain('2026-03-15,Avocado,1,');
+    expect(text).toContain('Towpath avocado for Wren');
+  });
+
+  it('offers nobody’s allergen instead', async () => {
+    await api().put('/api/weeks/plan').send(aPlan()).expect(200);
+    const standIns = async () => (await buys()).flatMap(({ instead }) => instead);
+    expect(await standIns()).toContain('strained-yogurt');
+    const story = { ...NO_STORY, allergies: ['milk'] };
+    await api()
+      .post('/api/heads')
+      .send({ ...aHead, name: 'Zora', story })
+      .expect(201);
+    expect(await standIns()).not.toContain('strained-yogurt');
+  });
+
+  it('knows a price and a pack when nothing of them is left, and forgets what was taken back', async () => {
+    const lotId = randomUUID();
+    const since = '2026-03-01T09:00:00.000Z';
+    const lots = [{ id: lotId, ingredientId: 'honey', state: 'whole', since, label: '', pricePerGram: 0.02 }];
+    const add = {
+      id: randomUUID(),
+      note: '',
+      lots,
+      movements: [{ lotId, kind: 'add', grams: 340, placeId: 'counter', at: since }],
+    };
+    await api().post('/api/stock').send(add).expect(201);
+    const gone = [{ lotId, kind: 'discard', grams: -340, reason: 'other' }];
+    await api().post('/api/stock').send({ id: randomUUID(), note: '', lots: [], movements: gone }).expect(201);
+    await api().put('/api/weeks/plan').send(aPlan()).expect(200);
+    const honey = async () => (await buys()).find(({ ingredientId }) => ingredientId === 'honey');
+    expect(await honey()).toMatchObject({ packs: { count: 1, grams: 340 }, money: 6.8 });
+    expect((await held()).habits).toEqual({ honey: { mostGrams: 340, pricePerGram: 0.02 } });
   });
 
   it('stands in the calendar', async () => {

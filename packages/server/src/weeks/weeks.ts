@@ -7,7 +7,7 @@ import { readSettings } from '../household';
 import { SettingEntity } from '../household/table';
 import type { Household } from '../kernel/household';
 import { stale } from '../kernel/refusal';
-import { plannedBowls } from '../stock';
+import { plannedBowls, readHabits } from '../stock';
 import { WeekPlanEntity } from './table';
 
 const KEY = 'weeks';
@@ -16,6 +16,9 @@ const wishesIn = async (manager: EntityManager): Promise<WeekWishes> => {
   const row = await manager.findOneBy(SettingEntity, { key: KEY });
   return { ...USUAL_WISHES, ...((row?.value ?? {}) as Partial<WeekWishes>) };
 };
+
+/** What is wished of the weeks, what is past included. */
+export const readWishes = ({ source }: Household): Promise<WeekWishes> => wishesIn(source.manager);
 
 /** The plan that was kept last. */
 export async function lastPlan({ source }: Household): Promise<KeptWeekPlan | undefined> {
@@ -31,6 +34,7 @@ export async function readWeeks(household: Household): Promise<WeeksHeld> {
   return {
     wishes: stillWished(await wishesIn(household.source.manager), today),
     plan: await lastPlan(household),
+    habits: await readHabits(household),
     kept: planned.map(({ id, at, maskId, headIds }) => ({
       bowlId: id,
       day: localDay(Date.parse(at), timeZone),

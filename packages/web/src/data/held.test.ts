@@ -122,3 +122,20 @@ describe('a bowl as it will be once held presses are told', () => {
     expect(chosen).toEqual({ ...life, wearAimMinutes: 30 });
   });
 });
+
+it('holds what came home from the shop, as it was, and knows which line of the list it ticks off', async () => {
+  const held = useHeld();
+  isAway = true;
+  const change = { id: 'c', note: '', lots: [], movements: [] };
+  const take = vi.fn();
+  const answer = held.tellBought({ pressId: 'c', pressedAt: Date.now(), line: '2026-03-14 honey', change }, take);
+  await vi.advanceTimersByTimeAsync(60_000);
+  expect([...held.bought]).toEqual(['2026-03-14 honey']);
+  expect(take).not.toHaveBeenCalled();
+  isAway = false;
+  await vi.advanceTimersByTimeAsync(3000);
+  await answer;
+  expect(told).toEqual([change]);
+  expect(take).toHaveBeenCalledOnce();
+  expect([...held.bought]).toEqual([]);
+});

@@ -1,4 +1,13 @@
-import { api, type BowlLife, type DayPress, type LoggedBowl, type WashDay, type Wearing } from '@amber-ladle/contract';
+import {
+  api,
+  type BowlLife,
+  type DayPress,
+  type LoggedBowl,
+  type StockAnswer,
+  type StockChange,
+  type WashDay,
+  type Wearing,
+} from '@amber-ladle/contract';
 import { useLocalStorage } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
@@ -26,15 +35,28 @@ export interface WearHeld extends Pressed {
   readonly bowlId: string;
   readonly body: Wearing & { readonly headId: string };
 }
-export type Held = DayHeld | WearHeld | NoteHeld;
+/** Of what came home from the shop: the change says itself when that was. */
+export interface BuyHeld extends Pressed {
+  readonly kind: 'buy';
+  /** The line of the list that it ticks off. */
+  readonly line: string;
+  readonly change: StockChange;
+}
+export type Held = DayHeld | WearHeld | NoteHeld | BuyHeld;
 
 /** The running day, the bowl, or the page of the log that a press is about: each has answers of its own. */
-const aboutOf = (press: Held): string =>
-  press.kind === 'day'
-    ? `day ${press.dayId}`
-    : press.kind === 'wear'
-      ? `wear ${press.bowlId}`
-      : `note ${press.bowlId} ${press.headId}`;
+function aboutOf(press: Held): string {
+  switch (press.kind) {
+    case 'day':
+      return `day ${press.dayId}`;
+    case 'wear':
+      return `wear ${press.bowlId}`;
+    case 'note':
+      return `note ${press.bowlId} ${press.headId}`;
+    case 'buy':
+      return `buy ${press.line}`;
+  }
+}
 
 /** Where nobody answers it is tried again after so long. */
 const RETRY_MILLISECONDS = 1500;
@@ -56,8 +78,9 @@ export const useHeld = defineStore('held', () => {
   const answeredHere = new Set<string>();
   const shown = untilHeard<Held>(presses, (pressId) => answeredHere.has(pressId), aboutOf);
 
-  function ask(press: Held): Promise<WashDay | BowlLife | LoggedBowl> {
+  function ask(press: Held): Promise<WashDay | BowlLife | LoggedBowl | StockAnswer> {
     if (press.kind === 'note') return told(press);
+    if (press.kind === 'buy') return call(api.stock.change, { body: press.change });
     const seconds = Math.max(0, Math.round((household.now().getTime() - press.pressedAt) / 1000));
     const ago = Math.min(seconds, MOST_SECONDS[press.kind]);
     if (press.kind === 'day')
@@ -127,14 +150,20 @@ export const useHeld = defineStore('held', () => {
   const tellNote = (press: Omit<NoteHeld, 'kind'>, take: (answer: LoggedBowl) => void): Promise<void> =>
     hold({ kind: 'note', ...press }, take);
 
+  /** As {@link tellDay}, of what came home from the shop. */
+  const tellBought = (press: Omit<BuyHeld, 'kind'>, take: (answer: StockAnswer) => void): Promise<void> =>
+    hold({ kind: 'buy', ...press }, take);
+
   const ofDay = (dayId: string | undefined): readonly DayHeld[] =>
     shown.value.filter((one): one is DayHeld => one.kind === 'day' && one.dayId === dayId);
   const ofBowl = (bowlId: string | undefined): readonly WearHeld[] =>
     shown.value.filter((one): one is WearHeld => one.kind === 'wear' && one.bowlId === bowlId);
   const ofPage = ({ bowlId, headId }: Pick<LoggedBowl, 'bowlId' | 'headId'>): readonly NoteHeld[] =>
     shown.value.filter((one): one is NoteHeld => one.kind === 'note' && one.bowlId === bowlId && one.headId === headId);
+  /** Lines of the list to buy that are ticked off, and not told yet. */
+  const bought = computed(() => new Set(shown.value.flatMap((one) => (one.kind === 'buy' ? [one.line] : []))));
   const count = computed(() => presses.value.length);
   // What waited when the page was left is told now.
   void tellAll();
-  return { ofDay, ofBowl, ofPage, count, tellDay, tellWear, tellNote };
+  return { ofDay, ofBowl, ofPage, bought, count, tellDay, tellWear, tellNote, tellBought };
 });

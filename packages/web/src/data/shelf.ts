@@ -21,6 +21,7 @@ import { computed, ref, shallowRef } from 'vue';
 import { v4 as newId } from 'uuid';
 import { onChange } from './changes';
 import { call } from './client';
+import { useHeld } from './held';
 import { useHousehold } from './household';
 import { inTurn } from './inTurn';
 import { useNotice } from './notice';
@@ -111,6 +112,16 @@ export const useShelf = defineStore('shelf', () => {
     notice.show(note, () => undo(wanted.id));
     return wanted;
   }
+  /**
+   * What came home from the shop; held here while nobody answers, since shops have thick walls.
+   * @param line of the list to buy that it ticks off
+   */
+  async function comeHome(line: string, note: string, lot: NewLot, movement: NewMovement): Promise<void> {
+    const change: StockChange = { id: newId(), note, lots: [lot], movements: [movement] };
+    const pressedAt = household.now().getTime();
+    await useHeld().tellBought({ pressId: change.id, pressedAt, line, change }, show);
+    notice.show(note, () => undo(change.id));
+  }
   async function undo(id: string): Promise<void> {
     show(await call(api.stock.undo, { params: { id } }));
   }
@@ -145,6 +156,7 @@ export const useShelf = defineStore('shelf', () => {
     read,
     placeById,
     change,
+    comeHome,
     undo,
     savePlace,
     removePlace,

@@ -26,7 +26,7 @@ export const useWeeks = defineStore('weeks', () => {
   const household = useHousehold();
   const shelf = useShelf();
   const notice = useNotice();
-  const held = shallowRef<WeeksHeld>({ wishes: USUAL_WISHES, kept: [] });
+  const held = shallowRef<WeeksHeld>({ wishes: USUAL_WISHES, kept: [], habits: {} });
   const isReady = ref(false);
   /** The plan as it is reckoned now; nothing before the first answer. */
   const weeks = shallowRef<Weeks>();
@@ -51,7 +51,8 @@ export const useWeeks = defineStore('weeks', () => {
   async function load(): Promise<void> {
     if (!isFollowing) {
       isFollowing = true;
-      for (const topic of ['weeks', 'bowls'] as const) onChange(topic, () => void read().catch(() => undefined));
+      for (const topic of ['weeks', 'bowls', 'shelf'] as const)
+        onChange(topic, () => void read().catch(() => undefined));
     }
     await Promise.all([read(), shelf.load()]);
   }
@@ -76,6 +77,7 @@ export const useWeeks = defineStore('weeks', () => {
       })),
       masks: household.masks,
       lots: shelf.lots,
+      habits: held.value.habits,
       kept: held.value.kept.map(({ day, maskId, headIds }) => ({ day, maskId, headIds })),
       wishes: wishes.value,
       former: [],
@@ -211,9 +213,18 @@ export interface PlanChange {
   readonly cause: Cause;
 }
 
-const partsOf = ({ wishes, kept, lots, heads, masks, house, now }: SentHousehold): Readonly<Record<Cause, string>> => ({
+const partsOf = ({
+  wishes,
+  kept,
+  lots,
+  habits,
+  heads,
+  masks,
+  house,
+  now,
+}: SentHousehold): Readonly<Record<Cause, string>> => ({
   wishes: JSON.stringify([wishes, kept]),
-  shelf: JSON.stringify([lots, house.climate.readings]),
+  shelf: JSON.stringify([lots, habits, house.climate.readings]),
   heads: JSON.stringify(heads),
   masks: JSON.stringify([masks.map(({ id, version }) => `${id} ${version}`), house.own, house.schools]),
   time: String(now),

@@ -243,7 +243,9 @@ const trial = computed(() => {
       <div class="two">
         <div>
           <BuyPanel />
-          <p v-if="weeks.weeks" class="quiet">{{ spendingWords(weeks.weeks, household.where) }}</p>
+          <p v-if="weeks.weeks && weeks.wishes.budget !== undefined" class="quiet">
+            {{ spendingWords(weeks.weeks, household.where) }}
+          </p>
         </div>
         <BackPanel />
       </div>

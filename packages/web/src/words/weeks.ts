@@ -62,12 +62,12 @@ export function sumWords(weeks: Weeks, nameOf: (headId: string) => string, catal
   return `${lost}, ${waits}.${than}`;
 }
 
-/** What the shopping of a plan costs as far as prices are known; nothing where there is nothing to buy. */
+/** What the shopping of a plan costs as far as prices are known. */
 export function spendingWords(
   { spent, purchases, unpriced }: Pick<Weeks, 'spent' | 'purchases' | 'unpriced'>,
   where: Pick<Written, 'locale' | 'currency'>,
 ): string {
-  if (purchases.length === 0) return '';
+  if (purchases.length === 0) return 'Nothing has to be bought for it.';
   if (unpriced === purchases.length) return 'No price is known of what the plan has to buy.';
   const more = unpriced > 0 ? `; of ${unpriced} more no price is known` : '';
   return `What the plan has to buy comes to about ${writeMoney(spent, where)}${more}.`;

@@ -7,6 +7,7 @@ export const FAMILY_ROWS: readonly FamilyRow[] = [
     id: 'fruit',
     name: 'Fruit',
     tint: '#9DB26A',
+    aisle: 'fresh',
     traits: { roles: ['body', 'active'], prepared: 'cut', blending: 'warms' },
     keeping: { whole: keepsDays(3, 5, 'foodkeeper'), cut: coldDays(1, 'foodkeeper', 3), made: coldDays(1) },
   },
@@ -14,6 +15,7 @@ export const FAMILY_ROWS: readonly FamilyRow[] = [
     id: 'vegetable',
     name: 'Vegetables',
     tint: '#A9C79A',
+    aisle: 'fresh',
     traits: { roles: ['body', 'active'], prepared: 'cut', blending: 'warms' },
     keeping: { whole: keepsDays(2, 5, 'foodkeeper'), cut: coldDays(2), made: coldDays(1) },
   },
@@ -21,6 +23,7 @@ export const FAMILY_ROWS: readonly FamilyRow[] = [
     id: 'juice',
     name: 'Pressed juices',
     tint: '#E0C27A',
+    aisle: 'fresh',
     traits: { roles: ['active', 'thinner', 'body'], prepared: 'press', inBowl: 'made' },
     keeping: { whole: keepsDays(7, 14, 'foodkeeper'), cut: coldDays(2), made: coldDays(2) },
   },
@@ -28,6 +31,7 @@ export const FAMILY_ROWS: readonly FamilyRow[] = [
     id: 'root',
     name: 'Roots',
     tint: '#D9874A',
+    aisle: 'fresh',
     traits: { roles: ['body'], prepared: 'cut', inBowl: 'made', hazards: ['hot-work'] },
     keeping: { whole: keepsDays(4, 14, 'foodkeeper'), cut: coldDays(3), made: coldDays(3, 'foodkeeper', 3) },
   },
@@ -35,6 +39,7 @@ export const FAMILY_ROWS: readonly FamilyRow[] = [
     id: 'egg',
     name: 'Egg',
     tint: '#E9BC4E',
+    aisle: 'cold',
     traits: {
       roles: ['active', 'body'],
       stands: 'fridge',
@@ -55,6 +60,7 @@ export const FAMILY_ROWS: readonly FamilyRow[] = [
     id: 'aloe',
     name: 'Aloe',
     tint: '#B9D3B0',
+    aisle: 'fresh',
     traits: {
       roles: ['active', 'humectant', 'thinner', 'body'],
       prepared: 'fillet',
@@ -73,6 +79,7 @@ export const FAMILY_ROWS: readonly FamilyRow[] = [
     id: 'grain',
     name: 'Grains',
     tint: '#E8D9B8',
+    aisle: 'dry',
     traits: {
       roles: ['body', 'active'],
       inBowl: 'made',
@@ -85,6 +92,7 @@ export const FAMILY_ROWS: readonly FamilyRow[] = [
     id: 'seed-gel',
     name: 'Seed and pod gels',
     tint: '#CBBFA0',
+    aisle: 'dry',
     traits: { roles: ['body', 'active'], inBowl: 'made', hazards: ['hot-work'] },
     keeping: { raw: dryMonths(6), made: coldDays(2, 'own', 3) },
   },
@@ -92,6 +100,7 @@ export const FAMILY_ROWS: readonly FamilyRow[] = [
     id: 'starch',
     name: 'Starch',
     tint: '#EDE6D4',
+    aisle: 'dry',
     traits: { roles: ['body'], inBowl: 'made', hazards: ['hot-work', 'cooked-starch'], thickens: 'cooked-starch' },
     keeping: { raw: dryMonths(24), made: { ...coldDays(1, 'own'), standsHours: 1 } },
   },
@@ -99,6 +108,7 @@ export const FAMILY_ROWS: readonly FamilyRow[] = [
     id: 'dairy',
     name: 'Dairy',
     tint: '#F3EAD7',
+    aisle: 'cold',
     traits: { roles: ['body', 'active'], inBowl: 'opened', isPacked: true, stands: 'fridge', goesInCool: true },
     keeping: { whole: { roomHours: 2, warmHours: 1, coldHours: 14 * 24, source: 'foodkeeper' }, opened: coldDays(5) },
   },
@@ -106,6 +116,7 @@ export const FAMILY_ROWS: readonly FamilyRow[] = [
     id: 'plant-milk',
     name: 'Plant milks',
     tint: '#EFE7DC',
+    aisle: 'dry',
     traits: { roles: ['thinner', 'body'], inBowl: 'opened', isPacked: true, isThinner: false },
     keeping: { whole: dryMonths(6), opened: coldDays(3) },
   },
@@ -113,6 +124,7 @@ export const FAMILY_ROWS: readonly FamilyRow[] = [
     id: 'honey',
     name: 'Honey and syrups',
     tint: '#D98E2B',
+    aisle: 'dry',
     traits: { roles: ['humectant', 'body'], inBowl: 'opened', isPacked: true, thickens: 'syrup', skin: ['lightens'] },
     keeping: { whole: dryMonths(24), opened: dryMonths(12) },
   },
@@ -120,6 +132,7 @@ export const FAMILY_ROWS: readonly FamilyRow[] = [
     id: 'oil',
     name: 'Oils',
     tint: '#C9A545',
+    aisle: 'dry',
     traits: { roles: ['oil'], matter: 'fat', inBowl: 'opened', isPacked: true, countsAs: ['oil'] },
     keeping: { whole: dryMonths(12), opened: dryMonths(6), made: dryMonths(6) },
   },
@@ -127,6 +140,7 @@ export const FAMILY_ROWS: readonly FamilyRow[] = [
     id: 'butter',
     name: 'Butters',
     tint: '#E5D08D',
+    aisle: 'care',
     traits: { roles: ['oil'], matter: 'fat', inBowl: 'opened', isPacked: true, countsAs: ['oil'] },
     keeping: { whole: dryMonths(12), opened: dryMonths(6) },
   },
@@ -134,6 +148,7 @@ export const FAMILY_ROWS: readonly FamilyRow[] = [
     id: 'powder',
     name: 'Leaf and flower powders',
     tint: '#9B5A5F',
+    aisle: 'care',
     traits: {
       roles: ['active'],
       matter: 'dry',
@@ -151,6 +166,7 @@ export const FAMILY_ROWS: readonly FamilyRow[] = [
     id: 'pepper',
     name: 'Pepper',
     tint: '#5F554C',
+    aisle: 'dry',
     traits: {
       roles: ['active'],
       matter: 'dry',
@@ -167,6 +183,7 @@ export const FAMILY_ROWS: readonly FamilyRow[] = [
     id: 'clay',
     name: 'Clays',
     tint: '#D4CBBE',
+    aisle: 'care',
     traits: {
       roles: ['active', 'body'],
       matter: 'dry',
@@ -183,6 +200,7 @@ export const FAMILY_ROWS: readonly FamilyRow[] = [
     id: 'soda',
     name: 'Soda',
     tint: '#E3E3DF',
+    aisle: 'dry',
     traits: {
       roles: ['active'],
       matter: 'dry',
@@ -198,6 +216,7 @@ export const FAMILY_ROWS: readonly FamilyRow[] = [
     id: 'acid',
     name: 'Acids',
     tint: '#D6CE62',
+    aisle: 'dry',
     traits: {
       roles: ['acid'],
       inBowl: 'opened',
@@ -213,6 +232,7 @@ export const FAMILY_ROWS: readonly FamilyRow[] = [
     id: 'humectant',
     name: 'Humectants',
     tint: '#BFD0D6',
+    aisle: 'care',
     traits: { roles: ['humectant'], inBowl: 'opened', isPacked: true },
     keeping: { whole: dryMonths(24), opened: dryMonths(12) },
   },
@@ -220,6 +240,7 @@ export const FAMILY_ROWS: readonly FamilyRow[] = [
     id: 'scent',
     name: 'Scents',
     tint: '#A58DB0',
+    aisle: 'care',
     traits: {
       roles: ['scent'],
       matter: 'drops',
@@ -236,6 +257,7 @@ export const FAMILY_ROWS: readonly FamilyRow[] = [
     id: 'base',
     name: 'Bought bases',
     tint: '#E7DAD0',
+    aisle: 'care',
     traits: { roles: ['body', 'active'], inBowl: 'opened', isPacked: true },
     keeping: { whole: dryMonths(24), opened: dryMonths(12) },
   },
@@ -243,6 +265,7 @@ export const FAMILY_ROWS: readonly FamilyRow[] = [
     id: 'brew',
     name: 'Teas and brews',
     tint: '#B98A5E',
+    aisle: 'dry',
     traits: { roles: ['thinner', 'active', 'body'], inBowl: 'made' },
     keeping: { raw: dryMonths(24), made: coldDays(2, 'own') },
   },
@@ -250,6 +273,7 @@ export const FAMILY_ROWS: readonly FamilyRow[] = [
     id: 'protein',
     name: 'Protein powders',
     tint: '#EAD9C2',
+    aisle: 'dry',
     traits: { roles: ['active', 'body'], inBowl: 'made', countsAs: ['protein'], hazards: ['hot-work'] },
     keeping: { raw: dryMonths(24), made: coldDays(1, 'own') },
   },
@@ -257,6 +281,7 @@ export const FAMILY_ROWS: readonly FamilyRow[] = [
     id: 'water',
     name: 'Water',
     tint: '#C3DAE0',
+    aisle: 'dry',
     traits: { roles: ['thinner'], inBowl: 'opened', isFromTap: true, isThinner: true },
     // Boiled and cooled: a day on the counter, three in the cold (own).
     keeping: { whole: dryMonths(12), opened: keepsDays(1, 3, 'own') },
@@ -269,5 +294,5 @@ export const FAMILY_BY_ID: ReadonlyMap<string, FamilyRow> = new Map(FAMILY_ROWS.
 export const FAMILIES: readonly string[] = FAMILY_ROWS.map(({ id }) => id);
 
 /** A family's row; one that is not in the table stands under "Other things". */
-export const familyOf = (id: string): Pick<FamilyRow, 'id' | 'name' | 'tint'> =>
-  FAMILY_BY_ID.get(id) ?? { id, name: 'Other things', tint: '#D8CFC2' };
+export const familyOf = (id: string): Pick<FamilyRow, 'id' | 'name' | 'tint' | 'aisle'> =>
+  FAMILY_BY_ID.get(id) ?? { id, name: 'Other things', tint: '#D8CFC2', aisle: 'dry' };

@@ -1,0 +1,59 @@
+<script setup lang="ts">
+import { readQuantity } from '@amber-ladle/core/measure';
+import { computed, ref } from 'vue';
+import { useHousehold } from '../data/household';
+import { useNotice } from '../data/notice';
+import { useShelf } from '../data/shelf';
+
+/** What should never run out. */
+const emit = defineEmits<{ change: [] }>();
+const household = useHousehold();
+const shelf = useShelf();
+const notice = useNotice();
+
+const items = computed(() => [...household.catalogue.values()].map(({ id, name }) => ({ value: id, title: name })));
+const ingredientId = ref<string | null>(null);
+const amount = ref('250');
+async function set(): Promise<void> {
+  const grams = readQuantity(amount.value, 'g');
+  if (!ingredientId.value || !(grams >= 0)) return;
+  try {
+    await shelf.setRestock({ ingredientId: ingredientId.value, grams });
+    emit('change');
+    ingredientId.value = null;
+  } catch (error) {
+    notice.fail(error);
+  }
+}
+const words = computed(() =>
+  shelf.restock
+    .map((level) => `${household.catalogue.get(level.ingredientId)?.name ?? level.ingredientId} ${level.grams} g`)
+    .join(', '),
+);
+</script>
+
+<template>
+  <details class="no-print">
+    <summary>Always in the house</summary>
+    <p class="quiet">{{ words || 'Oils and dry goods that should never run out.' }}</p>
+    <div class="level">
+      <v-autocomplete
+        v-model="ingredientId"
+        :items="items"
+        label="What"
+        density="compact"
+        no-data-text="Nothing of that name."
+      />
+      <v-text-field v-model="amount" label="at least" suffix="g" density="compact" inputmode="decimal" />
+      <v-btn variant="tonal" color="primary" :disabled="!ingredientId" @click="set">Set</v-btn>
+    </div>
+  </details>
+</template>
+
+<style scoped>
+.level {
+  display: grid;
+  grid-template-columns: 1.4fr 1fr auto;
+  gap: 6px;
+}
+</style>
