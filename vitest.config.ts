@@ -3,7 +3,6 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
   test: {
-    // Browser tests wait more than they reckon: two go side by side on two cores.
     maxWorkers: Math.max(2, availableParallelism() - 1),
     projects: [
       'packages/core',
@@ -18,6 +17,9 @@ export default defineConfig({
           include: ['e2e/tests/**/*.test.ts'],
           testTimeout: 120_000,
           hookTimeout: 120_000,
+          // A browser that draws without a graphics card keeps both cores busy by itself.
+          fileParallelism: false,
+          sequence: { groupOrder: 1 },
         },
       },
     ],

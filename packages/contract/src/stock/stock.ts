@@ -5,6 +5,7 @@ import {
   type BuyLine,
   type Lot,
   type LotMovement,
+  type Paces,
   type Reading,
 } from '@amber-ladle/core/shelf';
 import { array, number, object, string } from 'yup';
@@ -38,6 +39,8 @@ export interface Shelf {
   total: number;
   places: readonly KeptPlace[];
   readings: readonly Reading[];
+  /** How things ripen in this kitchen, as far as it was learnt. */
+  paces: Paces;
 }
 
 const MOST_LINES = 200;

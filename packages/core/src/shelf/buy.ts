@@ -123,7 +123,7 @@ function lineOf({ row, trip, grams, reasons, firstAt }: Missing, { climate, habi
   const wanted = recipe && firstAt !== undefined ? makingFor(recipe, grams).rawGrams : grams;
   const units = shopUnits(row, wanted, habits[row.id]?.mostGrams);
   const paid = habits[row.id]?.pricePerGram;
-  const { ripening } = row;
+  const buy = firstAt === undefined ? undefined : stageToBuy(row, climate, trip.at, firstAt);
   return {
     ingredientId: row.id,
     day: trip.day,
@@ -133,7 +133,7 @@ function lineOf({ row, trip, grams, reasons, firstAt }: Missing, { climate, habi
     ...(paid === undefined ? {} : { money: paid * units.grams }),
     reasons: [...new Map(reasons.map((reason) => [JSON.stringify(reason), reason])).values()],
     ...(firstAt === undefined ? {} : { readyBy: new Date(firstAt).toISOString() }),
-    ...(ripening && firstAt !== undefined ? { buy: stageToBuy(ripening, climate, trip.at, firstAt) } : {}),
+    ...(buy ? { buy } : {}),
   };
 }
 

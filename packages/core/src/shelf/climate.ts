@@ -1,4 +1,5 @@
 import { HOUR } from '../time';
+import type { Paces } from './pace';
 import type { Place, PlaceKind } from './place';
 
 /** From this moment on it stands there. Instants are ISO 8601 in UTC. */
@@ -23,11 +24,13 @@ export interface Span {
   readonly kind: PlaceKind;
 }
 
-/** The places of a household and what their thermometers said. */
+/** The places of a household, what their thermometers said, and how things ripen there. */
 export interface Climate {
   readonly places: readonly Place[];
   /** By rising instant. */
   readonly readings: readonly Reading[];
+  /** As far as it was learnt; of other kinds as their row says. */
+  readonly paces?: Paces;
 }
 
 /** A reading speaks for its place until the next one, or for this long. Assumption of this project. */

@@ -2,6 +2,8 @@ export * from './place';
 export * from './climate';
 export * from './ripeness';
 export * from './keeping';
+export * from './pace';
+export * from './paceLearning';
 export * from './window';
 export * from './budget';
 export * from './stock';

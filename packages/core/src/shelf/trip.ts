@@ -1,8 +1,9 @@
-import { isPerishable, keepingOf, type Ingredient, type Ripening } from '../ingredient';
+import { isPerishable, keepingOf, type Ingredient } from '../ingredient';
 import { HOUR, type Day } from '../time';
 import type { Climate } from './climate';
 import { stateBought } from './habit';
 import { lotPast, type Lot } from './lot';
+import { paced } from './pace';
 import { USUAL_CELSIUS } from './place';
 import { ripened, TOUCHED, type Stage } from './ripeness';
 import { windowOf } from './window';
@@ -19,8 +20,10 @@ export interface ShopTrip {
 /** How ripe something is bought. */
 export type BuyStage = Extract<Stage, 'unripe' | 'nearly' | 'ready'>;
 
-/** The hardest that will be ready then, standing where such fruit stands; ripe where none will be. */
-export function stageToBuy(ripening: Ripening, climate: Climate, from: number, then: number): BuyStage {
+/** The hardest that will be ready then, standing where such fruit stands; ripe where none will be. Undefined for what does not ripen. */
+export function stageToBuy(row: Ingredient, climate: Climate, from: number, then: number): BuyStage | undefined {
+  const ripening = row.ripening && paced(row.ripening, climate.paces?.[row.id]);
+  if (!ripening) return undefined;
   const counter = climate.places.find(({ kind }) => kind === 'counter');
   const span = { from, to: then, celsius: counter?.celsius ?? USUAL_CELSIUS.counter, kind: 'counter' as const };
   const isReady = (stage: BuyStage): boolean => ripened(ripening, TOUCHED[stage], span) >= 1;
@@ -61,7 +64,7 @@ export function lastsUntil(
   firstAt: number,
   then: number,
 ): boolean {
-  const stage = row.ripening ? stageToBuy(row.ripening, climate, boughtAt, firstAt) : undefined;
+  const stage = stageToBuy(row, climate, boughtAt, firstAt);
   const lot = lotBought(row, boughtAt, 1, climate, stage);
   if (lot.state === 'raw') return true;
   const { isPast, endsAt } = windowOf(row, lotPast(lot), climate, then);

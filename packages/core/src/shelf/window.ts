@@ -3,6 +3,7 @@ import type { SourceId } from '../source';
 import { HOUR } from '../time';
 import { spansOf, standsAt, type Climate, type Span, type Stay } from './climate';
 import { COLD_CELSIUS, spoilingRate } from './keeping';
+import { paced, type Pace } from './pace';
 import type { Place } from './place';
 import { forecast, ripenessAt, type RipenessForecast, type Touch } from './ripeness';
 
@@ -30,6 +31,8 @@ export interface LotWindow {
   readonly keeping: Keeping;
   /** For what ripens and is still whole. */
   readonly ripeness?: RipenessForecast;
+  /** How such fruit ripens in this kitchen, where that was learnt. */
+  readonly pace?: Pace;
 }
 
 /** Share of a keeping time used up over spans; additive, so a span may be split anywhere. */
@@ -46,7 +49,9 @@ export function windowOf(ingredient: Ingredient, past: LotPast, climate: Climate
   const keeping = standingAlone(keepingOf(ingredient, past.state));
   const used = usedShare(keeping, spansOf(past.stays, climate, Date.parse(past.since), now));
   const here = standsAt(past.stays, climate, now);
-  const { ripening } = ingredient;
+  const { ripening: row } = ingredient;
+  const pace = climate.paces?.[ingredient.id];
+  const ripening = row && paced(row, pace);
   if (ripening && past.state === 'whole' && past.touches.length > 0) {
     // What freezes cut freezes whole: it is cut when it comes out.
     const frozenHours = keeping.frozenHours ?? ingredient.keeping.cut?.frozenHours;
@@ -61,6 +66,7 @@ export function windowOf(ingredient: Ingredient, past: LotPast, climate: Climate
       usedShare: Math.min(1, ripeness.ripeness / 2),
       keeping,
       ripeness,
+      ...(pace ? { pace } : {}),
     };
   }
   const rate = spoilingRate(keeping, here.celsius);

@@ -53,7 +53,7 @@ export async function drawnFor(
   const now = household.clock.now();
   const taken = draw.movements.filter(({ kind }) => kind === 'draw').map(({ lotId }) => lotId);
   const lots = (await manager.findBy(LotEntity, { id: In(taken) })).map(toLot);
-  const startShare = startShareOf(lots, catalogue, await climateOf(manager, now), Date.parse(now));
+  const startShare = startShareOf(lots, catalogue, await climateOf(household, manager), Date.parse(now));
   const { isNew } = await applyChange(manager, household, catalogue, draw, { bowlId });
   return isNew ? [{ kind: 'drawn', startShare }] : [];
 }

@@ -141,7 +141,7 @@ export async function leaveBowl(household: Household, bowlId: string, wish: Left
   return changed(
     household,
     bowlId,
-    async (manager) => [{ kind: 'left', ...(await whatIsLeft(manager, household, wish)) }],
+    async (manager) => [{ kind: 'left', ...(await whatIsLeft(manager, wish)) }],
     // What was left teaches how much the head takes, whether or not somebody writes a word.
     { pressed: wish, after: openPages },
   );
@@ -149,7 +149,6 @@ export async function leaveBowl(household: Household, bowlId: string, wish: Left
 
 async function whatIsLeft(
   manager: EntityManager,
-  household: Household,
   { fate, millilitres, how, placeId, headId }: LeftWish,
 ): Promise<Omit<Extract<BowlFact, { kind: 'left' }>, 'kind'>> {
   const left = { fate, millilitres, how };
@@ -160,7 +159,7 @@ async function whatIsLeft(
       return left;
     case 'kept':
     case 'frozen': {
-      const place = await knownPlace(manager, household, placeId ?? '');
+      const place = await knownPlace(manager, placeId ?? '');
       if (fate === 'frozen' && place.kind !== 'freezer') throw invalid({ placeId: 'Frozen is what a freezer does.' });
       return { ...left, placeId: place.id };
     }

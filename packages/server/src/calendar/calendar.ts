@@ -24,7 +24,7 @@ export async function calendarOf(household: Household, address: string): Promise
   const now = clock.now();
   const present = Date.parse(now);
   const catalogue = await readCatalogue(household);
-  const climate = await climateOf(source.manager, now);
+  const climate = await climateOf(household);
   const { timeZone } = await readSettings(household);
   const calendar = ical({
     name: 'Amber Ladle',

@@ -15,7 +15,7 @@ export async function readHouse(household: Household): Promise<House> {
     spoons: spoonsOf(settings),
     schools: settings.schools,
     zone: settings.timeZone,
-    climate: await climateOf(household.source.manager, now),
+    climate: await climateOf(household),
     learning: await readLearning(household),
     now: Date.parse(now),
   };

@@ -25,7 +25,7 @@ export async function makeBowl(
     household,
     bowlId,
     async (manager, life) => {
-      await knownPlace(manager, household, placeId);
+      await knownPlace(manager, placeId);
       return life.stays.length > 0 ? [] : [{ kind: 'mixed', placeId }];
     },
     { pressed, also: ['washdays'] },
@@ -43,7 +43,7 @@ export async function moveBowl(
     household,
     bowlId,
     async (manager, life) => {
-      await knownPlace(manager, household, placeId);
+      await knownPlace(manager, placeId);
       if (life.stays.length === 0) throw invalid({ placeId: 'It is not mixed yet.' });
       return [{ kind: 'moved', placeId }];
     },

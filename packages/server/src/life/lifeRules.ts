@@ -4,7 +4,7 @@ import type { EntityManager } from 'typeorm';
 import { BowlEntity } from '../bowl/table';
 import type { BowlLifeRow } from './table';
 import { invalid } from '../kernel/refusal';
-import { climateOf } from '../place';
+import { climateOf, listPlaces } from '../place';
 import type { Household } from '../kernel/household';
 import { readSettings } from '../household';
 import { broughtUpToDate } from './snapshots';
@@ -39,13 +39,12 @@ export async function isPast(manager: EntityManager, household: Household, life:
   const now = household.clock.now();
   const past = bowlPastOf(life, bowl.snapshot.mask.keeping, strictest);
   const { timeZone } = await readSettings(household);
-  return bowlBudget(past, await climateOf(manager, now), timeZone, Date.parse(now)).isPast;
+  return bowlBudget(past, await climateOf(household, manager), timeZone, Date.parse(now)).isPast;
 }
 
 /** @throws Refusal 422 for a place that the household does not have */
-export async function knownPlace(manager: EntityManager, { clock }: Household, placeId: string): Promise<Place> {
-  const { places } = await climateOf(manager, clock.now());
-  const place = places.find(({ id }) => id === placeId);
+export async function knownPlace(manager: EntityManager, placeId: string): Promise<Place> {
+  const place = (await listPlaces(manager)).find(({ id }) => id === placeId);
   if (!place) throw invalid({ placeId: 'There is no such place.' });
   return place;
 }

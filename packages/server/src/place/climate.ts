@@ -1,8 +1,7 @@
 import { canonical } from '@amber-ladle/core/time';
 import { USUAL_CELSIUS, type Reading } from '@amber-ladle/core/shelf';
-import { TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
 import { MoreThanOrEqual, type EntityManager } from 'typeorm';
-import { MOST_PLACES, type KeptPlace, type Shelf } from '@amber-ladle/contract';
+import { MOST_PLACES, type KeptPlace } from '@amber-ladle/contract';
 import { PlaceEntity, ReadingEntity, type PlaceRow } from './table';
 import { inUse, invalid, notFound, stale } from '../kernel/refusal';
 import type { Household } from '../kernel/household';
@@ -14,9 +13,6 @@ const FIRST_PLACES: readonly KeptPlace[] = [
   { id: 'freezer', name: 'Freezer', kind: 'freezer', celsius: USUAL_CELSIUS.freezer, version: 1 },
   { id: 'bag', name: 'Paper bag', kind: 'bag', celsius: USUAL_CELSIUS.bag, version: 1 },
 ];
-
-/** Readings older than this no longer decide anything that is still in use. */
-const READINGS_DAYS = 10;
 
 /** Where things can stand, in the owner's order. */
 export async function listPlaces(manager: EntityManager): Promise<KeptPlace[]> {
@@ -68,15 +64,10 @@ export async function removePlace({ writes }: Household, id: string): Promise<Ke
   });
 }
 
-/** What thermometers said of late, by rising moment. */
-export async function recentReadings(manager: EntityManager, now: string): Promise<Reading[]> {
-  const since = new Date(Date.parse(now) - READINGS_DAYS * TWENTY_FOUR_HOURS).toISOString();
+/** What thermometers said since a moment, by rising moment. */
+export async function readingsSince(manager: EntityManager, since: string): Promise<Reading[]> {
   const rows = await manager.find(ReadingEntity, { where: { at: MoreThanOrEqual(since) }, order: { at: 'ASC' } });
   return rows.map(({ placeId, at, celsius }) => ({ placeId, at, celsius }));
-}
-
-export async function climateOf(manager: EntityManager, now: string): Promise<Pick<Shelf, 'places' | 'readings'>> {
-  return { places: await listPlaces(manager), readings: await recentReadings(manager, now) };
 }
 
 /** Writes down what a thermometer says; the same moment twice is one reading. */

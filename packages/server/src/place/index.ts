@@ -1,1 +1,2 @@
-export { addReading, climateOf, listPlaces, removePlace, savePlace, tellReading } from './climate';
+export { climateOf } from './climateOf';
+export { addReading, listPlaces, removePlace, savePlace, tellReading } from './climate';

@@ -51,14 +51,14 @@ const toLotMovement = (row: MovementRow): LotMovement => ({
 });
 
 /** What is in stock, what ends first first, with all it takes to draw it. */
-export async function readShelf({ source, clock }: Household, offset: number, limit: number): Promise<Shelf> {
-  const [rows, total] = await source.manager.findAndCount(LotEntity, {
+export async function readShelf(household: Household, offset: number, limit: number): Promise<Shelf> {
+  const [rows, total] = await household.source.manager.findAndCount(LotEntity, {
     where: { grams: MoreThan(0) },
     order: { endsAt: 'ASC', id: 'ASC' },
     skip: offset,
     take: limit,
   });
-  return { lots: rows.map(toLot), total, ...(await climateOf(source.manager, clock.now())) };
+  return { lots: rows.map(toLot), total, ...(await climateOf(household)) };
 }
 
 /** One lot with its book. @throws Refusal 404 */
@@ -108,7 +108,7 @@ export async function changeStock(household: Household, change: StockChange): Pr
 /** The same inside a transaction that does more: keeping a bowl draws from the shelf, or neither happens. */
 export async function applyChange(
   manager: EntityManager,
-  { clock }: Household,
+  household: Household,
   catalogue: Catalogue,
   change: StockChange,
   { bowlId = null, purpose = 'change' }: Partial<Pick<StockChangeRow, 'bowlId' | 'purpose'>> = {},
@@ -119,8 +119,8 @@ export async function applyChange(
     throw inUse('That was taken for another bowl.', 'Nothing was taken twice. Look at the shelf, and draw anew.');
   if (known) return { lots: await lotsBy(manager, touched), isNew: false };
 
-  const now = clock.now();
-  const climate = await climateOf(manager, now);
+  const now = household.clock.now();
+  const climate = await climateOf(household, manager);
   const born = new Map(change.lots.map((lot) => [lot.id, lot]));
   const isToCome = (at: string): boolean => Date.parse(at) > Date.parse(now);
   const fields: Record<string, string> = {};
@@ -229,7 +229,7 @@ export async function undoChange(household: Household, id: string): Promise<Stoc
         reason: null,
       })) as never,
     );
-    const climate = await climateOf(manager, now);
+    const climate = await climateOf(household, manager);
     return { lots: await rebuilt(manager, touched, catalogue, climate, now), isNew: true };
   });
   return answer;

@@ -84,7 +84,7 @@ export async function readBuyList(household: Household): Promise<readonly KeptBu
   const lots: Lot[] = (await source.manager.findBy(LotEntity, { grams: MoreThan(0), ingredientId: In(ids) })).map(
     toLot,
   );
-  const climate = await climateOf(source.manager, now);
+  const climate = await climateOf(household);
   const present = Date.parse(now);
   // What the plan has put into the fridge in time is still there then.
   const chilled = new Set(plan?.chills ?? []);

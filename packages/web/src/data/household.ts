@@ -75,7 +75,7 @@ export const useHousehold = defineStore('household', () => {
     isDemo.value ? 'demo' : settings.value.practiceDevices ? 'practice' : 'off',
   );
   /** Places and what their thermometers said, as the shelf reads them. */
-  const climate = shallowRef<Pick<Shelf, 'places' | 'readings'>>({ places: [], readings: [] });
+  const climate = shallowRef<Pick<Shelf, 'places' | 'readings' | 'paces'>>({ places: [], readings: [], paces: {} });
   /** Begins anew once a day only, so that nothing is sized anew every few seconds. */
   const today = computed(() => {
     const { timeZone } = settings.value;

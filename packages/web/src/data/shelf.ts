@@ -61,7 +61,7 @@ export const useShelf = defineStore('shelf', () => {
     ([shelf, levels]) => {
       lots.value = shelf.lots;
       total.value = shelf.total;
-      household.climate = { places: shelf.places, readings: shelf.readings };
+      household.climate = { places: shelf.places, readings: shelf.readings, paces: shelf.paces };
       restock.value = levels;
       isReady.value = true;
       household.seen(latestOf([...shelf.lots.flatMap(momentsOf), ...shelf.readings.map(({ at }) => at)]));

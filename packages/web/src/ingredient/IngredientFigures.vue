@@ -12,14 +12,19 @@ import { kitchenRound } from '@amber-ladle/core/measure';
 import { SOURCES, type SourceId } from '@amber-ladle/core/source';
 import { computed } from 'vue';
 import { useHousehold } from '../data/household';
+import { useShelf } from '../data/shelf';
 import { useWords } from '../data/useWords';
-import { hoursWords, STATE_WORDS } from '../words/shelf';
+import { hoursWords, paceWords, STATE_WORDS } from '../words/shelf';
 import { writeNumber } from '../words/when';
 import { writeWarmth } from '@amber-ladle/words';
 
 /** Every figure of an ingredient with where it comes from. */
 const { row } = defineProps<{ row: Ingredient }>();
 const household = useHousehold();
+// How it ripens here comes with the shelf; without it the row's own figures stand.
+void useShelf()
+  .load()
+  .catch(() => undefined);
 
 function from(source: SourceId): string {
   const { title, fromMemory } = SOURCES[source];
@@ -40,6 +45,7 @@ const { spell } = useWords();
 const figures = computed<Figure[]>(() => {
   const { composition, density, pieces, flowLog10, flowSource, strainedOutShare } = row;
   const made = rawRecipeOf(row);
+  const pace = household.climate.paces[row.id];
   return [
     {
       what: '1 mL weighs',
@@ -103,6 +109,15 @@ const figures = computed<Figure[]>(() => {
             value: `${row.ripening.spanDays} days at ${writeWarmth(20, household.where)}, ${row.ripening.coldDays} in a fridge`,
             source: from(row.ripening.source),
           },
+          ...(pace
+            ? [
+                {
+                  what: 'In this kitchen',
+                  value: paceWords(pace) ? `ripens ${paceWords(pace)}` : 'ripens just so',
+                  source: `learnt from the last ${pace.lots} that were felt, used or thrown away`,
+                },
+              ]
+            : []),
         ]
       : []),
   ];

@@ -55,6 +55,7 @@ beforeEach(async () => {
       { id: 'fridge', name: 'Fridge', kind: 'fridge', celsius: 4, version: 1 },
     ],
     readings: [],
+    paces: {},
   };
   wrapper = mount(
     defineComponent(() => {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { api, type WeekBack } from '@amber-ladle/contract';
 import { kitchenRound } from '@amber-ladle/core/measure';
-import { shallowRef } from 'vue';
+import { computed, shallowRef } from 'vue';
 import { daysBetween } from '@amber-ladle/core/time';
 import { call } from '../data/client';
 import { ScenePicture } from '../kit/ink';
@@ -10,6 +10,7 @@ import { useHousehold } from '../data/household';
 import { inTurn } from '../data/inTurn';
 import { useChanges } from '../data/useChanges';
 import { writeMoney } from '@amber-ladle/words';
+import { paceWords } from '../words/shelf';
 
 /** The weeks that were: what was planned and made, what turned and what it was thought would, what was spent. */
 const household = useHousehold();
@@ -30,6 +31,14 @@ const dateOf = (day: string): string =>
 const isNow = ({ week }: WeekBack): boolean => daysBetween(week, weeks.today) < 7;
 const bowlWords = ({ planned, kept, made }: WeekBack): string =>
   planned === undefined ? `${made}` : `${made}, ${kept} of ${planned} planned`;
+/** What the forecasts have learnt from. */
+const learnt = computed(() =>
+  Object.entries(household.climate.paces).flatMap(([id, pace]) => {
+    const row = household.catalogue.get(id);
+    const words = paceWords(pace);
+    return row && words ? [`${row.name} ripens ${words} here than usual; it is reckoned with.`] : [];
+  }),
+);
 const lostWords = ({ lostGrams, expectedGrams }: WeekBack): string =>
   `${kitchenRound(lostGrams)} g${expectedGrams === undefined ? '' : `, expected ${kitchenRound(expectedGrams)}`}`;
 </script>
@@ -61,6 +70,7 @@ const lostWords = ({ lostGrams, expectedGrams }: WeekBack): string =>
         </tr>
       </tbody>
     </table>
+    <p v-for="words in learnt" :key="words" data-test="learnt">{{ words }}</p>
   </section>
 </template>
 

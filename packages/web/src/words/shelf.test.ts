@@ -1,7 +1,7 @@
 import { CATALOGUE, ingredientById } from '@amber-ladle/core/ingredient';
 import { windowOf } from '@amber-ladle/core/shelf';
 import { describe, expect, it } from 'vitest';
-import { stockDone, windowReason } from './shelf';
+import { paceWords, stockDone, windowReason } from './shelf';
 
 const NOW = Date.parse('2026-03-14T09:30:00Z');
 const avocado = ingredientById(CATALOGUE, 'avocado');
@@ -39,6 +39,30 @@ describe('how ripe a fruit is, in words', () => {
   ])('%f: %s', (ripeness, words) => {
     expect(said(ripeness)).toContain(words);
     expect(said(ripeness)).not.toMatch(/%/);
+  });
+});
+
+describe('how a kind ripens in this kitchen', () => {
+  it.each([
+    [1.2, 'about 20 % faster'],
+    [0.8, 'about 25 % slower'],
+    [1.08, 'about 10 % faster'],
+    [1.06, ''],
+    [0.94, ''],
+  ])('%f: %s', (factor, words) => {
+    expect(paceWords({ factor })).toBe(words);
+  });
+
+  it('is said where the window of such fruit is explained, and only where it is other than its row says', () => {
+    const where = { locale: 'en-GB', lengthIn: 'cm', warmthIn: '°C', currency: '' } as const;
+    const pace = { factor: 1.2, low: 1, high: 1.4, lots: 6 };
+    const reason = (change: object) =>
+      windowReason(windowOf(avocado, past, { ...climate, ...change }, NOW), 'whole', where);
+    expect(reason({ paces: { avocado: pace } })).toContain(
+      'In this kitchen it ripens about 20 % faster than that, going by the last 6.',
+    );
+    expect(reason({ paces: { avocado: { ...pace, factor: 1.02 } } })).not.toContain('kitchen');
+    expect(reason({})).not.toContain('kitchen');
   });
 });
 

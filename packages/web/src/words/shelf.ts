@@ -1,6 +1,6 @@
 import { isPerishable, rawRecipeOf, type Ingredient, type LotState } from '@amber-ladle/core/ingredient';
 import { kitchenRound, writeFraction } from '@amber-ladle/core/measure';
-import type { Lot, LotWindow, MovementKind, PlaceKind, Stage } from '@amber-ladle/core/shelf';
+import type { Lot, LotWindow, Pace, MovementKind, PlaceKind, Stage } from '@amber-ladle/core/shelf';
 import { SOURCES, type SourceId } from '@amber-ladle/core/source';
 import { HOUR, MINUTE, TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
 import { writeWarmth, type Written } from '@amber-ladle/words';
@@ -115,17 +115,32 @@ function goneWords(share: number): string {
   return share < 0.8 ? 'about two thirds are gone' : 'the last is here';
 }
 
+/** What is less than this is as its row says. */
+const SAME_SHARE = 0.07;
+/** How a kind ripens in this kitchen; nothing where that is as its row says. @example 'about 20 % faster' */
+export function paceWords({ factor }: Pick<Pace, 'factor'>): string {
+  if (Math.abs(factor - 1) < SAME_SHARE) return '';
+  // Slower by so much that it takes longer by that.
+  const share = factor > 1 ? factor - 1 : 1 / factor - 1;
+  return `about ${Math.max(5, Math.round(share * 20) * 5)} % ${factor > 1 ? 'faster' : 'slower'}`;
+}
+/** What was learnt of it, in a sentence with a space before; nothing where nothing was. */
+function learntWords(pace: Pace | undefined): string {
+  const words = pace ? paceWords(pace) : '';
+  return words && pace ? ` In this kitchen it ripens ${words} than that, going by the last ${pace.lots}.` : '';
+}
+
 /** Why a window ends when it does, in a sentence or two with the source. */
 export function windowReason(
-  { reason, keeping, source, usedShare, ripeness, tooWarmCelsius }: LotWindow,
+  { reason, keeping, source, usedShare, ripeness, tooWarmCelsius, pace }: LotWindow,
   state: LotState,
   where: Written,
 ): string {
   const from = `(${sourceWords(source)})`;
   if (reason === 'ripeness' && ripeness) {
     return ripeness.ripeness < 1
-      ? `Ripening, ${farWords(ripeness.ripeness)}, at the temperature it stands in ${from}.`
-      : `Ready; of its ready days, ${goneWords(ripeness.ripeness - 1)} ${from}.`;
+      ? `Ripening, ${farWords(ripeness.ripeness)}, at the temperature it stands in ${from}.${learntWords(pace)}`
+      : `Ready; of its ready days, ${goneWords(ripeness.ripeness - 1)} ${from}.${learntWords(pace)}`;
   }
   const room = isPerishable(keeping)
     ? `${hoursWords(keeping.roomHours)} in a room, half above ${writeWarmth(32, where)}`
