@@ -75,6 +75,18 @@ describe('buyList', () => {
     });
   });
 
+  it('adds dry to dry where a bowl wants rice cooked and the house wants a bag of it', () => {
+    const levels = [{ ingredientId: 'rice-cream', grams: 500 }];
+    const recipe = rawRecipeOf(ingredientById(CATALOGUE, 'rice-cream'));
+    const dry = recipe ? makingFor(recipe, 400).rawGrams : 0;
+    const cooked = lot('pot', 'rice-cream', { state: 'made', grams: 120, since: iso(T0 - DAY) });
+    const [line, ...others] = list([bowl('Rice', 3, ['rice-cream', 400])], { levels, lots: [cooked] });
+    expect(others).toEqual([]);
+    // The pot of yesterday is past by then, and is no bag of rice.
+    expect(line?.grams).toBeCloseTo(dry + 500, 6);
+    expect(line?.reasons).toHaveLength(2);
+  });
+
   it('wants no water', () => {
     expect(list([bowl('Thin', 1, ['water', 100])])).toEqual([]);
   });

@@ -68,6 +68,7 @@ export interface Buying {
 interface Missing {
   readonly row: Ingredient;
   readonly trip: ShopTrip;
+  /** As it is bought: of what is cooked, of the raw thing. */
   readonly grams: number;
   readonly reasons: readonly Message[];
   /** When the first bowl takes of it, milliseconds since 1970; undefined for what only fills up. */
@@ -86,12 +87,11 @@ export function buyList(bowls: readonly WantedBowl[], buying: Buying): readonly 
   const byHand: ShopTrip = { day: today, from: -Infinity, at: now };
   const tripFor = (then: number): ShopTrip => trips.findLast(({ from }) => from <= then) ?? byHand;
   const missing: Missing[] = [];
-  const miss = (ingredientId: string, grams: number, reason: Message, then?: number): void => {
+  const miss = (row: Ingredient, grams: number, reason: Message, then?: number): void => {
     if (grams < 0.5) return;
-    const row = ingredientById(catalogue, ingredientId);
     const doesForBoth = ({ trip, firstAt }: Missing): boolean =>
       then === undefined || firstAt === undefined || lastsUntil(row, climate, trip.at, firstAt, then);
-    const at = missing.findIndex((one) => one.row.id === ingredientId && doesForBoth(one));
+    const at = missing.findIndex((one) => one.row === row && doesForBoth(one));
     const known = missing[at];
     if (known) missing[at] = { ...known, grams: known.grams + grams, reasons: [...known.reasons, reason] };
     else {
@@ -104,24 +104,28 @@ export function buyList(bowls: readonly WantedBowl[], buying: Buying): readonly 
     const then = Math.max(now, Date.parse(bowl.at));
     const plan = planDraw(bowl.lines, left, catalogue, climate, then, bowl.makings);
     for (const { ingredientId, shortGrams, takes } of plan) {
-      const { isFromTap } = ingredientById(catalogue, ingredientId).traits;
-      if (!isFromTap) miss(ingredientId, shortGrams, message('buy.for-bowl', { name: bowl.name }), then);
+      const row = ingredientById(catalogue, ingredientId);
+      const recipe = rawRecipeOf(row);
+      const grams = recipe && shortGrams > 0 ? makingFor(recipe, shortGrams).rawGrams : shortGrams;
+      if (!row.traits.isFromTap) miss(row, grams, message('buy.for-bowl', { name: bowl.name }), then);
       for (const take of takes)
         left = left.map((lot) => (lot.id === take.lotId ? { ...lot, grams: lot.grams - take.grams } : lot));
     }
   }
   for (const { ingredientId, grams } of levels) {
-    const there = left.filter((lot) => lot.ingredientId === ingredientId).reduce((sum, lot) => sum + lot.grams, 0);
-    miss(ingredientId, grams - there, message('buy.in-the-house'));
+    const row = ingredientById(catalogue, ingredientId);
+    // A level of what is cooked is one of the raw thing; what is cooked already counts for no bag of it.
+    const counts = ({ ingredientId: id, state }: Lot): boolean =>
+      id === row.id && (state === 'raw' || !rawRecipeOf(row));
+    const there = left.filter(counts).reduce((sum, lot) => sum + lot.grams, 0);
+    miss(row, grams - there, message('buy.in-the-house'));
   }
   return missing.map((one) => lineOf(one, buying)).sort((a, b) => a.day.localeCompare(b.day));
 }
 
 function lineOf({ row, trip, grams, reasons, firstAt }: Missing, { climate, habits }: Buying): BuyLine {
   const recipe = rawRecipeOf(row);
-  // A level of what is cooked is one of the raw thing.
-  const wanted = recipe && firstAt !== undefined ? makingFor(recipe, grams).rawGrams : grams;
-  const units = shopUnits(row, wanted, habits[row.id]?.mostGrams);
+  const units = shopUnits(row, grams, habits[row.id]?.mostGrams);
   const paid = habits[row.id]?.pricePerGram;
   const buy = firstAt === undefined ? undefined : stageToBuy(row, climate, trip.at, firstAt);
   return {

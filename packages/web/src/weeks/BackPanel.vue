@@ -11,6 +11,7 @@ import { inTurn } from '../data/inTurn';
 import { useChanges } from '../data/useChanges';
 import { writeMoney } from '@amber-ladle/words';
 import { paceWords } from '../words/shelf';
+import { againstLastWords } from '../words/weeks';
 
 /** The weeks that were: what was planned and made, what turned and what it was thought would, what was spent. */
 const household = useHousehold();
@@ -31,6 +32,12 @@ const dateOf = (day: string): string =>
 const isNow = ({ week }: WeekBack): boolean => daysBetween(week, weeks.today) < 7;
 const bowlWords = ({ planned, kept, made }: WeekBack): string =>
   planned === undefined ? `${made}` : `${made}, ${kept} of ${planned} planned`;
+const against = computed(() => {
+  const plan = weeks.weeks;
+  return plan
+    ? againstLastWords(back.value, { lostGrams: plan.lostGrams, days: plan.days.length }, weeks.today, household.where)
+    : '';
+});
 /** What the forecasts have learnt from. */
 const learnt = computed(() =>
   Object.entries(household.climate.paces).flatMap(([id, pace]) => {
@@ -70,6 +77,7 @@ const lostWords = ({ lostGrams, expectedGrams }: WeekBack): string =>
         </tr>
       </tbody>
     </table>
+    <p v-if="against" data-test="against">{{ against }}</p>
     <p v-for="words in learnt" :key="words" data-test="learnt">{{ words }}</p>
   </section>
 </template>

@@ -2,6 +2,7 @@ import { CATALOGUE } from '@amber-ladle/core/ingredient';
 import type { Difference, Weeks } from '@amber-ladle/core/plan';
 import { describe, expect, it } from 'vitest';
 import {
+  againstLastWords,
   amountOf,
   changeWords,
   dayWord,
@@ -59,6 +60,18 @@ describe('the words of the weeks', () => {
     expect(spendingWords({ spent: 3.456, purchases: two, unpriced: 1 }, GB)).toBe(
       'What the plan has to buy comes to about 3.46; of 1 more no price is known.',
     );
+  });
+
+  it('hold a plan against doing as in the last weeks', () => {
+    const plan = { lostGrams: 40, days: 14 };
+    const week = (monday: string, lostGrams: number) => ({ week: monday, lostGrams });
+    // The fourteenth is a Saturday: the week that is not over does not count, nor what lies five weeks back.
+    const back = [week('2026-03-09', 900), week('2026-03-02', 120), week('2026-02-16', 90), week('2026-02-02', 700)];
+    expect(againstLastWords(back, plan, TODAY, GB)).toBe(
+      'In the last 3 weeks 70 g a week were thrown away; this plan expects 20 g a week.',
+    );
+    expect(againstLastWords(back.slice(0, 2), plan, TODAY, GB)).toMatch(/^Last week 120 g were thrown away/);
+    expect(againstLastWords(back.slice(0, 1), plan, TODAY, GB)).toBe('');
   });
 
   it('say how good a plan is known to be, and how sure fruit is', () => {

@@ -1,3 +1,4 @@
+import type { WeekBack } from '@amber-ladle/contract';
 import type { Catalogue } from '@amber-ladle/core/ingredient';
 import { ingredientById } from '@amber-ladle/core/ingredient';
 import { kitchenRound, writeFraction } from '@amber-ladle/core/measure';
@@ -60,6 +61,29 @@ export function sumWords(weeks: Weeks, nameOf: (headId: string) => string, catal
   const saved = weeks.byDay.lostGrams - weeks.lostGrams;
   const than = saved >= 20 ? ` Going by the day, ${weightWords(saved, where)} more would.` : '';
   return `${lost}, ${waits}.${than}`;
+}
+
+/** So many whole weeks are looked back on. */
+const WEEKS_BACK = 4;
+/**
+ * What a plan is expected to lose, beside doing as in the last whole weeks; nothing before there was one.
+ * @param back the last week first; those in which nothing was are left out
+ * @example 'In the last 4 weeks 86 g a week were thrown away; this plan expects 20 g a week.'
+ */
+export function againstLastWords(
+  back: readonly Pick<WeekBack, 'week' | 'lostGrams'>[],
+  { lostGrams, days }: { readonly lostGrams: number; readonly days: number },
+  today: Day,
+  where: Pick<Where, 'locale'>,
+): string {
+  const age = ({ week }: Pick<WeekBack, 'week'>): number => Math.floor(daysBetween(week, today) / 7);
+  const whole = back.filter((week) => age(week) >= 1 && age(week) <= WEEKS_BACK);
+  const weeks = Math.max(0, ...whole.map(age));
+  if (weeks === 0) return '';
+  const lost = whole.reduce((sum, week) => sum + week.lostGrams, 0) / weeks;
+  const span = weeks === 1 ? 'Last week' : `In the last ${weeks} weeks`;
+  const each = weeks === 1 ? '' : ' a week';
+  return `${span} ${weightWords(lost, where)}${each} were thrown away; this plan expects ${weightWords((lostGrams * 7) / days, where)} a week.`;
 }
 
 /** What the shopping of a plan costs as far as prices are known. */
