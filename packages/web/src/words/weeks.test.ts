@@ -71,6 +71,9 @@ describe('the words of the weeks', () => {
       'In the last 3 weeks 70 g a week were thrown away; this plan expects 20 g a week.',
     );
     expect(againstLastWords(back.slice(0, 2), plan, TODAY, GB)).toMatch(/^Last week 120 g were thrown away/);
+    expect(againstLastWords(back, { ...plan, lostGrams: 400 }, TODAY, GB)).toMatch(
+      /200 g a week. More lies there than can be worn/,
+    );
     expect(againstLastWords(back.slice(0, 1), plan, TODAY, GB)).toBe('');
   });
 

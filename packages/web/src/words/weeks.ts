@@ -83,7 +83,9 @@ export function againstLastWords(
   const lost = whole.reduce((sum, week) => sum + week.lostGrams, 0) / weeks;
   const span = weeks === 1 ? 'Last week' : `In the last ${weeks} weeks`;
   const each = weeks === 1 ? '' : ' a week';
-  return `${span} ${weightWords(lost, where)}${each} were thrown away; this plan expects ${weightWords((lostGrams * 7) / days, where)} a week.`;
+  const expected = (lostGrams * 7) / days;
+  const more = expected > lost ? ' More lies there than can be worn: what is eaten meanwhile does not turn.' : '';
+  return `${span} ${weightWords(lost, where)}${each} were thrown away; this plan expects ${weightWords(expected, where)} a week.${more}`;
 }
 
 /** What the shopping of a plan costs as far as prices are known. */
