@@ -1,5 +1,5 @@
 import { CATALOGUE } from '@amber-ladle/core/ingredient';
-import type { Difference, Weeks } from '@amber-ladle/core/plan';
+import type { Difference, WeekLane, Weeks } from '@amber-ladle/core/plan';
 import { describe, expect, it } from 'vitest';
 import {
   againstLastWords,
@@ -7,11 +7,13 @@ import {
   changeWords,
   dayWord,
   differenceWords,
+  laneWords,
   otherwiseWords,
   proofWords,
   spendingWords,
   sumWords,
   sureWords,
+  trialWords,
   weightWords,
 } from './weeks';
 
@@ -60,6 +62,34 @@ describe('the words of the weeks', () => {
     expect(spendingWords({ spent: 3.456, purchases: two, unpriced: 1 }, GB)).toBe(
       'What the plan has to buy comes to about 3.46; of 1 more no price is known.',
     );
+  });
+
+  it('say what becomes of what turns', () => {
+    const whole: WeekLane = {
+      lotId: 'a',
+      ingredientId: 'avocado',
+      grams: 200,
+      chance: [],
+      leftGrams: [],
+      lostGrams: 0,
+      frozenGrams: 0,
+      needsCold: false,
+    };
+    const lane = (change: Partial<WeekLane>): string => laneWords({ ...whole, ...change });
+    expect(lane({})).toBe('');
+    expect(lane({ needsCold: true, lostGrams: 24 })).toBe('into the fridge once ready, 12 % of it turns');
+    expect(lane({ lostGrams: 14 })).toBe('');
+    expect(lane({ lostGrams: 190 })).toBe('turns unused');
+    expect(lane({ frozenGrams: 100 })).toBe('freeze the rest in time');
+    expect(lane({ frozenGrams: 190 })).toBe('freeze it in time');
+  });
+
+  it('say what a bowl would come to on another day', () => {
+    const difference: Difference = { points: 0, lost: [], lostGrams: 0, buys: [], money: 0, missing: [] };
+    expect(trialWords('Thursday', undefined, CATALOGUE, GB)).toBe('Not Thursday: something forbids it then.');
+    const gone = trialWords('today', { difference, gone: [{}] }, CATALOGUE, GB);
+    expect(gone).toMatch(/^Today: .*another bowl would give way\.$/);
+    expect(trialWords('today', { difference, gone: [] }, CATALOGUE, GB)).not.toContain('give way');
   });
 
   it('hold a plan against doing as in the last weeks', () => {

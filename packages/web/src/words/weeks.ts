@@ -2,7 +2,7 @@ import type { WeekBack } from '@amber-ladle/contract';
 import type { Catalogue } from '@amber-ladle/core/ingredient';
 import { ingredientById } from '@amber-ladle/core/ingredient';
 import { kitchenRound, writeFraction } from '@amber-ladle/core/measure';
-import type { Difference, Weeks } from '@amber-ladle/core/plan';
+import type { Difference, WeekLane, Weeks } from '@amber-ladle/core/plan';
 import type { Mask } from '@amber-ladle/core/mask';
 import type { Day } from '@amber-ladle/core/time';
 import { daysBetween } from '@amber-ladle/core/time';
@@ -97,6 +97,34 @@ export function spendingWords(
   if (unpriced === purchases.length) return 'No price is known of what the plan has to buy.';
   const more = unpriced > 0 ? `; of ${unpriced} more no price is known` : '';
   return `What the plan has to buy comes to about ${writeMoney(spent, where)}${more}.`;
+}
+
+/** What becomes of something that turns; nothing where all of it is used in time. @example 'into the fridge once ready, 12 % of it turns' */
+export function laneWords({ lostGrams, frozenGrams, needsCold, grams }: WeekLane): string {
+  const [lost, frozen] = [Math.round((lostGrams / grams) * 100), Math.round((frozenGrams / grams) * 100)];
+  return [
+    needsCold ? 'into the fridge once ready' : '',
+    frozen >= 5 ? (frozen > 90 ? 'freeze it in time' : 'freeze the rest in time') : '',
+    lost > 90 ? 'turns unused' : lost >= 8 ? `${lost} % of it turns` : '',
+  ]
+    .filter(Boolean)
+    .join(', ');
+}
+
+/**
+ * What it would come to if a bowl stood on a day.
+ * @param day as it is said: today, Thursday
+ * @param found nothing where that is forbidden
+ */
+export function trialWords(
+  day: string,
+  found: { readonly difference: Difference; readonly gone: readonly unknown[] } | undefined,
+  catalogue: Catalogue,
+  where: Where & Written,
+): string {
+  if (!found) return `Not ${day}: something forbids it then.`;
+  const gone = found.gone.length > 0 ? ['another bowl would give way'] : [];
+  return `${day.charAt(0).toUpperCase()}${day.slice(1)}: ${[...differenceWords(found.difference, catalogue, where), ...gone].join('; ')}.`;
 }
 
 /** How good a plan is known to be. */
