@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { Shelf } from '@amber-ladle/contract';
+import { BIN_REASONS } from '@amber-ladle/core/shelf';
 import request from 'supertest';
 import { afterEach, beforeEach, expect, it } from 'vitest';
 import { testHouse, type TestHouse } from '../testing';
@@ -48,15 +49,33 @@ it('is learnt from what was used and from what was past, and not from what was t
   const used = { kind: 'draw', grams: -150 };
   for (const day of [0, 3, 6]) await avocado(day, 1, used);
   expect((await shelf()).paces['avocado']?.factor).toBeGreaterThan(1.05);
-  const thrown = await avocado(9, 4, { kind: 'discard', grams: -150, reason: 'past' });
+  const thrown = await avocado(9, 4, { kind: 'discard', grams: -150, reason: 'mouldy' });
   const { paces } = await shelf();
   expect(paces['avocado']?.lots).toBe(4);
   await api().post(`/api/stock/${thrown}/undo`).expect(200);
   expect((await shelf()).paces['avocado']?.lots).toBe(3);
 });
 
+it.each(BIN_REASONS.filter((reason) => reason !== 'too much cut'))(
+  'is learnt from what went into the bin as “%s”',
+  async (reason) => {
+    for (const day of [0, 3, 6]) await avocado(day, 1, { kind: 'discard', grams: -150, reason });
+    expect((await shelf()).paces).toMatchObject({ avocado: { lots: 3 } });
+  },
+);
+
+it('is not learnt from fruit that was cut before it turned', async () => {
+  for (const day of [0, 5, 10]) {
+    await avocado(day, 1, { kind: 'open', grams: 0, state: 'cut' });
+    const lot = (await shelf()).lots.find(({ grams }) => grams > 0);
+    house.home.clock.set(at(day + 3));
+    await tell([], [{ lotId: lot?.id, kind: 'discard', grams: -150, reason: 'past its time' }]);
+  }
+  expect((await shelf()).paces).toEqual({});
+});
+
 it('knows nothing of what was thrown away for other reasons, nor of a season ago', async () => {
-  for (const day of [0, 3, 6]) await avocado(day, 1, { kind: 'discard', grams: -150, reason: 'other' });
+  for (const day of [0, 3, 6]) await avocado(day, 1, { kind: 'discard', grams: -150, reason: 'too much cut' });
   expect((await shelf()).paces).toEqual({});
   for (const day of [9, 12, 15]) await avocado(day, 2, READY);
   expect((await shelf()).paces).toMatchObject({ avocado: { lots: 3 } });

@@ -2,7 +2,7 @@
 import ChoicePills from '../kit/ChoicePills.vue';
 import { ingredientById } from '@amber-ladle/core/ingredient';
 import { kitchenRound } from '@amber-ladle/core/measure';
-import { lotPast, STAGES, windowIfMoved, type Place } from '@amber-ladle/core/shelf';
+import { BIN_REASONS, lotPast, STAGES, windowIfMoved, type Place } from '@amber-ladle/core/shelf';
 import { computed, ref } from 'vue';
 import { useScaleReading } from './useScale';
 import { useLotActions } from './useLotActions';
@@ -39,7 +39,6 @@ const moves = computed(() =>
     }),
 );
 const { spell } = useWords();
-const REASONS = ['past its time', spell('mouldy'), 'brown', 'too much cut', 'smells'];
 const grams = ref('');
 const wanted = computed(() => {
   const value = readQuantity(grams.value, 'g');
@@ -135,13 +134,13 @@ async function correct(): Promise<void> {
       >
       <button type="button" class="pill" @click="actions.useOtherwise(lot, wanted)">eaten or used otherwise</button>
       <button
-        v-for="reason in REASONS"
+        v-for="reason in BIN_REASONS"
         :key="reason"
         type="button"
         class="pill"
         @click="actions.discard(lot, wanted, reason)"
       >
-        bin: {{ reason }}
+        bin: {{ spell(reason) }}
       </button>
     </div>
   </div>
