@@ -7,6 +7,7 @@ export * from './paceLearning';
 export * from './window';
 export * from './budget';
 export * from './stock';
+export * from './data/binReasons';
 export * from './draw';
 export * from './lot';
 export * from './stockDraft';

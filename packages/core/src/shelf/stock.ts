@@ -14,11 +14,6 @@ export const MOVEMENT_KINDS = [
 ] as const;
 export type MovementKind = (typeof MOVEMENT_KINDS)[number];
 
-/** Why something goes into the bin, as the book says it. */
-export const BIN_REASONS = ['past its time', 'mouldy', 'brown', 'too much cut', 'smells'] as const;
-/** Those that say it had turned; in books of some time ago also as it is spelt elsewhere. */
-export const TURNED_REASONS: readonly string[] = ['past its time', 'mouldy', 'moldy', 'brown', 'smells'];
-
 /** One line of the book of stock. Nothing is ever struck out: an undo is a movement of its own. */
 export interface Movement {
   readonly lotId: string;
