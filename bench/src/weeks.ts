@@ -18,18 +18,23 @@ export async function benchWeeks(): Promise<void> {
   for (const { name, size } of SIZES) {
     const firsts: number[] = [];
     const gaps: number[] = [];
+    const worse: number[] = [];
     let columns = 0;
     for (const seed of SEEDS) {
       const { problem } = problemOf(aKitchen(seed, size));
       columns = planModel(problem).programme.cost.length;
       const began = performance.now();
-      const { gap } = plan(problem, solver, {
+      const first: { cost: number; after: number }[] = [];
+      const { gap, cost } = plan(problem, solver, {
         seconds: SECONDS,
-        onFirst: () => firsts.push(performance.now() - began),
+        onBetter: (better) => first.push({ cost: better.cost, after: performance.now() - began }),
       });
+      firsts.push(first[0]?.after ?? Infinity);
+      worse.push((first[0]?.cost ?? Infinity) / cost);
       gaps.push(gap);
     }
     print(`weeks, ${name}: first good answer`, `${Math.round(percentile(firsts, 0.5))} ms`, `${columns} columns`);
+    print(`weeks, ${name}: first answer over the best`, percentile(worse, 0.5).toFixed(3));
     print(`weeks, ${name}: gap after ${SECONDS} s`, `${(percentile(gaps, 0.5) * 100).toFixed(1)} %`, 'aim 3 %');
   }
 }

@@ -1,5 +1,5 @@
 import { dayByDay } from './dayByDay';
-import { improved } from './improve';
+import { stepByStep } from './stepByStep';
 import { planModel } from './model';
 import type { Choice } from './plan';
 import { mayOn, tooNear, type Chosen, type Option, type PlanProblem, type Supply } from './problem';
@@ -168,7 +168,7 @@ export function otherwise(problem: PlanProblem, choice: Choice): readonly Otherw
         supplies: problem.supplies.map((one) => (one === supply ? laterBy(one, bowl.on) : one)),
       };
       const start = bowlsOf(choice).filter(({ on }) => on < bowl.on);
-      const found = improved(late, [dayByDay(late), start], { looks: LOOKS_OTHERWISE });
+      const found = stepByStep(new QuickLook(late))([dayByDay(late), start], { looks: LOOKS_OTHERWISE });
       const maskOf = ({ optionId }: Chosen): Option | undefined => optionOf(problem, optionId);
       const ours = found.filter(
         (one) => one.on >= bowl.on && maskOf(one)?.headIds.some((id) => bowl.headIds.includes(id)),

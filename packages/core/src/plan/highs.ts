@@ -7,8 +7,9 @@ interface HighsModel {
   setSolution(solution: { colValue: ArrayLike<number> }): unknown;
   run(): unknown;
   getModelStatus(): number;
+  getRunTime(): number;
   getObjectiveValue(): number;
-  getSolution(): { colValue: ArrayLike<number> };
+  getSolution(): { colValue: ArrayLike<number>; colDual: ArrayLike<number> };
   dispose(): void;
 }
 export interface Highs {
@@ -33,6 +34,8 @@ export const highsSolver =
     const starts = [0];
     for (const { columns } of programme.rows) starts.push((starts.at(-1) ?? 0) + columns.length);
     const [numCols, numRows] = [programme.cost.length, programme.rows.length];
+    // It takes a programme without columns for one that was not solved.
+    if (numCols === 0) return { status: 'best', cost: 0, bound: 0, values: [], seconds: 0 };
     const model = highs.createModel({
       numCols,
       numRows,
@@ -58,15 +61,24 @@ export const highsSolver =
       if (start) model.setSolution({ colValue: start });
       model.run();
       const status = model.getModelStatus();
+      const took = model.getRunTime();
       const { infeasible, unboundedOrInfeasible, optimal } = constants.modelStatus;
-      const values = Array.from(model.getSolution().colValue);
+      const solution = model.getSolution();
+      const values = Array.from(solution.colValue);
       if (status === infeasible || status === unboundedOrInfeasible || values.length !== programme.cost.length)
-        return { status: 'impossible', cost: Infinity, bound: Infinity, values: [] };
+        return { status: 'impossible', cost: Infinity, bound: Infinity, values: [], seconds: took };
       const cost = model.getObjectiveValue();
       const isMixed = programme.isWhole.some(Boolean);
       const bound = isMixed ? Number(model.info.get('mip_dual_bound')) : cost;
-      if (!Number.isFinite(cost)) return { status: 'impossible', cost: Infinity, bound, values: [] };
-      return { status: status === optimal ? 'best' : 'some', cost, bound, values };
+      if (!Number.isFinite(cost)) return { status: 'impossible', cost: Infinity, bound, values: [], seconds: took };
+      return {
+        status: status === optimal ? 'best' : 'some',
+        cost,
+        bound,
+        values,
+        seconds: took,
+        ...(isMixed ? {} : { reducedCosts: Array.from(solution.colDual) }),
+      };
     } finally {
       model.dispose();
     }

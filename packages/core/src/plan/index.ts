@@ -1,8 +1,7 @@
 export { dayByDay } from './dayByDay';
-export { improved } from './improve';
 export { brokenRules } from './check';
 export { highsSolver, type Highs } from './highs';
-export { COST_KINDS, planModel, type CostKind, type PlanModel } from './model';
+export { COST_KINDS, planModel, withMostLost, type CostKind, type PlanModel } from './model';
 export { choiceOf, type Choice, type PlanDraw, type PlannedBowl, type Purchase } from './plan';
 export { LEAST_CHANCE, PLAN_POINTS, SPARED_SHARE, mayOn } from './problem';
 export type { Chosen, Good, Option, PlanDay, PlanHead, PlanProblem, Supply } from './problem';

@@ -59,6 +59,14 @@ export interface PlanModel {
 type Entry = readonly [column: number, value: number];
 const HUNDRED = 100;
 
+/** Grams of each thing that a bowl wants, without what it wants nothing of. */
+function gramsByThing({ lines }: Option): ReadonlyMap<string, number> {
+  const sums = new Map<string, number>();
+  for (const { ingredientId, grams } of lines)
+    if (grams > 0) sums.set(ingredientId, (sums.get(ingredientId) ?? 0) + grams);
+  return sums;
+}
+
 /** A remnant that would still be good when the horizon ends may yet be used: half of it counts. Assumption of this project. */
 export const LEFT_OPEN_SHARE = 0.5;
 
@@ -70,6 +78,9 @@ export const lostOfOpened = (supply: Supply, openedOn: number, days: number): nu
 export const usableOn = (supply: Supply): readonly number[] =>
   supply.chance.flatMap((chance, on) => (chance >= LEAST_CHANCE ? [on] : []));
 
+/** What is ready on no day of the horizon is frozen on none. */
+export const mayFreeze = (supply: Supply): boolean => supply.canFreeze && usableOn(supply).length > 0;
+
 /**
  * The mixed-integer programme of a plan. Bowls are chosen (0 or 1) under cadence, minutes and what there is; pieces are
  * opened whole, and what is opened lasts its days; what turns and is not drawn is lost. What is least is
@@ -78,9 +89,8 @@ export const usableOn = (supply: Supply): readonly number[] =>
  *
  * in the points of the ranking (`PLAN_POINTS`). The form (facility opening and flows) is standard; Wolsey, "Integer
  * Programming" (2nd ed., 2020), from memory.
- * @param mostLostGrams no plan may be expected to lose more than this; left out for no such limit
  */
-export function planModel(problem: PlanProblem, mostLostGrams = Infinity): PlanModel {
+export function planModel(problem: PlanProblem): PlanModel {
   const { days, heads, options, supplies, goods, pins, former, budget, sparedShare } = problem;
   const count = days.length;
   const draft = new ProgrammeDraft();
@@ -101,6 +111,29 @@ export function planModel(problem: PlanProblem, mostLostGrams = Infinity): PlanM
       return [{ column: pay('bowls', option.points, 1, true, pinned ? 1 : 0), option, on, pinned }];
     }),
   );
+
+  /** The bowls that want a thing, with the grams they want of it, day by day. */
+  const wanting = new Map<string, Entry[][]>();
+  for (const { column, option, on } of bowls)
+    for (const [ingredientId, grams] of gramsByThing(option)) {
+      const byDay = wanting.get(ingredientId) ?? Array.from({ length: count }, (): Entry[] => []);
+      byDay[on]?.push([column, grams]);
+      wanting.set(ingredientId, byDay);
+    }
+  const wants = (ingredientId: string, from: number, to: number): readonly Entry[] => {
+    const byDay = wanting.get(ingredientId);
+    return (from === to ? byDay?.[from] : byDay?.slice(from, to + 1).flat()) ?? [];
+  };
+  /** No more of a column than bowls between two days want, in whole units. */
+  const onlyFor = (ingredientId: string, from: number, to: number, column: number, unitGrams: number): void => {
+    draft.row(-Infinity, 0, [
+      [column, 1],
+      ...wants(ingredientId, from, to).map(([bowl, grams]): Entry => [
+        bowl,
+        -Math.max(1, Math.ceil(grams / unitGrams)),
+      ]),
+    ]);
+  };
 
   // At most one in each window of so many days; pins go before.
   const atMostOneIn = (all: readonly (typeof bowls)[number][], window: number): void => {
@@ -227,6 +260,8 @@ export function planModel(problem: PlanProblem, mostLostGrams = Infinity): PlanM
       }
       const open = pay('lost', 0, units, true);
       opened.push({ column: open, supply, on });
+      // Nothing is cut for nobody: a rest that is half lost would look better than a fruit that is left whole.
+      onlyFor(supply.ingredientId, on, on, open, unitGrams);
       goes.push([open, 1]);
       const of: Entry[] = [];
       for (let later = on; later <= Math.min(count - 1, on + openDays); later++) {
@@ -237,7 +272,7 @@ export function planModel(problem: PlanProblem, mostLostGrams = Infinity): PlanM
       of.push([loses(supply, lostOfOpened(supply, on, count), units * unitGrams), 1]);
       draft.row(0, 0, [...of, [open, -unitGrams]]);
     }
-    if (goes.length > 0 && supply.canFreeze) {
+    if (mayFreeze(supply)) {
       const half = (POINTS.frozen * POINTS.lost * weight * leftShare * unitGrams) / HUNDRED;
       const column = pay('freezing', half, units);
       const does = pay('freezing', POINTS.freezing, 1, true);
@@ -254,27 +289,24 @@ export function planModel(problem: PlanProblem, mostLostGrams = Infinity): PlanM
       const column = pay('shopping', POINTS.money * supply.unitWorth, units, true);
       bought.push({ column, supply });
       itemOn(supply.ingredientId, boughtOn, units, column);
+      onlyFor(supply.ingredientId, boughtOn, count - 1, column, unitGrams);
       draft.row(0, 0, [...goes, [column, -1]]);
       if (supply.unitPrice) spent.push([column, supply.unitPrice]);
     }
   }
 
-  // What bowls want of what turns, day by day.
-  const wants = (ingredientId: string, from: number, to: number): Entry[] =>
-    bowls.flatMap(({ column, option, on }): Entry[] => {
-      if (on < from || on > to) return [];
-      const grams = option.lines.reduce((sum, line) => sum + (line.ingredientId === ingredientId ? line.grams : 0), 0);
-      return grams > 0 ? [[column, grams]] : [];
-    });
-  const pinnedGrams = (ingredientId: string, on?: number): number =>
-    bowls.reduce(
-      (sum, bowl) =>
-        bowl.pinned && (on === undefined || bowl.on === on)
-          ? sum +
-            bowl.option.lines.reduce((all, line) => all + (line.ingredientId === ingredientId ? line.grams : 0), 0)
-          : sum,
-      0,
-    );
+  const pinnedColumns = new Set(bowls.flatMap(({ column, pinned }) => (pinned ? [column] : [])));
+  const pinnedGrams = (ingredientId: string, from: number, to: number): number =>
+    wants(ingredientId, from, to).reduce((sum, [column, grams]) => (pinnedColumns.has(column) ? sum + grams : sum), 0);
+  const given = new Map<string, (typeof draws)[number][]>();
+  for (const draw of draws) {
+    const key = `${draw.supply.ingredientId} ${draw.on}`;
+    const known = given.get(key);
+    if (known) known.push(draw);
+    else given.set(key, [draw]);
+  }
+  const givenOn = (ingredientId: string, on: number): readonly (typeof draws)[number][] =>
+    given.get(`${ingredientId} ${on}`) ?? [];
   const kept = new Set(goods.map((good) => good.ingredientId));
   const turningIds = new Set(
     [...supplies, ...options.flatMap(({ lines }) => lines)]
@@ -291,22 +323,22 @@ export function planModel(problem: PlanProblem, mostLostGrams = Infinity): PlanM
   for (const ingredientId of turningIds)
     for (let on = 0; on < count; on++) {
       const wanted = wants(ingredientId, on, on);
-      const given = draws.filter((draw) => draw.on === on && draw.supply.ingredientId === ingredientId);
+      const taken = givenOn(ingredientId, on);
       // Nothing is drawn on a day on which nobody wants it.
       if (wanted.length === 0) {
         draft.row(
           0,
           0,
-          given.map(({ column }): Entry => [column, 1]),
+          taken.map(({ column }): Entry => [column, 1]),
         );
         continue;
       }
       const most = Math.max(...wanted.map(([, grams]) => grams)) * wanted.length;
       const spared = pay('lost', POINTS.spared / HUNDRED, most);
       draft.row(-Infinity, 0, [[spared, 1], ...wanted.map(([column, grams]): Entry => [column, -sparedShare * grams])]);
-      const lacks = lack(ingredientId, pinnedGrams(ingredientId, on), on);
+      const lacks = lack(ingredientId, pinnedGrams(ingredientId, on, on), on);
       draft.row(0, 0, [
-        ...given.map(({ column }): Entry => [column, 1]),
+        ...taken.map(({ column }): Entry => [column, 1]),
         [spared, 1],
         ...lacks.map((column): Entry => [column, 1]),
         ...wanted.map(([column, grams]): Entry => [column, -grams]),
@@ -321,7 +353,7 @@ export function planModel(problem: PlanProblem, mostLostGrams = Infinity): PlanM
     if (all.length === 0) continue;
     const most = all.reduce((sum, [, wanted]) => sum + wanted, 0);
     if (most <= grams) continue;
-    const lacks = lack(ingredientId, pinnedGrams(ingredientId), undefined);
+    const lacks = lack(ingredientId, pinnedGrams(ingredientId, 0, count - 1), undefined);
     const from: { on: number; column: number }[] = [];
     for (const on of shopDays) {
       if (wants(ingredientId, on, count - 1).length === 0) continue;
@@ -333,6 +365,7 @@ export function planModel(problem: PlanProblem, mostLostGrams = Infinity): PlanM
         [packed, -packGrams],
       ]);
       itemOn(ingredientId, on, Math.ceil(most / packGrams), packed);
+      onlyFor(ingredientId, on, count - 1, packed, packGrams);
       packs.push({ column: packed, ingredientId, on });
       from.push({ on, column });
       if (pricePerGram) spent.push([packed, pricePerGram * packGrams]);
@@ -350,37 +383,64 @@ export function planModel(problem: PlanProblem, mostLostGrams = Infinity): PlanM
   // said for each head and day, where there is one bowl at the most, it brings the bound up at once.
   const thereOn = (ingredientId: string, on: number): number =>
     goods.find((good) => good.ingredientId === ingredientId)?.grams ??
-    draws
-      .filter(
-        ({ supply, on: day }) => supply.ingredientId === ingredientId && supply.boughtOn === undefined && day === on,
-      )
+    givenOn(ingredientId, on)
+      .filter(({ supply }) => supply.boughtOn === undefined)
       .reduce((grams, { supply }) => grams + supply.units * supply.unitGrams, 0);
+  const ofHead = new Map(
+    heads.map(({ id }) => [
+      id,
+      new Set(bowls.flatMap((bowl) => (bowl.option.headIds.includes(id) && !bowl.pinned ? [bowl.column] : []))),
+    ]),
+  );
   for (const ingredientId of new Set(items.map((item) => item.ingredientId)))
     for (let on = 0; on < count; on++) {
       const there = thereOn(ingredientId, on);
-      const wanting = bowls.filter(
-        (bowl) =>
-          bowl.on === on &&
-          !bowl.pinned &&
-          bowl.option.lines.some(
-            (line) => line.ingredientId === ingredientId && line.grams * (1 - sparedShare) > there,
-          ),
-      );
+      const short = wants(ingredientId, on, on).filter(([, grams]) => grams * (1 - sparedShare) > there);
       const from = items.filter((item) => item.ingredientId === ingredientId && item.on <= on);
-      for (const head of heads) {
-        const own = wanting.filter(({ option }) => option.headIds.includes(head.id));
-        if (own.length > 0)
+      for (const own of ofHead.values()) {
+        const its = short.filter(([column]) => own.has(column));
+        if (its.length > 0)
           draft.row(-Infinity, 0, [
-            ...own.map(({ column }): Entry => [column, 1]),
+            ...its.map(([column]): Entry => [column, 1]),
             ...from.map((item): Entry => [item.column, -1]),
           ]);
       }
     }
 
+  // A bowl takes of something open. This, too, follows; so no part of a piece is opened for a part of a bowl.
+  for (const ingredientId of turningIds)
+    for (let on = 0; on < count; on++) {
+      const least = wants(ingredientId, on, on).map(([column, grams]): Entry => [column, grams * (1 - sparedShare)]);
+      if (least.length === 0) continue;
+      const open = opened.filter(
+        (one) => one.supply.ingredientId === ingredientId && one.on <= on && on <= one.on + (one.supply.openDays ?? 0),
+      );
+      const loose = givenOn(ingredientId, on).filter(({ supply }) => supply.openDays === undefined);
+      const largest = Math.max(...open.map(({ supply }) => supply.unitGrams));
+      for (const own of ofHead.values()) {
+        const its = least.filter(([column]) => own.has(column));
+        if (its.length === 0) continue;
+        const smallest = Math.min(...its.map(([, grams]) => grams));
+        draft.row(-Infinity, 0, [
+          ...its.map(([column, grams]): Entry => [
+            column,
+            loose.length > 0 ? 1 : Math.max(1, Math.ceil(grams / largest - 1e-9)),
+          ]),
+          ...open.map(({ column }): Entry => [column, -1]),
+          ...loose.map(({ column }): Entry => [column, -1 / smallest]),
+        ]);
+      }
+    }
+
   if (budget !== undefined) draft.row(-Infinity, budget, spent);
-  if (lost.length > 0) {
-    const more = pay('lost', POINTS.lostMore / HUNDRED, Infinity);
-    draft.row(-Infinity, mostLostGrams, [...lost.map(({ column, grams }): Entry => [column, grams]), [more, -1]]);
-  }
   return { programme: draft.done(), kinds, bowls, draws, opened, bought, packs, frozen, lost, missing };
+}
+
+/** The same model where what is expected to be lost beyond so many grams costs dear, whoever loses it. */
+export function withMostLost(model: PlanModel, mostLostGrams: number): PlanModel {
+  if (model.lost.length === 0) return model;
+  const draft = new ProgrammeDraft(model.programme);
+  const more = draft.column(POINTS.lostMore / HUNDRED, Infinity);
+  draft.row(-Infinity, mostLostGrams, [...model.lost.map(({ column, grams }): Entry => [column, grams]), [more, -1]]);
+  return { ...model, programme: draft.done(), kinds: [...model.kinds, 'lost'] };
 }

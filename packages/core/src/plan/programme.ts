@@ -31,6 +31,10 @@ export interface Solved {
   /** No solution costs less. */
   readonly bound: number;
   readonly values: readonly number[];
+  /** What it took. */
+  readonly seconds: number;
+  /** What one more of each column would cost at the least; only where nothing is whole. */
+  readonly reducedCosts?: readonly number[];
 }
 
 /** Whoever can solve a programme. It is handed in, so that the model stands apart from it. */
@@ -38,11 +42,20 @@ export type Solver = (programme: Programme, options: SolveOptions) => Solved;
 
 /** Collects columns and rows of a programme. */
 export class ProgrammeDraft {
-  private readonly cost: number[] = [];
-  private readonly lower: number[] = [];
-  private readonly upper: number[] = [];
-  private readonly isWhole: boolean[] = [];
-  private readonly rows: Row[] = [];
+  private readonly cost: number[];
+  private readonly lower: number[];
+  private readonly upper: number[];
+  private readonly isWhole: boolean[];
+  private readonly rows: Row[];
+
+  /** @param from what it begins with, which stays as it is */
+  constructor(from: Programme = { cost: [], lower: [], upper: [], isWhole: [], rows: [] }) {
+    this.cost = [...from.cost];
+    this.lower = [...from.lower];
+    this.upper = [...from.upper];
+    this.isWhole = [...from.isWhole];
+    this.rows = [...from.rows];
+  }
 
   /** A column. @returns its index */
   column(cost: number, upper: number, isWhole = false, lower = 0): number {
@@ -65,8 +78,8 @@ export class ProgrammeDraft {
   }
 }
 
-/** The same programme with columns held at values. */
-export function withFixed(programme: Programme, fixed: ReadonlyMap<number, number>): Programme {
-  const at = (bounds: readonly number[]) => bounds.map((bound, i) => fixed.get(i) ?? bound);
-  return { ...programme, lower: at(programme.lower), upper: at(programme.upper) };
-}
+/** The same programme without anything whole: what it costs at the least, no plan undercuts. */
+export const relaxation = (programme: Programme): Programme => ({
+  ...programme,
+  isWhole: programme.isWhole.map(() => false),
+});

@@ -1,4 +1,4 @@
-import { lostOfOpened } from './model';
+import { lostOfOpened, mayFreeze } from './model';
 import {
   countedShare,
   LEAST_CHANCE,
@@ -45,6 +45,8 @@ export class QuickLook {
   private readonly within: ReadonlyMap<string, { readonly lateOn: readonly number[]; readonly due: PlanHead['due'] }>;
   /** The last day with a shop up to each day; −1 for none. */
   private readonly shopBefore: readonly number[];
+  /** Of each supply: whether it can be frozen in time. */
+  private readonly freezes: readonly boolean[];
   /** Of each supply: units that are left in the house, and units that were bought. */
   private readonly left: Float64Array;
   private readonly bought: Float64Array;
@@ -53,6 +55,8 @@ export class QuickLook {
   private readonly packs: Float64Array;
   /** Of each thing: what of it is open. */
   private readonly opened: Open[][];
+  /** What bowls are spared of a thing, until something of it is left in the end. */
+  private readonly spared: { readonly want: Want; readonly on: number; readonly grams: number }[] = [];
   /** Whether a thing is on the list of a day, and whether somebody goes to the shop on it. */
   private readonly list: Uint8Array;
   private readonly trips: Uint8Array;
@@ -99,6 +103,7 @@ export class QuickLook {
     );
     let before = -1;
     this.shopBefore = days.map(({ isShopDay }, on) => (before = isShopDay ? on : before));
+    this.freezes = supplies.map(mayFreeze);
     this.left = new Float64Array(supplies.length);
     this.bought = new Float64Array(supplies.length);
     this.used = new Float64Array(goods.length);
@@ -172,6 +177,7 @@ export class QuickLook {
           return Infinity;
     }
     if (budget !== undefined && sum.money > budget) return Infinity;
+    this.giveBack(sum);
     let { points } = sum;
     let lost = 0;
     let lostGrams = 0;
@@ -185,7 +191,7 @@ export class QuickLook {
     supplies.forEach((supply, place) => {
       const grams = (this.left[place] ?? 0) * supply.unitGrams * supply.leftShare * supply.weight;
       const frozen = POINTS.freezing + (POINTS.frozen * POINTS.lost * grams) / HUNDRED;
-      if (supply.canFreeze && frozen < (POINTS.lost * grams) / HUNDRED) points += frozen;
+      if (this.freezes[place] && frozen < (POINTS.lost * grams) / HUNDRED) points += frozen;
       else {
         lost += grams;
         lostGrams += (this.left[place] ?? 0) * supply.unitGrams * supply.lostShare * countedShare(supply);
@@ -205,6 +211,7 @@ export class QuickLook {
     });
     for (const all of [this.bought, this.used, this.packs, this.list, this.trips]) all.fill(0);
     for (const rests of this.opened) rests.length = 0;
+    this.spared.length = 0;
   }
 
   private shop(thing: number, on: number): void {
@@ -236,8 +243,9 @@ export class QuickLook {
   private draw(want: Want, bowl: Chosen, sum: { points: number; money: number }): boolean {
     const { sparedShare, supplies } = this.problem;
     const { on } = bowl;
-    let wanted = want.grams;
-    const least = want.grams * sparedShare + 1e-9;
+    const spared = want.grams * sparedShare;
+    let wanted = want.grams - spared;
+    if (spared > 0) this.spared.push({ want, on, grams: spared });
     const open = this.opened[want.thing] ?? [];
     open.sort((a, b) => a.lastOn - b.lastOn);
     for (const one of open) {
@@ -247,36 +255,81 @@ export class QuickLook {
       wanted -= taken;
       sum.points += this.risk(supplies[one.supply] as Supply, one.openedOn, taken);
     }
-    for (const place of want.supplies) {
-      if (wanted <= least) break;
+    while (wanted > 1e-9) {
+      const place = this.cheapest(want, on, wanted);
+      if (place === undefined) break;
       const supply = supplies[place] as Supply;
-      if ((supply.chance[on] ?? 0) < LEAST_CHANCE) continue;
       let units = this.left[place] ?? 0;
-      while (wanted > least) {
-        if (units <= 1e-9) {
-          const bought = this.bought[place] ?? 0;
-          if (supply.boughtOn === undefined || bought >= supply.units) break;
-          this.bought[place] = bought + 1;
-          this.shop(want.thing, supply.boughtOn);
-          sum.points += POINTS.money * supply.unitWorth;
-          sum.money += supply.unitPrice ?? 0;
-          units += 1;
-        }
-        const isLoose = supply.openDays === undefined;
-        const taken = Math.min(wanted, (isLoose ? units : 1) * supply.unitGrams);
-        wanted -= taken;
-        units -= isLoose ? taken / supply.unitGrams : 1;
-        sum.points += this.risk(supply, on, taken);
-        if (supply.openDays !== undefined)
-          open.push({ supply: place, openedOn: on, lastOn: on + supply.openDays, grams: supply.unitGrams - taken });
+      if (units <= 1e-9) {
+        this.bought[place] = (this.bought[place] ?? 0) + 1;
+        this.shop(want.thing, supply.boughtOn as number);
+        sum.points += POINTS.money * supply.unitWorth;
+        sum.money += supply.unitPrice ?? 0;
+        units += 1;
       }
-      this.left[place] = units;
+      const isLoose = supply.openDays === undefined;
+      const taken = Math.min(wanted, (isLoose ? units : 1) * supply.unitGrams);
+      wanted -= taken;
+      this.left[place] = units - (isLoose ? taken / supply.unitGrams : 1);
+      sum.points += this.risk(supply, on, taken);
+      if (supply.openDays !== undefined)
+        open.push({ supply: place, openedOn: on, lastOn: on + supply.openDays, grams: supply.unitGrams - taken });
     }
-    if (wanted > least + 1e-9) {
+    if (wanted > 1e-9) {
       if (!this.isPinned(bowl)) return false;
       sum.points += (POINTS.missing * wanted) / HUNDRED;
-    } else sum.points += (POINTS.spared * Math.max(0, wanted)) / HUNDRED;
+    }
     return true;
+  }
+
+  /** What bowls were spared is given to them, where something that was open on their day, or lies loose, is left in the end. */
+  private giveBack(sum: { points: number }): void {
+    for (const { want, on, grams } of this.spared) {
+      let wanted = grams;
+      for (const one of this.opened[want.thing] ?? []) {
+        if (one.openedOn > on || one.lastOn < on) continue;
+        const taken = Math.min(wanted, one.grams);
+        one.grams -= taken;
+        wanted -= taken;
+        sum.points += this.risk(this.problem.supplies[one.supply] as Supply, one.openedOn, taken);
+      }
+      for (const place of want.supplies) {
+        const supply = this.problem.supplies[place] as Supply;
+        if (supply.openDays !== undefined || (supply.chance[on] ?? 0) < LEAST_CHANCE) continue;
+        const taken = Math.min(wanted, (this.left[place] ?? 0) * supply.unitGrams);
+        this.left[place] = (this.left[place] ?? 0) - taken / supply.unitGrams;
+        wanted -= taken;
+        sum.points += this.risk(supply, on, taken);
+      }
+      sum.points += (POINTS.spared * wanted) / HUNDRED;
+    }
+  }
+
+  /** Where the next grams cost least: by what is lost of a piece that is opened for them, and what would be lost if it were not. */
+  private cheapest({ thing, supplies }: Want, on: number, wanted: number): number | undefined {
+    let best: number | undefined;
+    let least = Infinity;
+    for (const place of supplies) {
+      const supply = this.problem.supplies[place] as Supply;
+      if ((supply.chance[on] ?? 0) < LEAST_CHANCE) continue;
+      const units = this.left[place] ?? 0;
+      const { boughtOn, unitGrams, openDays, leftShare, weight } = supply;
+      if (units <= 1e-9 && (boughtOn === undefined || (this.bought[place] ?? 0) >= supply.units)) continue;
+      const taken = Math.min(wanted, (openDays === undefined ? Math.max(units, 1) : 1) * unitGrams);
+      const gone =
+        openDays === undefined ? 0 : lostOfOpened(supply, on, this.trips.length) * Math.max(0, unitGrams - taken);
+      const kept = leftShare * (openDays === undefined ? taken : unitGrams) * (this.freezes[place] ? POINTS.frozen : 1);
+      const isNew = units <= 1e-9;
+      const bought = isNew
+        ? POINTS.money * supply.unitWorth +
+          (this.list[thing * this.trips.length + (boughtOn ?? 0)] ? 0 : POINTS.item) +
+          (this.trips[boughtOn ?? 0] ? 0 : POINTS.trip)
+        : 0;
+      const costs =
+        bought + (POINTS.lost * weight * (gone - (isNew ? 0 : kept))) / HUNDRED + this.risk(supply, on, taken);
+      if (costs / taken < least - 1e-12) [best, least] = [place, costs / taken];
+    }
+    return best;
   }
 
   private risk = (supply: Supply, on: number, grams: number): number =>
@@ -298,4 +351,9 @@ export class QuickLook {
   }
 }
 
-const count = (flags: Uint8Array): number => flags.reduce((sum, one) => sum + one, 0);
+/** A loop, since it is asked for at every look. */
+function count(flags: Uint8Array): number {
+  let sum = 0;
+  for (const one of flags) sum += one;
+  return sum;
+}

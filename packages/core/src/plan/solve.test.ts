@@ -1,8 +1,18 @@
 import loadHighs from 'highs';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { solve as solveByYalps, equalTo, greaterEq, inRange, lessEq, type Constraint } from 'yalps';
-import { brokenRules, dayByDay, highsSolver, plan, planModel, withBowls, type Highs, type PlanProblem } from '.';
-import { improved } from './improve';
+import {
+  brokenRules,
+  dayByDay,
+  highsSolver,
+  plan,
+  planModel,
+  withBowls,
+  withMostLost,
+  type Highs,
+  type PlanProblem,
+} from '.';
+import { stepByStep } from './stepByStep';
 import { mayOn, PLAN_POINTS } from './problem';
 import type { Programme, Solver } from './programme';
 import { QuickLook } from './quick';
@@ -144,6 +154,31 @@ describe('a plan', () => {
     }
   });
 
+  it('is never looked at too kindly by the quick look, in kitchens with shops, pieces and a freezer', () => {
+    for (let seed = 1; seed <= 8; seed++) {
+      const { problem } = problemOf(aKitchen(seed, { heads: 3, lots: 12 }));
+      const model = planModel(problem);
+      const quick = new QuickLook(problem);
+      const step = stepByStep(quick);
+      for (const set of [dayByDay(problem), ...[0, 1, 2].map((way) => step([[]], { looks: 300, seed: way }))]) {
+        const exact = withBowls(problem, model, set, solver)?.choice.cost ?? Infinity;
+        expect(quick.cost(set), `seed ${seed}`).toBeGreaterThan(exact - 0.02 - 1e-4 * exact);
+      }
+    }
+  });
+
+  it('is told as soon as there is one, and each time there is a better one', () => {
+    const { problem } = problemOf(aKitchen(2, { heads: 2, lots: 6 }));
+    const told: number[] = [];
+    const best = plan(problem, solver, { seconds: 2, onBetter: ({ cost }) => told.push(cost) });
+    expect(told.length).toBeGreaterThan(1);
+    told.forEach((cost, i) => {
+      if (i > 0) expect(cost).toBeLessThan(told[i - 1] ?? 0);
+    });
+    expect(best.cost).toBeLessThanOrEqual(told.at(-1) ?? 0);
+    expect(best.bound).toBeLessThanOrEqual(best.cost);
+  });
+
   it('changes nothing where nothing has changed', () => {
     for (let seed = 1; seed <= 6; seed++) {
       const problem = aMadeUpHousehold(seed, { heads: 2, days: 7, masks: 6, lots: 5 });
@@ -255,12 +290,44 @@ describe('what is lost', () => {
     expect(withBowls(wished, planModel(wished), [], solver)?.choice.lostGrams).toBeCloseTo(200, 3);
   });
 
+  it('is all of a fruit that nobody wants: none is cut so that its rest looks half saved', () => {
+    const cut = { ...A_MANGO, openDays: 3 };
+    for (const options of [[], anEvening().options.slice(0, 2)]) {
+      const problem = anEvening({ supplies: [cut], options });
+      expect(withBowls(problem, planModel(problem), [], solver)?.choice.lostGrams).toBeCloseTo(200, 3);
+    }
+    // Where a bowl takes of it, no more of them are opened than the bowl wants.
+    const two = { ...cut, units: 3, unitGrams: 80 };
+    const wanted = anEvening({ supplies: [two], pins: [{ optionId: 'mango ada', on: 0 }] });
+    const option = {
+      ...(wanted.options[2] as PlanProblem['options'][number]),
+      lines: [{ ingredientId: 'mango', grams: 70 }],
+    };
+    const problem = { ...wanted, options: [option] };
+    // One is cut, and of what is left of it half counts; the two others are lost whole.
+    expect(withBowls(problem, planModel(problem), problem.pins, solver)?.choice.costs.lost).toBeCloseTo(
+      (PLAN_POINTS.lost * (160 + 0.5 * 10)) / 100,
+      4,
+    );
+  });
+
+  it('is frozen only where there is a day on which it is ready', () => {
+    const frozen = (chance: number): number => {
+      const problem = anEvening({ supplies: [{ ...A_MANGO, canFreeze: true, chance: [chance] }], options: [] });
+      const held = withBowls(problem, planModel(problem), [], solver)?.choice;
+      expect(new QuickLook(problem).cost([])).toBeCloseTo(held?.cost ?? 0, 6);
+      return held?.freezes.reduce((sum, { grams }) => sum + grams, 0) ?? 0;
+    };
+    expect(frozen(1)).toBeCloseTo(200, 3);
+    expect(frozen(0.3)).toBe(0);
+  });
+
   it('costs dear beyond what going by the day loses, in the quick look as in the programme', () => {
     const problem = anEvening();
     const dear = (PLAN_POINTS.lostMore * 150) / 100;
     expect(new QuickLook(problem, 50).cost([]) - new QuickLook(problem).cost([])).toBeCloseTo(dear, 6);
-    const costOf = (most?: number) => withBowls(problem, planModel(problem, most), [], solver)?.choice;
-    const [free, tight] = [costOf(), costOf(50)];
+    const costOf = (most: number) => withBowls(problem, withMostLost(planModel(problem), most), [], solver)?.choice;
+    const [free, tight] = [costOf(Infinity), costOf(50)];
     expect((tight?.cost ?? 0) - (free?.cost ?? 0)).toBeCloseTo(dear, 6);
   });
 });
@@ -271,7 +338,7 @@ describe('the search step by step', () => {
       const { problem } = problemOf(aKitchen(seed, { heads: 2, lots: 6 }));
       const quick = new QuickLook(problem);
       const began = dayByDay(problem);
-      const ended = improved(problem, [began]);
+      const ended = stepByStep(quick)([began]);
       expect(quick.keepsRules(ended)).toBe(true);
       expect(quick.cost(ended)).toBeLessThanOrEqual(quick.cost(began));
     }
@@ -280,7 +347,7 @@ describe('the search step by step', () => {
   it('lets the others keep a bowl when one of those who share it has another', () => {
     const problem = anEvening();
     // A single step from the bowl for all: with too few looks for anything else.
-    const ended = improved(problem, [[{ optionId: 'oats ada+bo+cy', on: 0 }]], { looks: 12 });
+    const ended = stepByStep(new QuickLook(problem))([[{ optionId: 'oats ada+bo+cy', on: 0 }]], { looks: 12 });
     expect(ended.map(({ optionId }) => optionId).sort()).toEqual(['mango ada', 'oats bo+cy']);
   });
 });

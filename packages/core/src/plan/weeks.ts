@@ -70,9 +70,9 @@ export interface PlannedWeeks {
   readonly planned: Planned;
 }
 
-/** As `PlanOptions`; told of the first good answer as of weeks. */
-export type WeeksOptions = Omit<PlanOptions, 'onFirst'> & {
-  readonly onFirst?: ((first: PlannedWeeks) => void) | undefined;
+/** As `PlanOptions`; told of each better answer as of weeks. */
+export type WeeksOptions = Omit<PlanOptions, 'onBetter'> & {
+  readonly onBetter?: ((better: PlannedWeeks) => void) | undefined;
 };
 
 /**
@@ -82,16 +82,16 @@ export type WeeksOptions = Omit<PlanOptions, 'onFirst'> & {
 export function planWeeks(
   household: HouseholdOfWeeks,
   solver: Solver,
-  { onFirst, ...options }: WeeksOptions,
+  { onBetter, ...options }: WeeksOptions,
   size?: SizeFor,
 ): PlannedWeeks {
   const posed = problemOf(household, size);
   const planned = plan(posed.problem, solver, {
     ...options,
-    onFirst:
-      onFirst &&
-      ((first) => {
-        onFirst({ posed, planned: first });
+    onBetter:
+      onBetter &&
+      ((better) => {
+        onBetter({ posed, planned: better });
       }),
   });
   return { posed, planned };

@@ -22,13 +22,13 @@ let search: Search | undefined;
 /**
  * Searches for the weeks of a household beside the page. A search that is under way is given up: who wishes something new does
  * not want the old answer.
- * @param onFirst told of the first good answer
+ * @param onBetter told of the first answer, and of each better one
  * @returns the best that was found in so many seconds; nothing where it was given up
  */
 export async function searchWeeks(
   household: SentHousehold,
   seconds: number,
-  onFirst: (first: PlannedWeeks) => void,
+  onBetter: (better: PlannedWeeks) => void,
 ): Promise<PlannedWeeks | undefined> {
   if (search?.isBusy) stopSearch();
   if (!search) {
@@ -46,8 +46,8 @@ export async function searchWeeks(
       .plan(
         household,
         seconds,
-        proxy((first) => {
-          if (isMine()) onFirst(first);
+        proxy((better) => {
+          if (isMine()) onBetter(better);
         }),
       )
       .then((best) => {

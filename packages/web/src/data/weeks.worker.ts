@@ -65,18 +65,18 @@ export interface Place {
 }
 
 const weeksJobs = {
-  /** Plans the weeks: tells the first good answer at once, and answers with the best that was found in time. */
+  /** Plans the weeks: tells the first answer at once and each better one, and answers with the best that was found in time. */
   plan: async (
     { house: { own, ...house }, ...household }: SentHousehold,
     seconds: number,
-    onFirst: (first: PlannedWeeks) => void,
+    onBetter: (better: PlannedWeeks) => void,
   ): Promise<PlannedWeeks> => {
     const solve = await loaded();
     const whole = { ...house, catalogue: overlaid(own) };
     // What a bowl is sized by: everything of the house but where things stand.
     const { climate: _climate, ...sizedBy } = house;
     const size = remembering(JSON.stringify([sizedBy, own]), sizeIn(whole));
-    return planWeeks({ ...household, house: whole }, solve, { seconds, onFirst }, size);
+    return planWeeks({ ...household, house: whole }, solve, { seconds, onBetter }, size);
   },
   /** The plan that questions are about from here on, as it is shown. */
   hold: (weeks: PlannedWeeks): Weeks => {
