@@ -230,3 +230,6 @@ export function useMaskEditor(key: string, from: Ref<Mask | undefined>, newName:
     isTouched,
   };
 }
+
+/** A mask being written, as the parts of its page have it. */
+export type MaskEditor = ReturnType<typeof useMaskEditor>;

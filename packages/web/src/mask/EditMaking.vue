@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import NumberField from '../kit/NumberField.vue';
+import { MIXING_WORDS } from '../words/mask';
+import EditSection from './EditSection.vue';
+import StepsPanel from './StepsPanel.vue';
+import { choicesOf, linesOf } from './choices';
+import type { MaskEditor } from './useMaskEditor';
+
+/** How a mask is made, step by step. */
+const props = defineProps<{ editor: MaskEditor }>();
+const { fields, set, mask, trial, errors } = props.editor;
+
+const mixings = choicesOf(MIXING_WORDS, ['blender', 'fork', 'pot']);
+const stepsError = computed(
+  () => Object.entries(errors.value).find(([path]) => /^(ownSteps|stepEdits)/.test(path))?.[1] ?? '',
+);
+/** A line each, blank ones kept while they are being typed. */
+const steps = computed({
+  get: () => fields.value.steps.join('\n'),
+  set: (text) => {
+    set({ steps: linesOf(text) });
+  },
+});
+</script>
+
+<template>
+  <EditSection id="making" title="Making">
+    <v-select
+      :model-value="fields.mixing"
+      :items="mixings"
+      label="Mixed by"
+      @update:model-value="set({ mixing: $event })"
+    />
+    <NumberField
+      :model-value="fields.handsOnMinutes"
+      label="Hands-on time"
+      unit="min"
+      :min="0"
+      :max="600"
+      @update:model-value="set({ handsOnMinutes: Math.round($event) })"
+    />
+    <v-switch
+      :model-value="fields.strained"
+      label="through a cloth"
+      @update:model-value="set({ strained: Boolean($event) })"
+    />
+    <v-switch
+      :model-value="fields.whisked ?? false"
+      label="egg whisked to a foam"
+      @update:model-value="set({ whisked: Boolean($event) || undefined })"
+    />
+    <v-switch
+      :model-value="fields.stains ?? false"
+      label="it stains"
+      @update:model-value="set({ stains: Boolean($event) || undefined })"
+    />
+    <v-switch
+      :model-value="fields.isItsOwnWay ?? false"
+      label="as written, whatever the house’s schools"
+      @update:model-value="set({ isItsOwnWay: Boolean($event) || undefined })"
+    />
+    <template #after>
+      <v-textarea
+        v-model="steps"
+        label="Steps, one a line"
+        rows="5"
+        auto-grow
+        :error-messages="errors['steps'] ?? null"
+      />
+      <details v-if="mask && trial">
+        <summary>The steps of its wash day</summary>
+        <StepsPanel :mask="mask" :bowl="trial.bowl" @change="set" />
+      </details>
+      <p v-if="stepsError" class="alert">{{ stepsError }}</p>
+    </template>
+  </EditSection>
+</template>
+
+<style scoped>
+.alert {
+  color: var(--clay);
+}
+</style>

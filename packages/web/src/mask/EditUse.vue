@@ -1,0 +1,117 @@
+<script setup lang="ts">
+import { HAIR_STATES, NEEDS, SLOTS } from '@amber-ladle/core/mask';
+import ChoicePills from '../kit/ChoicePills.vue';
+import NumberField from '../kit/NumberField.vue';
+import { USE_WORDS } from '../words/draft';
+import { APPLICATOR_WORDS, COVERAGE_WORDS, HAIR_STATE_WORDS, NEED_WORDS, SLOT_WORDS } from '../words/mask';
+import EditSection from './EditSection.vue';
+import { choicesOf, toggled } from './choices';
+import type { MaskEditor } from './useMaskEditor';
+
+/** What a mask is for, when, where and how often. */
+const props = defineProps<{ editor: MaskEditor }>();
+const { fields, set, errors, readUses } = props.editor;
+
+const needs = choicesOf(NEED_WORDS, NEEDS);
+const slots = choicesOf(SLOT_WORDS, SLOTS);
+const coverages = choicesOf(COVERAGE_WORDS, ['scalp', 'lengths', 'roots-to-tips']);
+const textures = ['oil', 'runny', 'pourable', 'creamy', 'thick', 'stiff'];
+const applicators = choicesOf(APPLICATOR_WORDS, ['brush', 'hand', 'bottle']);
+const states = choicesOf(HAIR_STATE_WORDS, HAIR_STATES);
+</script>
+
+<template>
+  <EditSection id="use" title="Use">
+    <template #before>
+      <ul v-if="readUses.length > 0" class="plain-list read-use" data-test="read-use" aria-label="Read from your text">
+        <li v-for="one in readUses" :key="one.what + one.words">
+          <b>{{ USE_WORDS[one.what] }}</b> from “{{ one.words }}”
+        </li>
+      </ul>
+      <div class="needs" role="group" aria-label="Used for">
+        <ChoicePills
+          :of="needs"
+          :says="(need) => need.title"
+          :is-chosen="(need) => fields.needs.includes(need.value)"
+          @choose="(need) => set({ needs: toggled(fields.needs, need.value) })"
+        />
+      </div>
+    </template>
+    <v-select :model-value="fields.slot" :items="slots" label="When" @update:model-value="set({ slot: $event })" />
+    <v-select
+      :model-value="fields.coverage"
+      :items="coverages"
+      label="Where"
+      @update:model-value="set({ coverage: $event })"
+    />
+    <v-select
+      :model-value="fields.texture"
+      :items="textures"
+      label="Meant to be"
+      @update:model-value="set({ texture: $event })"
+    />
+    <v-select
+      :model-value="fields.hairState ?? null"
+      :items="states"
+      label="On hair that is"
+      placeholder="as usual"
+      persistent-placeholder
+      clearable
+      @update:model-value="set({ hairState: $event ?? undefined })"
+    />
+    <v-select
+      :model-value="fields.applicator"
+      :items="applicators"
+      label="Put on by"
+      @update:model-value="set({ applicator: $event })"
+    />
+    <NumberField
+      :model-value="Math.round(fields.endsExtraShare * 100)"
+      label="Extra on the ends"
+      unit="%"
+      :min="0"
+      :max="100"
+      @update:model-value="set({ endsExtraShare: $event / 100 })"
+    />
+    <NumberField
+      :model-value="fields.repeatDays ?? 14"
+      label="Days between two uses"
+      unit="d"
+      :min="1"
+      :max="400"
+      @update:model-value="set({ repeatDays: Math.round($event) })"
+    />
+    <v-text-field
+      :model-value="fields.school ?? ''"
+      class="school"
+      label="School"
+      placeholder="whole egg, weekly, by fork"
+      persistent-placeholder
+      maxlength="120"
+      :error-messages="errors['school'] ?? null"
+      @update:model-value="set({ school: $event || undefined })"
+    />
+  </EditSection>
+</template>
+
+<style scoped>
+.read-use {
+  margin: 0 0 12px;
+  padding-left: 12px;
+  border-left: 3px solid var(--amber-fill);
+}
+.needs {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  margin-bottom: 12px;
+}
+.school {
+  grid-column: span 2;
+}
+@media (max-width: 56.25em) {
+  .school {
+    grid-column: auto;
+  }
+}
+</style>

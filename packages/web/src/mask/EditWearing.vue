@@ -1,0 +1,103 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import NumberField from '../kit/NumberField.vue';
+import { HEAT_WORDS, KEEPING_WORDS, TEMPERATURE_WORDS } from '../words/mask';
+import EditSection from './EditSection.vue';
+import { choicesOf, linesOf } from './choices';
+import type { MaskEditor } from './useMaskEditor';
+
+/** How long a mask is worn, how it is rinsed and kept, and what is to be minded. */
+const props = defineProps<{ editor: MaskEditor }>();
+const { fields, set, errors } = props.editor;
+
+const heats = choicesOf(HEAT_WORDS, ['never', 'cap', 'dryer-may-help']);
+const temperatures = choicesOf(TEMPERATURE_WORDS, ['cool-to-lukewarm', 'lukewarm', 'lukewarm-then-cool', 'warm']);
+const keepings = choicesOf(KEEPING_WORDS, ['same-day', 'fridge-till-tomorrow', 'freezes']);
+const shampoos = [
+  { value: 0, title: 'no shampoo after' },
+  { value: 1, title: 'shampoo once after' },
+  { value: 2, title: 'shampoo twice after' },
+];
+const cautions = computed({
+  get: () => (fields.value.cautions ?? []).join('\n'),
+  set: (text) => {
+    set({ cautions: linesOf(text) });
+  },
+});
+</script>
+
+<template>
+  <EditSection id="wearing" title="Wearing and rinsing">
+    <NumberField
+      :model-value="fields.wear.minimumMinutes"
+      label="At the least"
+      unit="min"
+      :min="0"
+      :max="2880"
+      @update:model-value="set({ wear: { ...fields.wear, minimumMinutes: Math.round($event) } })"
+    />
+    <NumberField
+      :model-value="fields.wear.aimMinutes"
+      label="Aim"
+      unit="min"
+      :min="0"
+      :max="2880"
+      @update:model-value="set({ wear: { ...fields.wear, aimMinutes: Math.round($event) } })"
+    />
+    <NumberField
+      :model-value="fields.wear.limitMinutes"
+      label="Never past"
+      unit="min"
+      :min="0"
+      :max="2880"
+      @update:model-value="set({ wear: { ...fields.wear, limitMinutes: Math.round($event) } })"
+    />
+    <v-select :model-value="fields.heat" :items="heats" label="Warmth" @update:model-value="set({ heat: $event })" />
+    <v-select
+      :model-value="fields.rinse.temperature"
+      :items="temperatures"
+      label="Rinse with"
+      @update:model-value="set({ rinse: { ...fields.rinse, temperature: $event } })"
+    />
+    <v-select
+      :model-value="fields.rinse.shampoos"
+      :items="shampoos"
+      label="Then"
+      @update:model-value="set({ rinse: { ...fields.rinse, shampoos: $event } })"
+    />
+    <v-switch
+      :model-value="fields.rinse.conditioner"
+      label="conditioner on the lengths"
+      @update:model-value="set({ rinse: { ...fields.rinse, conditioner: Boolean($event) } })"
+    />
+    <v-switch
+      :model-value="fields.rinse.acidRinse"
+      label="weak acid rinse"
+      @update:model-value="set({ rinse: { ...fields.rinse, acidRinse: Boolean($event) } })"
+    />
+    <v-select
+      :model-value="fields.keeping"
+      :items="keepings"
+      label="Keeps"
+      @update:model-value="set({ keeping: $event })"
+    />
+    <template #after>
+      <p v-if="errors['wear.aimMinutes'] || errors['wear.limitMinutes']" class="alert">
+        {{ errors['wear.aimMinutes'] ?? errors['wear.limitMinutes'] }}
+      </p>
+      <v-textarea
+        v-model="cautions"
+        label="Your own cautions, one a line"
+        rows="2"
+        auto-grow
+        :error-messages="errors['cautions'] ?? null"
+      />
+    </template>
+  </EditSection>
+</template>
+
+<style scoped>
+.alert {
+  color: var(--clay);
+}
+</style>
