@@ -205,12 +205,17 @@ describe('a plan', () => {
   });
 
   it('spends no more than is to be spent', () => {
-    const problem = aMadeUpHousehold(3, { heads: 3, days: 10, masks: 8, lots: 3 });
-    const free = plan(problem, solver, { seconds: 1 });
-    const spent = free.purchases.reduce((sum, { money = 0 }) => sum + money, 0);
-    expect(spent).toBeGreaterThan(0.5);
-    const tight = plan({ ...problem, budget: spent / 3 }, solver, { seconds: 1 });
-    expect(tight.purchases.reduce((sum, { money = 0 }) => sum + money, 0)).toBeLessThanOrEqual(spent / 3 + 0.01);
+    let spenders = 0;
+    for (let seed = 1; seed <= 6; seed++) {
+      const problem = aMadeUpHousehold(seed, { heads: 3, days: 10, masks: 8, lots: 2 });
+      const spentOf = (budget?: number): number =>
+        plan({ ...problem, budget }, solver, { seconds: 0.5 }).purchases.reduce((sum, { money = 0 }) => sum + money, 0);
+      const free = spentOf();
+      if (free < 0.3) continue;
+      spenders += 1;
+      expect(spentOf(free / 3), `seed ${seed}`).toBeLessThanOrEqual(free / 3 + 0.01);
+    }
+    expect(spenders).toBeGreaterThan(1);
   });
 });
 

@@ -25,11 +25,12 @@ describe('steps and cautions, one a line', () => {
   });
 });
 
+const PART = { role: 'body', measuredBy: 'spoon', tolerance: 0.2 } as const;
 describe('a ratio that is held', () => {
   const parts = [
-    { ingredientId: 'olive-oil', share: 0.6 },
-    { ingredientId: 'honey', share: 0.2 },
-    { ingredientId: 'oats', share: 0.2 },
+    { ...PART, ingredientId: 'olive-oil', share: 0.6 },
+    { ...PART, ingredientId: 'honey', share: 0.2 },
+    { ...PART, ingredientId: 'oats', share: 0.2 },
   ];
   const lines = [
     { ingredientId: 'olive-oil', grams: 9, millilitres: 10 },

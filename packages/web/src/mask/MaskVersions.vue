@@ -1,0 +1,96 @@
+<script setup lang="ts">
+import type { MaskVersion } from '@amber-ladle/contract';
+import type { Mask } from '@amber-ladle/core/mask';
+import { ref, watch } from 'vue';
+import { useRouter } from 'vue-router';
+import { useHousehold } from '../data/household';
+import { useNotice } from '../data/notice';
+import { writeDay, writeTime } from '../words/when';
+import { partsInWords } from './maskFacts';
+
+/** What a mask of one's own was before, with a way back; and the way out of the book. */
+const props = defineProps<{ mask: Mask }>();
+const household = useHousehold();
+const notice = useNotice();
+const router = useRouter();
+
+const versions = ref<MaskVersion[]>([]);
+watch(
+  () => [props.mask.id, props.mask.version],
+  async () => {
+    versions.value = [];
+    versions.value = await household.readVersions(props.mask.id).catch(() => []);
+  },
+  { immediate: true },
+);
+const when = (instant: string): string =>
+  `${writeDay(instant, household.now(), household.where)}, ${writeTime(instant, household.where)}`;
+
+/** An earlier version becomes the newest; nothing between them is lost. */
+async function bringBack({ mask: before }: MaskVersion): Promise<void> {
+  const { id: _id, version: _version, ...input } = before;
+  try {
+    const kept = await household.saveMask(input, props.mask);
+    notice.show(`Version ${before.version} is back, as version ${kept.version}.`);
+  } catch (error) {
+    notice.fail(error);
+  }
+}
+async function remove(): Promise<void> {
+  const { id, name } = props.mask;
+  try {
+    await household.removeMask(id);
+    notice.show(`${name} is out of the book.`, () => household.restoreMask(id));
+    await router.push({ name: 'masks' });
+  } catch (error) {
+    notice.fail(error);
+  }
+}
+</script>
+
+<template>
+  <section aria-labelledby="versions">
+    <h2 id="versions">Versions</h2>
+    <ul class="plain-list versions">
+      <li v-for="one in versions" :key="one.mask.version">
+        <span
+          ><b>Version {{ one.mask.version }}</b> <span class="quiet">{{ when(one.createdAt) }}</span></span
+        >
+        <span class="figures quiet">{{ partsInWords(one.mask.parts, household.catalogue) }}</span>
+        <button
+          v-if="one.mask.version !== mask.version"
+          type="button"
+          class="tool"
+          :aria-label="`Bring version ${one.mask.version} back`"
+          @click="bringBack(one)"
+        >
+          bring back
+        </button>
+      </li>
+    </ul>
+    <v-btn variant="text" color="error" @click="remove">Take it out of the book</v-btn>
+  </section>
+</template>
+
+<style scoped>
+h2 {
+  margin: 16px 0 14px;
+}
+.versions {
+  padding-left: 1.3em;
+}
+.versions li {
+  display: grid;
+  grid-template-columns: 200px 1fr auto;
+  gap: 4px 16px;
+  align-items: center;
+  margin: 5px 0;
+  padding: 6px 0;
+  border-bottom: 1px solid var(--rule);
+}
+@media (max-width: 43.75em) {
+  .versions li {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>
