@@ -12,6 +12,37 @@ const props = defineProps<{ editor: MaskEditor }>();
 const { fields, set, mask, trial, errors } = props.editor;
 
 const mixings = choicesOf(MIXING_WORDS, ['blender', 'fork', 'pot']);
+/** What is so or not so; what is not so is left out of the mask, but for the cloth. */
+const switches = computed(() => [
+  {
+    label: 'through a cloth',
+    is: fields.value.strained,
+    turn: (strained: boolean) => {
+      set({ strained });
+    },
+  },
+  {
+    label: 'egg whisked to a foam',
+    is: fields.value.whisked ?? false,
+    turn: (is: boolean) => {
+      set({ whisked: is || undefined });
+    },
+  },
+  {
+    label: 'it stains',
+    is: fields.value.stains ?? false,
+    turn: (is: boolean) => {
+      set({ stains: is || undefined });
+    },
+  },
+  {
+    label: 'as written, whatever the house’s schools',
+    is: fields.value.isItsOwnWay ?? false,
+    turn: (is: boolean) => {
+      set({ isItsOwnWay: is || undefined });
+    },
+  },
+]);
 const stepsError = computed(
   () => Object.entries(errors.value).find(([path]) => /^(ownSteps|stepEdits)/.test(path))?.[1] ?? '',
 );
@@ -41,24 +72,11 @@ const steps = computed({
       @update:model-value="set({ handsOnMinutes: Math.round($event) })"
     />
     <v-switch
-      :model-value="fields.strained"
-      label="through a cloth"
-      @update:model-value="set({ strained: Boolean($event) })"
-    />
-    <v-switch
-      :model-value="fields.whisked ?? false"
-      label="egg whisked to a foam"
-      @update:model-value="set({ whisked: Boolean($event) || undefined })"
-    />
-    <v-switch
-      :model-value="fields.stains ?? false"
-      label="it stains"
-      @update:model-value="set({ stains: Boolean($event) || undefined })"
-    />
-    <v-switch
-      :model-value="fields.isItsOwnWay ?? false"
-      label="as written, whatever the house’s schools"
-      @update:model-value="set({ isItsOwnWay: Boolean($event) || undefined })"
+      v-for="one in switches"
+      :key="one.label"
+      :model-value="one.is"
+      :label="one.label"
+      @update:model-value="one.turn(Boolean($event))"
     />
     <template #after>
       <v-textarea

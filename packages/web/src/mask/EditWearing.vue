@@ -10,6 +10,11 @@ import type { MaskEditor } from './useMaskEditor';
 const props = defineProps<{ editor: MaskEditor }>();
 const { fields, set, errors } = props.editor;
 
+const MINUTES = [
+  { key: 'minimumMinutes', label: 'At the least' },
+  { key: 'aimMinutes', label: 'Aim' },
+  { key: 'limitMinutes', label: 'Never past' },
+] as const;
 const heats = choicesOf(HEAT_WORDS, ['never', 'cap', 'dryer-may-help']);
 const temperatures = choicesOf(TEMPERATURE_WORDS, ['cool-to-lukewarm', 'lukewarm', 'lukewarm-then-cool', 'warm']);
 const keepings = choicesOf(KEEPING_WORDS, ['same-day', 'fridge-till-tomorrow', 'freezes']);
@@ -29,28 +34,14 @@ const cautions = computed({
 <template>
   <EditSection id="wearing" title="Wearing and rinsing">
     <NumberField
-      :model-value="fields.wear.minimumMinutes"
-      label="At the least"
+      v-for="{ key, label } in MINUTES"
+      :key="key"
+      :model-value="fields.wear[key]"
+      :label="label"
       unit="min"
       :min="0"
       :max="2880"
-      @update:model-value="set({ wear: { ...fields.wear, minimumMinutes: Math.round($event) } })"
-    />
-    <NumberField
-      :model-value="fields.wear.aimMinutes"
-      label="Aim"
-      unit="min"
-      :min="0"
-      :max="2880"
-      @update:model-value="set({ wear: { ...fields.wear, aimMinutes: Math.round($event) } })"
-    />
-    <NumberField
-      :model-value="fields.wear.limitMinutes"
-      label="Never past"
-      unit="min"
-      :min="0"
-      :max="2880"
-      @update:model-value="set({ wear: { ...fields.wear, limitMinutes: Math.round($event) } })"
+      @update:model-value="set({ wear: { ...fields.wear, [key]: Math.round($event) } })"
     />
     <v-select :model-value="fields.heat" :items="heats" label="Warmth" @update:model-value="set({ heat: $event })" />
     <v-select
