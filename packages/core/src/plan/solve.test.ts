@@ -16,7 +16,7 @@ import { stepByStep } from './stepByStep';
 import { mayOn, PLAN_POINTS } from './problem';
 import type { Programme, Solver } from './programme';
 import { QuickLook } from './quick';
-import { aKitchen, aMadeUpHousehold } from './testing';
+import { aKitchen, A_MANGO, aMadeUpHousehold, anEvening } from './testing';
 import { problemOf } from './problemOf';
 
 let solver: Solver;
@@ -218,65 +218,6 @@ describe('a plan', () => {
     expect(spenders).toBeGreaterThan(1);
   });
 });
-
-/** An evening of three heads: oats for all of them, or for two, and a mango that would do for one of them. */
-function anEvening(change: Partial<PlanProblem> = {}): PlanProblem {
-  const option = (maskId: string, headIds: readonly string[], points: number, grams = 0) => ({
-    id: `${maskId} ${headIds.join('+')}`,
-    maskId,
-    headIds,
-    handsOnMinutes: 10,
-    wearMinutes: 20,
-    madeMillilitres: 200,
-    lines: grams > 0 ? [{ ingredientId: 'mango', grams }] : [],
-    rhythms: [],
-    repeatDays: undefined,
-    points,
-    terms: {},
-    canOn: [true],
-  });
-  return {
-    days: [{ day: '2026-03-02', at: Date.parse('2026-03-02T17:00:00Z'), minutes: 120, isShopDay: true }],
-    heads: ['ada', 'bo', 'cy'].map((id) => ({
-      id,
-      everyDays: 5,
-      leastDays: 4,
-      canOn: [true],
-      lastOn: -9,
-      due: [],
-      strictDays: {},
-    })),
-    options: [
-      option('oats', ['ada', 'bo', 'cy'], 0.1),
-      option('oats', ['bo', 'cy'], 0.1),
-      option('mango', ['ada'], 1, 200),
-    ],
-    supplies: [A_MANGO],
-    goods: [],
-    pins: [],
-    budget: undefined,
-    sparedShare: 0,
-    former: [],
-    ...change,
-  };
-}
-const A_MANGO: PlanProblem['supplies'][number] = {
-  id: 'mango',
-  ingredientId: 'mango',
-  lotId: 'mango',
-  boughtOn: undefined,
-  units: 1,
-  unitGrams: 200,
-  openDays: undefined,
-  chance: [1],
-  needsCold: [false],
-  lostShare: 1,
-  leftShare: 1,
-  weight: 1,
-  canFreeze: false,
-  unitPrice: undefined,
-  unitWorth: 0,
-};
 
 describe('what is lost', () => {
   it('is all that is left of a fruit, and a tenth of what is left of a pack that was bought', () => {
