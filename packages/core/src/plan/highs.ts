@@ -69,7 +69,8 @@ export const highsSolver =
         return { status: 'impossible', cost: Infinity, bound: Infinity, values: [], seconds: took };
       const cost = model.getObjectiveValue();
       const isMixed = programme.isWhole.some(Boolean);
-      const bound = isMixed ? Number(model.info.get('mip_dual_bound')) : cost;
+      // A relaxed programme that was broken off bounds nothing.
+      const bound = isMixed ? Number(model.info.get('mip_dual_bound')) : status === optimal ? cost : -Infinity;
       if (!Number.isFinite(cost)) return { status: 'impossible', cost: Infinity, bound, values: [], seconds: took };
       return {
         status: status === optimal ? 'best' : 'some',
@@ -77,7 +78,7 @@ export const highsSolver =
         bound,
         values,
         seconds: took,
-        ...(isMixed ? {} : { reducedCosts: Array.from(solution.colDual) }),
+        ...(isMixed || status !== optimal ? {} : { reducedCosts: Array.from(solution.colDual) }),
       };
     } finally {
       model.dispose();

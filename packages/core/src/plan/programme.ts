@@ -33,7 +33,7 @@ export interface Solved {
   readonly values: readonly number[];
   /** What it took. */
   readonly seconds: number;
-  /** What one more of each column would cost at the least; only where nothing is whole. */
+  /** What one more of each column would cost at the least; only where nothing is whole and it was solved to its end. */
   readonly reducedCosts?: readonly number[];
 }
 

@@ -179,6 +179,20 @@ describe('a plan', () => {
     expect(best.bound).toBeLessThanOrEqual(best.cost);
   });
 
+  it('claims nothing of the best where the search was broken off before it knew anything', () => {
+    const { problem } = problemOf(aKitchen(2, { heads: 2, lots: 6 }));
+    const small = 600;
+    const brokenOff: Solver = (programme, options) =>
+      programme.cost.length < small && programme.isWhole.some(Boolean)
+        ? solver(programme, options)
+        : { status: 'impossible', cost: Infinity, bound: Infinity, values: [], seconds: 9 };
+    const found = plan(problem, brokenOff, { seconds: 1 });
+    expect(found.gap).toBe(1);
+    expect(found.bound).toBe(0);
+    expect(found.isProven).toBe(false);
+    expect(found.bowls.length).toBeGreaterThan(0);
+  });
+
   it('changes nothing where nothing has changed', () => {
     for (let seed = 1; seed <= 6; seed++) {
       const problem = aMadeUpHousehold(seed, { heads: 2, days: 7, masks: 6, lots: 5 });

@@ -124,7 +124,7 @@ export function plan(problem: PlanProblem, solver: Solver, options: PlanOptions)
   const known = first.choice.cost;
   better(last.held);
   // What is settled is so for everything that costs less than what was known before.
-  const bound = Math.max(0, relaxed.bound > -Infinity ? relaxed.bound : 0, Math.min(known, last.bound));
+  const bound = Math.max(0, relaxed.status === 'best' ? relaxed.bound : 0, Math.min(known, last.bound));
   const worth = Math.max(WORTH_A_CHANGE.points, WORTH_A_CHANGE.share * first.choice.cost);
   const keepsFormer = former && former.choice.cost - first.choice.cost < worth;
   const { choice } = keepsFormer ? former : first;
