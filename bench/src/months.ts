@@ -34,7 +34,7 @@ const DAYS = 28;
 /** What a plan looks ahead in a simulated month. */
 const HORIZON = 10;
 /** Seconds that the solver has for each day's plan, after the search step by step; the page gives it four. */
-const SECONDS = 2;
+const SECONDS = Number(process.env['SECONDS'] ?? 2);
 /** Lots that come home by themselves, at the beginning and every Saturday: somewhat more than the masks of three heads can take. */
 const LOTS = { begin: 2, weekly: 2 };
 

@@ -39,7 +39,10 @@ export async function benchWeeks(): Promise<void> {
   }
 }
 
-/** Simulated months: what is thrown away by the plan against going by the day, about two minutes each. `MONTHS=200 npm run bench -- months` */
+/**
+ * Simulated months: what is thrown away by the plan against going by the day. With two seconds of search a day a month takes
+ * about two minutes, with half a second about half of one. `MONTHS=200 SECONDS=0.5 npm run bench -- months`
+ */
 export async function benchMonths(count = Number(process.env['MONTHS'] ?? 2)): Promise<void> {
   const solver = highsSolver((await loadHighs()) as unknown as Highs);
   const sums = { 'by-day': [0, 0, 0, 0], 'by-plan': [0, 0, 0, 0] };
@@ -47,6 +50,8 @@ export async function benchMonths(count = Number(process.env['MONTHS'] ?? 2)): P
   for (let seed = 1; seed <= count; seed++) {
     const [day, planned] = [month(seed, 'by-day', solver), month(seed, 'by-plan', solver)];
     if (planned.lostGrams <= day.lostGrams + 1) better += 1;
+    // Two hundred take hours: each is told as it comes.
+    process.stderr.write(`${JSON.stringify({ seed, day, planned })}\n`);
     for (const [way, one] of [['by-day', day] as const, ['by-plan', planned] as const])
       [one.lostGrams, one.money, one.lateDays, one.bowls].forEach((value, i) => {
         sums[way][i] = (sums[way][i] ?? 0) + value;
