@@ -88,7 +88,7 @@ export default defineConfig({
               test: /packages[\\/]web[\\/]src[\\/]kit[\\/](?!ink|useInk|useChartLook|CodeDrawing)/,
               minShareCount: 2,
             },
-            { name: 'data', test: /packages[\\/]web[\\/]src[\\/](data|words)[\\/]/, minShareCount: 4 },
+            { name: 'data', test: /packages[\\/]web[\\/]src[\\/]data[\\/]/, minShareCount: 4 },
             // Reading what somebody wrote is for the pages where somebody writes.
             { name: 'core', test: /packages[\\/](core|contract|words)[\\/]src[\\/](?!exchange)/, minShareCount: 4 },
           ],

@@ -14,7 +14,7 @@ import { useWords } from '../data/useWords';
 import { tabTitle } from '../kit/tabTitle';
 import { useHousehold } from '../data/household';
 import { alarmWords } from './words';
-import { writeTime } from '../words/when';
+import { writeTime } from '@amber-ladle/words';
 import { useBell } from './bell';
 import { dueAlarms, type Alarm } from './dueAlarms';
 

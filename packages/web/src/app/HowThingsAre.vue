@@ -7,7 +7,7 @@ import { useHousehold } from '../data/household';
 import { isAway, shownFrom } from '../data/reach';
 import { useChanges } from '../data/useChanges';
 import { useKeptHere } from '../kit/useKeptHere';
-import { writeDay, writeTime } from '../words/when';
+import { writeDay, writeTime } from '@amber-ladle/words';
 
 /** One line of how things are, where they are not as usual: the server is away, or has newer pages than this one. */
 const held = useHeld();

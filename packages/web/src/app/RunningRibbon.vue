@@ -5,8 +5,7 @@ import { useRoute } from 'vue-router';
 import { AlarmBar } from '../alarms';
 import { useCurrentBowlId, useRunningBowls, useRunningDay } from '../day';
 import { useHousehold } from '../data/household';
-import { clockWords } from '../words/washday';
-import { writeTime } from '../words/when';
+import { clockWords, writeTime } from '@amber-ladle/words';
 import { useWords } from '../data/useWords';
 
 const { say } = useWords();

@@ -9,8 +9,14 @@ import ChoiceRow from '../kit/ChoiceRow.vue';
 import HintLine from '../kit/HintLine.vue';
 import { MaskPicture } from '../kit/ink';
 import TogglePill from '../kit/TogglePill.vue';
-import { COVERAGE_WORDS, SLOT_WORDS, writeMinutes } from '../words/mask';
-import { consequenceWords, lighterWords, WISH_WORDS } from '../words/swap';
+import {
+  consequenceWords,
+  COVERAGE_WORDS,
+  lighterWords,
+  SLOT_WORDS,
+  WISH_WORDS,
+  writeMinutes,
+} from '@amber-ladle/words';
 import SharePanel from './SharePanel.vue';
 import { useLaidBench } from './atBench';
 

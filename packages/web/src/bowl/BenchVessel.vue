@@ -2,8 +2,7 @@
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed } from 'vue';
 import { useHousehold } from '../data/household';
-import { enoughWords } from '../words/chance';
-import { whySteps } from '../words/why';
+import { enoughWords, whySteps } from '@amber-ladle/words';
 import SpareSlider from './SpareSlider.vue';
 import VesselDrawing from './VesselDrawing.vue';
 import WhyDialog from './WhyDialog.vue';

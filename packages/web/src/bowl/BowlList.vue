@@ -3,7 +3,7 @@ import type { BowlSummary } from '@amber-ladle/contract';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { MaskPicture } from '../kit/ink';
 import { useHousehold } from '../data/household';
-import { writeDay } from '../words/when';
+import { writeDay } from '@amber-ladle/words';
 
 /** Kept bowls, one line each, newest first. */
 defineProps<{ bowls: readonly BowlSummary[] }>();

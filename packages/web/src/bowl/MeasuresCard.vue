@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import ChoicePills from '../kit/ChoicePills.vue';
 import { neighbouringGrams, type FittedAmounts, type SizedLine } from '@amber-ladle/core/batch';
-import { writeLine, writeSize } from '@amber-ladle/words';
+import { type Makings, makingWords, writeLine, writeSize } from '@amber-ladle/words';
 import { ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
 import { schoolOf } from '@amber-ladle/core/judge';
 import type { Spoon } from '@amber-ladle/core/measure';
@@ -10,7 +10,6 @@ import { AmountPicture } from '../kit/ink';
 import { useWords } from '../data/useWords';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
-import { makingWords, type Makings } from '../words/making';
 import { readQuantity } from '@amber-ladle/core/measure';
 import AmountStepper from '../kit/AmountStepper.vue';
 import DriftMark from './DriftMark.vue';

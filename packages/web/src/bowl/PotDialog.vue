@@ -8,7 +8,7 @@ import { madeFromRaw, potFaults, potsOf } from '@amber-ladle/core/recipe';
 import { kitchenRound, type Spoon } from '@amber-ladle/core/measure';
 import { computed, ref } from 'vue';
 import { useWords } from '../data/useWords';
-import { makingWords, type AmountToMake, type Makings } from '../words/making';
+import { makingWords, type AmountToMake, type Makings } from '@amber-ladle/words';
 import { readQuantity } from '@amber-ladle/core/measure';
 
 /** The pot behind a made ingredient: the ways of the schools, and what a cooked amount comes to. */

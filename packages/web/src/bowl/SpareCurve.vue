@@ -2,7 +2,7 @@
 import type { Shortfall } from '@amber-ladle/core/batch';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed } from 'vue';
-import { writeNumber } from '../words/when';
+import { writeNumber } from '@amber-ladle/words';
 
 /** The chance of coming up short against what is made, from simulated bowls; a mark where this bowl stands. */
 const { shortfall, madeMillilitres, locale } = defineProps<{

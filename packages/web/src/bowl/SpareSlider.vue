@@ -4,8 +4,7 @@ import { kitchenRound } from '@amber-ladle/core/measure';
 import RangeSlider from '../kit/RangeSlider.vue';
 import SpareCurve from './SpareCurve.vue';
 import { useHousehold } from '../data/household';
-import { enoughWords } from '../words/chance';
-import { writeNumber } from '../words/when';
+import { enoughWords, writeNumber } from '@amber-ladle/words';
 
 const household = useHousehold();
 

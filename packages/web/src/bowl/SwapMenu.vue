@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import IngredientById from '../kit/IngredientById.vue';
 import type { Ingredient } from '@amber-ladle/core/ingredient';
-import { familyName } from '../words/family';
+import { familyName } from '@amber-ladle/words';
 
 /** What could stand in for one ingredient, opened where it stands. */
 const { name, offered, isThere } = defineProps<{

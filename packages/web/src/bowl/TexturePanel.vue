@@ -5,7 +5,7 @@ import { ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
 import { textureFixes } from '@amber-ladle/core/mask';
 import { computed, ref, watch } from 'vue';
 import TextureScale from './TextureScale.vue';
-import { fixWords, pullWords, TEXTURES, type ScaleTexture } from '../words/texture';
+import { fixWords, pullWords, TEXTURES, type ScaleTexture } from '@amber-ladle/words';
 
 /** How thick the bowl comes out, what does that, and how to have it otherwise. */
 const {

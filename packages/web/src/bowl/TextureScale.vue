@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { TEXTURE_SIGMA_LOG10, textureBounds, textureClass } from '@amber-ladle/core/mask';
 import { computed } from 'vue';
-import { TEXTURES } from '../words/texture';
+import { TEXTURES } from '@amber-ladle/words';
 
 /** From runny to stiff: where this bowl is expected, with the width of the estimate. */
 const { flowLog10 } = defineProps<{ flowLog10: number }>();

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { kitchenRound } from '@amber-ladle/core/measure';
 import SheetDialog from '../kit/SheetDialog.vue';
-import type { WhyStep } from '../words/why';
+import type { WhyStep } from '@amber-ladle/words';
 
 /** The arithmetic behind a number, opened from the number itself. */
 const { steps, millilitres } = defineProps<{ steps: readonly WhyStep[]; millilitres: number }>();

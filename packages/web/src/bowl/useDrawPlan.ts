@@ -16,8 +16,7 @@ import { v4 as newId } from 'uuid';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
-import type { Makings } from '../words/making';
-import { amountWords, lotName, STAGE_WORDS } from '../words/shelf';
+import { amountWords, lotName, type Makings, STAGE_WORDS } from '@amber-ladle/words';
 
 /** What is measured in drops and pinches nobody keeps book of. */
 const UNCOUNTED = new Set(['drop', 'pinch']);

@@ -4,7 +4,7 @@ import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { useHousehold } from '../data/household';
 import { GUEST } from '../head';
-import { weekdayWord } from '../words/when';
+import { weekdayWord } from '@amber-ladle/words';
 import { useOthers } from './useShared';
 
 /** So far ahead a day of the plan can lie, days. */

@@ -3,7 +3,7 @@ import { potFaults, potsOf } from '@amber-ladle/core/recipe';
 import { computed, type ComputedRef } from 'vue';
 import { useHousehold } from '../data/household';
 import { useWords } from '../data/useWords';
-import { overWords } from '../words/over';
+import { overWords } from '@amber-ladle/words';
 import type { Bench } from './useBench';
 
 /** What a maker would be told about the bowl that is on the bench, where it is not quite what was asked for. */

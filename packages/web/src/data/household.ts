@@ -29,8 +29,7 @@ import { computed, ref, shallowRef, watch } from 'vue';
 import { listening, onChange } from './changes';
 import { inTurn } from './inTurn';
 import { ofDevice } from './ofDevice';
-import type { Written } from '@amber-ladle/words';
-import type { Where } from '../words/when';
+import { type Where, type Written } from '@amber-ladle/words';
 import { ApiError, call } from './client';
 import { plain, sizing } from './sizing';
 

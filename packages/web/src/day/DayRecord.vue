@@ -4,8 +4,7 @@ import { recordOf } from '@amber-ladle/core/washday';
 import { computed } from 'vue';
 import { useHousehold } from '../data/household';
 import { ScenePicture } from '../kit/ink';
-import { recordWords } from '../words/washday';
-import { writeTime } from '../words/when';
+import { recordWords, writeTime } from '@amber-ladle/words';
 import { useWords } from '../data/useWords';
 
 const { say } = useWords();

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { HairWaits } from '@amber-ladle/core/washday';
 import { useHousehold } from '../data/household';
-import { writeTime } from '../words/when';
+import { writeTime } from '@amber-ladle/words';
 
 /** Wet hair waits for its mask only so long: by when, and what to do afterwards. */
 defineProps<{ waits: HairWaits; second: number }>();

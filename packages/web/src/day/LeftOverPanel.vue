@@ -7,7 +7,7 @@ import { call } from '../data/client';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
-import { KEEPING_WORDS } from '../words/mask';
+import { KEEPING_WORDS } from '@amber-ladle/words';
 
 /** When everybody is rinsed: what is left in the bowl, and what becomes of it. */
 const { bowl, life } = defineProps<{ bowl: Bowl; life: BowlLife }>();

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { RINSE_REASONS, type RinseReason } from '@amber-ladle/contract';
-import { RINSE_WORDS } from '../words/rinse';
+import { RINSE_WORDS } from '@amber-ladle/words';
 
 /** Rinse at once, whatever the clock says: one tap, by its reason. */
 defineEmits<{ now: [why: RinseReason] }>();

@@ -4,7 +4,7 @@ import { isOvernight, type WearTime } from '@amber-ladle/core/mask';
 import { message } from '@amber-ladle/core/message';
 import type { WearLength } from './useLengths';
 import { useWords } from '../data/useWords';
-import { writeMinutes } from '../words/mask';
+import { writeMinutes } from '@amber-ladle/words';
 
 const { say } = useWords();
 

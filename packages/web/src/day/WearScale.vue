@@ -2,7 +2,7 @@
 import type { WearTime } from '@amber-ladle/core/mask';
 import { useElementSize } from '@vueuse/core';
 import { computed, ref } from 'vue';
-import { writeMinutes } from '../words/mask';
+import { writeMinutes } from '@amber-ladle/words';
 
 /** Minimum, aim and limit on one line of time, in true proportion. */
 const { wear } = defineProps<{ wear: WearTime }>();

@@ -9,7 +9,7 @@ import ChoicePills from '../kit/ChoicePills.vue';
 import { showFault } from '../kit/showFault';
 import SheetDialog from '../kit/SheetDialog.vue';
 import NumberField from '../kit/NumberField.vue';
-import { ALLERGEN_WORDS } from '../words/judge';
+import { ALLERGEN_WORDS } from '@amber-ladle/words';
 import { GUEST, newHead } from './newHead';
 
 /** Whose head it is that was sized for: the least that has to be known before a bowl is kept for it. */

@@ -6,8 +6,7 @@ import { beatsOf, betweenWashDays, schoolsDisagree } from '@amber-ladle/core/jud
 import { TELLS_FROM } from '@amber-ladle/core/learn';
 import { computed } from 'vue';
 import { useHousehold } from '../data/household';
-import { RHYTHM_WORDS } from '../words/judge';
-import { aboutWords, writeDay } from '../words/when';
+import { aboutWords, RHYTHM_WORDS, writeDay } from '@amber-ladle/words';
 
 /** The rhythm of a head: what it had when, when it may again, and the year at a glance. */
 const { head } = defineProps<{ head: Head }>();

@@ -8,9 +8,7 @@ import { NEEDS, type Need } from '@amber-ladle/core/mask';
 import { computed, ref } from 'vue';
 import { useHousehold } from '../data/household';
 import { useWords } from '../data/useWords';
-import { ALLERGEN_WORDS, COLOUR_WORDS } from '../words/judge';
-import { NEED_WORDS } from '../words/mask';
-import { aboutWords, writeDay } from '../words/when';
+import { aboutWords, ALLERGEN_WORDS, COLOUR_WORDS, NEED_WORDS, writeDay } from '@amber-ladle/words';
 import { HOUR } from '@amber-ladle/core/time';
 
 /** What a head asks for, and what to be careful about. */

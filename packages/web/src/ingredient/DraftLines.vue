@@ -5,7 +5,7 @@ import { computed } from 'vue';
 import IngredientById from '../kit/IngredientById.vue';
 import type { Draft, DraftRow } from './useDraft';
 import { useHousehold } from '../data/household';
-import { questionWords, remarkWords } from '../words/draft';
+import { questionWords, remarkWords } from '@amber-ladle/words';
 import { useWords } from '../data/useWords';
 import { readQuantity } from '@amber-ladle/core/measure';
 import { useNotice } from '../data/notice';

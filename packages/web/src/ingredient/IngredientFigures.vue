@@ -14,9 +14,7 @@ import { computed } from 'vue';
 import { useHousehold } from '../data/household';
 import { useShelf } from '../data/shelf';
 import { useWords } from '../data/useWords';
-import { hoursWords, paceWords, STATE_WORDS } from '../words/shelf';
-import { writeNumber } from '../words/when';
-import { writeWarmth } from '@amber-ladle/words';
+import { hoursWords, paceWords, STATE_WORDS, writeNumber, writeWarmth } from '@amber-ladle/words';
 
 /** Every figure of an ingredient with where it comes from. */
 const { row } = defineProps<{ row: Ingredient }>();

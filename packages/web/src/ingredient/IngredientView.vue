@@ -15,7 +15,7 @@ import { useHousehold } from '../data/household';
 import { useWords } from '../data/useWords';
 import { useNotice } from '../data/notice';
 import PotFields from './PotFields.vue';
-import { FAMILY_ITEMS, familyName } from '../words/family';
+import { FAMILY_ITEMS, familyName } from '@amber-ladle/words';
 
 /** One ingredient: every figure with its source, what uses it up, and a form to correct or add it. */
 const props = defineProps<{ id: string }>();

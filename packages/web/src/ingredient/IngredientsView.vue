@@ -1,12 +1,11 @@
 <script setup lang="ts">
-import { writeSize } from '@amber-ladle/words';
+import { familyName, writeSize } from '@amber-ladle/words';
 import { CATALOGUE, gramsPerMillilitre, type Ingredient } from '@amber-ladle/core/ingredient';
 import { SOURCES } from '@amber-ladle/core/source';
 import { computed, ref } from 'vue';
 import { useHousehold } from '../data/household';
 import { useWords } from '../data/useWords';
 import { IngredientPicture } from '../kit/ink';
-import { familyName } from '../words/family';
 
 const household = useHousehold();
 const { spell } = useWords();

@@ -6,10 +6,8 @@ import BudgetChart from './BudgetChart.vue';
 import { useBowlLife } from './useBowlLife';
 import { useHousehold } from '../data/household';
 import { useShelf } from '../data/shelf';
-import { leftWords } from '../words/shelf';
-import { untilWords } from '../words/when';
+import { leftWords, untilWords, writeWarmth } from '@amber-ladle/words';
 import { useWords } from '../data/useWords';
-import { writeWarmth } from '@amber-ladle/words';
 
 const { say } = useWords();
 

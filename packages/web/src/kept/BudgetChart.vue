@@ -6,7 +6,7 @@ import { computed } from 'vue';
 import { Line } from 'vue-chartjs';
 import { useInk } from '../kit/useInk';
 import { useHousehold } from '../data/household';
-import { writeTime } from '../words/when';
+import { writeTime } from '@amber-ladle/words';
 
 /** How warm a bowl stood, and what that took of its time. */
 Chart.register(LinearScale, PointElement, LineElement, Tooltip);

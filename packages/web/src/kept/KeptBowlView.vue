@@ -20,13 +20,20 @@ import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
 import { useWashDay } from '../data/washday';
 import { call } from '../data/client';
-import { KEEPING_WORDS, rinseWords, writeMinutes } from '../words/mask';
-import { FATE_WORDS } from '../words/washday';
+import {
+  enoughWords,
+  FATE_WORDS,
+  KEEPING_WORDS,
+  rinseWords,
+  untilWords,
+  whySteps,
+  writeDay,
+  writeLength,
+  writeMinutes,
+  writeMoney,
+  writeTime,
+} from '@amber-ladle/words';
 import { usualOf } from '@amber-ladle/core/batch';
-import { enoughWords } from '../words/chance';
-import { writeLength, writeMoney } from '@amber-ladle/words';
-import { whySteps } from '../words/why';
-import { untilWords, writeDay, writeTime } from '../words/when';
 import { useWords } from '../data/useWords';
 
 const { say } = useWords();

@@ -8,7 +8,7 @@ import { useBowlLife } from './useBowlLife';
 import { addressFrom, useDoor } from '../data/door';
 import { useKeptBowl } from '../data/useKeptBowl';
 import { useHousehold } from '../data/household';
-import { writeMoment } from '../words/when';
+import { writeMoment } from '@amber-ladle/words';
 
 /** The label for a jar: what, for whom, made when, use by when, not food; with a code that opens the bowl. */
 const props = defineProps<{ id: string }>();

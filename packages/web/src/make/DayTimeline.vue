@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { DayPlan, PlanStep } from '@amber-ladle/core/washday';
 import { computed } from 'vue';
-import { writeTime, type Where } from '../words/when';
+import { writeTime, type Where } from '@amber-ladle/words';
 import { useWords } from '../data/useWords';
 
 const { say } = useWords();

@@ -30,13 +30,17 @@ import { useTakeOuts } from '../day';
 import { useHeld } from '../data/held';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
-import { leftAloud, markOf } from '../words/aloud';
-import { writeMinutes } from '../words/mask';
-import { PHASE_WORDS } from '../words/rinse';
-import { buttonWords, clockWords } from '../words/washday';
-import { writeTime } from '../words/when';
+import {
+  buttonWords,
+  clockWords,
+  leftAloud,
+  markOf,
+  PHASE_WORDS,
+  TOOL_WORDS,
+  writeMinutes,
+  writeTime,
+} from '@amber-ladle/words';
 import { useWords } from '../data/useWords';
-import { TOOL_WORDS } from '@amber-ladle/words';
 
 const { say, sayAll } = useWords();
 

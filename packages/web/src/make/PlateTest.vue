@@ -5,7 +5,7 @@ import { flowOfSpread } from '@amber-ladle/core/learn';
 import { computed, toRef } from 'vue';
 import { PlateField } from '../notes';
 import { useLog } from '../notes';
-import { plateSays } from '../words/texture';
+import { plateSays } from '@amber-ladle/words';
 
 /** The plate test while the bowl stands on the bench: what to do about this bowl, and written down for the next. */
 const props = defineProps<{ page: LoggedBowl; bowl: Bowl; catalogue: Catalogue }>();

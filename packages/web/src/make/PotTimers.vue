@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { PlannedStep, PlanStep } from '@amber-ladle/core/washday';
-import { clockWords } from '../words/washday';
+import { clockWords } from '@amber-ladle/words';
 import { useWords } from '../data/useWords';
 
 const { say } = useWords();

@@ -16,9 +16,7 @@ import { useKeptBowl } from '../data/useKeptBowl';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { useWashDay } from '../data/washday';
-import { writeMinutes } from '../words/mask';
-import { helpWords } from '../words/washday';
-import { untilWords, writeTime } from '../words/when';
+import { helpWords, untilWords, writeMinutes, writeTime } from '@amber-ladle/words';
 
 /** Before a wash day: when, with which second bowl, and what the day will be like. */
 const { bowl } = defineProps<{ bowl: Bowl }>();

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import NumberField from '../kit/NumberField.vue';
-import { MIXING_WORDS } from '../words/mask';
+import { MIXING_WORDS } from '@amber-ladle/words';
 import EditSection from './EditSection.vue';
 import StepsPanel from './StepsPanel.vue';
 import { choicesOf, linesOf } from './choices';

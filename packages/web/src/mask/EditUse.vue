@@ -2,8 +2,14 @@
 import { HAIR_STATES, NEEDS, SLOTS } from '@amber-ladle/core/mask';
 import ChoicePills from '../kit/ChoicePills.vue';
 import NumberField from '../kit/NumberField.vue';
-import { USE_WORDS } from '../words/draft';
-import { APPLICATOR_WORDS, COVERAGE_WORDS, HAIR_STATE_WORDS, NEED_WORDS, SLOT_WORDS } from '../words/mask';
+import {
+  APPLICATOR_WORDS,
+  COVERAGE_WORDS,
+  HAIR_STATE_WORDS,
+  NEED_WORDS,
+  SLOT_WORDS,
+  USE_WORDS,
+} from '@amber-ladle/words';
 import EditSection from './EditSection.vue';
 import { choicesOf, toggled } from './choices';
 import type { MaskEditor } from './useMaskEditor';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import NumberField from '../kit/NumberField.vue';
-import { HEAT_WORDS, KEEPING_WORDS, TEMPERATURE_WORDS } from '../words/mask';
+import { HEAT_WORDS, KEEPING_WORDS, TEMPERATURE_WORDS } from '@amber-ladle/words';
 import EditSection from './EditSection.vue';
 import { choicesOf, linesOf } from './choices';
 import type { MaskEditor } from './useMaskEditor';

@@ -5,7 +5,7 @@ import { ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
-import { writeDay, writeTime } from '../words/when';
+import { writeDay, writeTime } from '@amber-ladle/words';
 import { partsInWords } from './maskFacts';
 
 /** What a mask of one's own was before, with a way back; and the way out of the book. */

@@ -15,9 +15,9 @@ import {
   NEED_WORDS,
   rinseWords,
   SLOT_WORDS,
+  wearWords,
   writeMinutes,
-} from '../words/mask';
-import { wearWords } from '../words/paste';
+} from '@amber-ladle/words';
 import MaskAlong from './MaskAlong.vue';
 import { careOf, partRows } from './maskFacts';
 import MaskFormula from './MaskFormula.vue';

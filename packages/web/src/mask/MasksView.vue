@@ -10,8 +10,7 @@ import { useShelf } from '../data/shelf';
 import { MaskPicture } from '../kit/ink';
 import { useHousehold } from '../data/household';
 import { useWords } from '../data/useWords';
-import { FAMILY_ITEMS } from '../words/family';
-import { NEED_WORDS, SLOT_WORDS, writeMinutes } from '../words/mask';
+import { FAMILY_ITEMS, NEED_WORDS, SLOT_WORDS, writeMinutes } from '@amber-ladle/words';
 
 const household = useHousehold();
 const { spell } = useWords();

@@ -3,8 +3,7 @@ import type { Ranking } from '@amber-ladle/core/judge';
 import { computed } from 'vue';
 import { useHousehold } from '../data/household';
 import { MaskPicture } from '../kit/ink';
-import { reasonSentence } from '../words/judge';
-import { aboutWords } from '../words/when';
+import { aboutWords, reasonSentence } from '@amber-ladle/words';
 import { useWords } from '../data/useWords';
 
 const { say } = useWords();

@@ -10,7 +10,7 @@ import { inTurn } from '../data/inTurn';
 import { useChanges } from '../data/useChanges';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
-import { TOLD_WORDS } from '../words/notes';
+import { TOLD_WORDS } from '@amber-ladle/words';
 import ChoiceRow from '../kit/ChoiceRow.vue';
 
 /** What a mask makes as its maker writes it, whose head that was for and whether it was enough: the first that is known of her. */

@@ -10,8 +10,7 @@ import { call } from '../data/client';
 import { useChartLook } from '../kit/useChartLook';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
-import { evidenceWords, factorWords } from '../words/notes';
-import { writeShortDay } from '../words/when';
+import { evidenceWords, factorWords, writeShortDay } from '@amber-ladle/words';
 
 /** How much this head takes: what each bowl taught, how the doubt narrows, and what that does to the next bowl. */
 Chart.register(CategoryScale, LinearScale, PointElement, LineElement, Filler, Tooltip);

@@ -9,8 +9,7 @@ import { inTurn } from '../data/inTurn';
 import { useChanges } from '../data/useChanges';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
-import { evidenceWords, timeWords } from '../words/notes';
-import { writeSmallLength } from '@amber-ladle/words';
+import { evidenceWords, timeWords, writeSmallLength } from '@amber-ladle/words';
 
 /** What was written of a kept bowl, what it taught, and what it would be made again. */
 const { bowl } = defineProps<{ bowl: Bowl }>();

@@ -5,7 +5,7 @@ import type { LastedOnHead, LoggedBowl, WearLog } from '@amber-ladle/contract';
 import { kitchenRound, spoonMillilitres, spoonName } from '@amber-ladle/core/measure';
 import { computed, ref } from 'vue';
 import { useHousehold } from '../data/household';
-import { lastedWords } from '../words/notes';
+import { lastedWords } from '@amber-ladle/words';
 import { readNumber } from '@amber-ladle/core/measure';
 
 /** How the bowl lasted: what was left, by eye, spoon, scale or jug, or after which section it ran out. */

@@ -15,9 +15,7 @@ import { useChanges } from '../data/useChanges';
 import { useChartLook } from '../kit/useChartLook';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
-import { between, SHED_WORDS } from '../words/notes';
-import { writeSmallLength } from '@amber-ladle/words';
-import { writeShortDay } from '../words/when';
+import { between, SHED_WORDS, writeShortDay, writeSmallLength } from '@amber-ladle/words';
 
 /** Growth expected against length kept; trims marked. */
 Chart.register(LinearScale, PointElement, LineElement, Tooltip);

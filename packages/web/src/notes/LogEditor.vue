@@ -15,10 +15,8 @@ import { ref, toRef } from 'vue';
 import LastedFields from './LastedFields.vue';
 import PlateField from './PlateField.vue';
 import { useLog } from './useLog';
-import { CHANGE_WORDS, MOMENT_WORDS, QUALITY_WORDS, SHED_WORDS } from '../words/notes';
-import { TEXTURES } from '../words/texture';
+import { CHANGE_WORDS, MOMENT_WORDS, QUALITY_WORDS, SECTION_WORDS, SHED_WORDS, TEXTURES } from '@amber-ladle/words';
 import { useWords } from '../data/useWords';
-import { SECTION_WORDS } from '@amber-ladle/words';
 
 const { listed } = useWords();
 const sectionWords = new Map<string, string>(Object.entries(SECTION_WORDS));

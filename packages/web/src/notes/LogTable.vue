@@ -5,8 +5,7 @@ import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed } from 'vue';
 import { useHousehold } from '../data/household';
 import MaskById from '../kit/MaskById.vue';
-import { CHANGE_WORDS, lastedWords, SHED_WORDS, timeWords } from '../words/notes';
-import { writeShortDay } from '../words/when';
+import { CHANGE_WORDS, lastedWords, SHED_WORDS, timeWords, writeShortDay } from '@amber-ladle/words';
 
 /** The log as it stands, a line for each bowl. */
 const { logged, total } = defineProps<{ logged: readonly LoggedBowl[]; total: number }>();

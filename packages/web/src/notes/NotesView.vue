@@ -14,8 +14,7 @@ import { useChanges } from '../data/useChanges';
 import { useHistory } from './useHistory';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
-import { askWords } from '../words/notes';
-import { writeDay } from '../words/when';
+import { askWords, writeDay } from '@amber-ladle/words';
 
 /** The bowl just worn first; then what a head's history says. Each look comes when it is asked for. */
 const AmountHistory = defineAsyncComponent(() => import('./AmountHistory.vue'));

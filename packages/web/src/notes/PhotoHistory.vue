@@ -7,7 +7,7 @@ import { call, linkTo } from '../data/client';
 import { useChanges } from '../data/useChanges';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
-import { writeShortDay } from '../words/when';
+import { writeShortDay } from '@amber-ladle/words';
 
 /** Pictures of a head, two of them side by side. They stay in this house. */
 const { head } = defineProps<{ head: Head }>();

@@ -10,9 +10,7 @@ import { useChanges } from '../data/useChanges';
 import { useChartLook } from '../kit/useChartLook';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
-import { timeWords } from '../words/notes';
-import { writeMoney } from '@amber-ladle/words';
-import { writeMonth } from '../words/when';
+import { timeWords, writeMoney, writeMonth } from '@amber-ladle/words';
 
 /** What bowls cost, what was thrown away and how long it took, month by month, for the whole household. */
 Chart.register(CategoryScale, LinearScale, BarElement, Tooltip);

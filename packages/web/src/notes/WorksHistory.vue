@@ -17,8 +17,7 @@ import { computed, ref, watch } from 'vue';
 import { Line } from 'vue-chartjs';
 import { useChartLook } from '../kit/useChartLook';
 import { useHousehold } from '../data/household';
-import { between, CHANGE_WORDS, MOMENT_WORDS } from '../words/notes';
-import { writeShortDay } from '../words/when';
+import { between, CHANGE_WORDS, MOMENT_WORDS, writeShortDay } from '@amber-ladle/words';
 
 /** What works for this head: masks side by side, this against that, and how verdicts moved. */
 Chart.register(LinearScale, PointElement, LineElement, Tooltip);

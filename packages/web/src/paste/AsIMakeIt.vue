@@ -7,8 +7,7 @@ import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed } from 'vue';
 import { useHousehold } from '../data/household';
 import ChoiceRow from '../kit/ChoiceRow.vue';
-import { enoughWords } from '../words/chance';
-import { TOLD_WORDS } from '../words/notes';
+import { enoughWords, TOLD_WORDS } from '@amber-ladle/words';
 
 /** What the text makes, for whom that is enough, and what the same mask sized for her takes. */
 const { mask, heads } = defineProps<{ mask: Mask; /** For how many the amounts are. */ heads: number }>();

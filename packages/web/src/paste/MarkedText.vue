@@ -2,7 +2,7 @@
 import { MOST_PASTED, type Stretch } from '@amber-ladle/core/exchange';
 import { useDropZone } from '@vueuse/core';
 import { computed, ref } from 'vue';
-import { MARK_WORDS, MARKED } from '../words/paste';
+import { MARK_WORDS, MARKED } from '@amber-ladle/words';
 
 /** A text that can be written in, with what was read marked in its place behind the letters. */
 const { stretches, fault = '' } = defineProps<{

@@ -5,7 +5,7 @@ import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed, ref } from 'vue';
 import type { ReadLine } from './usePastedMask';
 import { useHousehold } from '../data/household';
-import { questionWords } from '../words/draft';
+import { questionWords } from '@amber-ladle/words';
 import { readQuantity } from '@amber-ladle/core/measure';
 import { useNotice } from '../data/notice';
 import NewIngredient from './NewIngredient.vue';

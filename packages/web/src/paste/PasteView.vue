@@ -18,7 +18,7 @@ import ReadUse from './ReadUse.vue';
 import UnsafeReading from './UnsafeReading.vue';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
-import { writeNumber } from '../words/when';
+import { writeNumber } from '@amber-ladle/words';
 
 /** A mask as somebody wrote it: the text with its readings on the left, the mask that was understood on the right. */
 const household = useHousehold();

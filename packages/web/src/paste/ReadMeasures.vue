@@ -5,7 +5,7 @@ import { computed } from 'vue';
 import type { ReadLine } from './usePastedMask';
 import { useWords } from '../data/useWords';
 import { useHousehold } from '../data/household';
-import { remarkWords } from '../words/draft';
+import { remarkWords } from '@amber-ladle/words';
 
 /** The measures as they were read, each with what was taken for granted and what was written beside it. */
 const { lines } = defineProps<{ lines: readonly ReadLine[] }>();

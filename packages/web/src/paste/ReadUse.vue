@@ -2,8 +2,7 @@
 import type { UnderstoodMask, UseReading } from '@amber-ladle/core/exchange';
 import type { Mask } from '@amber-ladle/core/mask';
 import { computed } from 'vue';
-import { USE_WORDS } from '../words/draft';
-import { caredWords, usedWords, wearWords } from '../words/paste';
+import { caredWords, USE_WORDS, usedWords, wearWords } from '@amber-ladle/words';
 
 /** How it is used, as far as the text says, and what its ingredients decided where it is silent. */
 const { mask, readings, understood } = defineProps<{

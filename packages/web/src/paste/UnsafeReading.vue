@@ -2,7 +2,7 @@
 import TogglePill from '../kit/TogglePill.vue';
 import type { UnderstoodMask } from '@amber-ladle/core/exchange';
 import { computed } from 'vue';
-import { caredWords } from '../words/paste';
+import { caredWords } from '@amber-ladle/words';
 
 /** What the text says and its ingredients forbid: as it is written, with the safer reading beside it. */
 const { understood } = defineProps<{ understood: UnderstoodMask }>();

@@ -5,8 +5,7 @@ import { ScenePicture } from '../kit/ink';
 import { call } from '../data/client';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
-import { deedWords } from '../words/door';
-import { writeDay, writeTime } from '../words/when';
+import { deedWords, writeDay, writeTime } from '@amber-ladle/words';
 
 /** Who has a key: when each was here last, what it changed, and the way out. */
 const { door } = defineProps<{ door: DoorState }>();

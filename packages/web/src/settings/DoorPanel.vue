@@ -5,7 +5,7 @@ import { call } from '../data/client';
 import { useDoor } from '../data/door';
 import { useNotice } from '../data/notice';
 import { ScenePicture } from '../kit/ink';
-import { countdown } from '../words/door';
+import { countdown } from '@amber-ladle/words';
 import DeviceList from './DeviceList.vue';
 import LetIn from './LetIn.vue';
 import PassphraseForm from './PassphraseForm.vue';

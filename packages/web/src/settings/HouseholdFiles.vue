@@ -5,7 +5,7 @@ import { computed, ref, shallowRef } from 'vue';
 import { call, linkTo } from '../data/client';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
-import { writeDay, writeTime } from '../words/when';
+import { writeDay, writeTime } from '@amber-ladle/words';
 
 /** Everything in one file, out and in, and the dated copies that are made every day. */
 const household = useHousehold();

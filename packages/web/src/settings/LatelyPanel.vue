@@ -9,8 +9,7 @@ import { inTurn } from '../data/inTurn';
 import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
 import { useChanges } from '../data/useChanges';
-import { stockDone } from '../words/shelf';
-import { writeDay, writeTime } from '../words/when';
+import { stockDone, writeDay, writeTime } from '@amber-ladle/words';
 
 /** What was done last and can be taken back still, long after its notice has gone. */
 const household = useHousehold();

@@ -5,7 +5,7 @@ import { computed, ref, watch } from 'vue';
 import { call } from '../data/client';
 import { useNotice } from '../data/notice';
 import CodeDrawing from '../kit/CodeDrawing.vue';
-import { countdown } from '../words/door';
+import { countdown } from '@amber-ladle/words';
 
 /** A code for one device, to be scanned or typed; it runs out by itself. */
 const { door } = defineProps<{ door: DoorState }>();

@@ -11,7 +11,7 @@ import SchoolsPanel from './SchoolsPanel.vue';
 import ThisDevice from './ThisDevice.vue';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
-import { writeMoment, writeNumber } from '../words/when';
+import { writeMoment, writeNumber } from '@amber-ladle/words';
 
 const household = useHousehold();
 const notice = useNotice();

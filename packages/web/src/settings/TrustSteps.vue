@@ -4,7 +4,7 @@ import { computed } from 'vue';
 import { linkTo } from '../data/client';
 import { useHousehold } from '../data/household';
 import { ScenePicture } from '../kit/ink';
-import { writeShortDay } from '../words/when';
+import { writeShortDay } from '@amber-ladle/words';
 
 /** What a phone’s browser asks about a house that it does not know, and why; and how it learns to trust it. */
 const { certificate, isHere } = defineProps<{ certificate: DoorState['certificate']; isHere: boolean }>();

@@ -16,9 +16,7 @@ import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { useWords } from '../data/useWords';
 import { useShelf } from '../data/shelf';
-import { MOVEMENT_WORDS, STAGE_WORDS } from '../words/shelf';
-import { writeDay, writeMonth, writeTime } from '../words/when';
-import { writeMoney } from '@amber-ladle/words';
+import { MOVEMENT_WORDS, STAGE_WORDS, writeDay, writeMoney, writeMonth, writeTime } from '@amber-ladle/words';
 
 /** The book behind the shelf: every movement, what was thrown away and why, places, and files in and out. */
 Chart.register(LinearScale, CategoryScale, BarElement, Tooltip);

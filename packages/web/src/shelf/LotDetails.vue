@@ -9,10 +9,8 @@ import { useLotActions } from './useLotActions';
 import { useHousehold } from '../data/household';
 import { useWords } from '../data/useWords';
 import { useShelf, type ShelvedLot } from '../data/shelf';
-import { STAGE_WORDS, windowReason } from '../words/shelf';
-import { tillWords, aboutWords } from '../words/when';
+import { aboutWords, STAGE_WORDS, tillWords, windowReason, writeMoney } from '@amber-ladle/words';
 import { readQuantity } from '@amber-ladle/core/measure';
-import { writeMoney } from '@amber-ladle/words';
 
 /** A lane explains itself, and hands do what hands do: feel, move, weigh, open, use, throw away. */
 const { shelved } = defineProps<{ shelved: ShelvedLot }>();

@@ -7,8 +7,7 @@ import LotDetails from './LotDetails.vue';
 import { IngredientPicture } from '../kit/ink';
 import type { ShelvedLot } from '../data/shelf';
 import { useHousehold } from '../data/household';
-import { amountWords, leftWords, lotName, STAGE_WORDS } from '../words/shelf';
-import { tillWords, aboutWords } from '../words/when';
+import { aboutWords, amountWords, leftWords, lotName, STAGE_WORDS, tillWords } from '@amber-ladle/words';
 
 /** One lot as a lane: what, how much and where on the left, its days in the middle, its end on the right. */
 const { shelved, days, isOpen } = defineProps<{ shelved: ShelvedLot; days: number; isOpen: boolean }>();

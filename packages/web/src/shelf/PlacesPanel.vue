@@ -7,8 +7,7 @@ import NumberField from '../kit/NumberField.vue';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
-import { PLACE_WORDS } from '../words/shelf';
-import { writeWarmth } from '@amber-ladle/words';
+import { PLACE_WORDS, writeWarmth } from '@amber-ladle/words';
 
 /** The owner's list of places. */
 const household = useHousehold();

@@ -4,14 +4,11 @@ import { lexiconOf, readLot } from '@amber-ladle/core/exchange';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed, ref } from 'vue';
 import { v4 as newId } from 'uuid';
-import { lotQuestionWords } from '../words/draft';
-import { STAGE_WORDS, STATE_WORDS } from '../words/shelf';
-import { untilWords } from '../words/when';
+import { lotQuestionWords, STAGE_WORDS, STATE_WORDS, untilWords, writeMoney } from '@amber-ladle/words';
 import ChoicePills from '../kit/ChoicePills.vue';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
-import { writeMoney } from '@amber-ladle/words';
 
 /** "3 hard avocados 180 g today 1.40 each": one line and one key. */
 const household = useHousehold();

@@ -8,8 +8,7 @@ import { ScenePicture } from '../kit/ink';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
-import { writeWarmth } from '@amber-ladle/words';
-import { writeTime } from '../words/when';
+import { writeTime, writeWarmth } from '@amber-ladle/words';
 
 /** How warm each place is: what a thermometer said of late, else what it usually has; and a line to say what one shows. */
 const household = useHousehold();

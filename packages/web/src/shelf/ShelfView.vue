@@ -14,8 +14,7 @@ import { useKeys } from '../kit/useKeys';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { useShelf, type ShelvedLot } from '../data/shelf';
-import { writeWarmth } from '@amber-ladle/words';
-import { weekdayWord } from '../words/when';
+import { weekdayWord, writeWarmth } from '@amber-ladle/words';
 
 /** Produce as lanes over the coming days: what is cut first, then place by place; what keeps for months at the end. */
 const household = useHousehold();

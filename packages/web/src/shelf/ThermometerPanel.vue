@@ -12,8 +12,7 @@ import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
 import { useChanges } from '../data/useChanges';
 import { useInk } from '../kit/useInk';
-import { writeWarmth } from '@amber-ladle/words';
-import { writeTime } from '../words/when';
+import { writeTime, writeWarmth } from '@amber-ladle/words';
 import { inUnit } from '@amber-ladle/core/measure';
 import { TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
 

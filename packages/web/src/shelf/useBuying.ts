@@ -12,7 +12,7 @@ import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
 import { useChanges } from '../data/useChanges';
 import { useWords } from '../data/useWords';
-import { AISLE_WORDS, buyAmount, buyInstead, buyName, buyReasons, tripDay, tripMoney } from '../words/buying';
+import { AISLE_WORDS, buyAmount, buyInstead, buyName, buyReasons, tripDay, tripMoney } from '@amber-ladle/words';
 
 /** A thing to buy, ready to be shown. */
 export interface BuyRow {

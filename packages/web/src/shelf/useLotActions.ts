@@ -5,7 +5,7 @@ import { v4 as newId } from 'uuid';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
-import { amountWords, lotName, STAGE_WORDS } from '../words/shelf';
+import { amountWords, lotName, STAGE_WORDS } from '@amber-ladle/words';
 
 /** What hands do with a lot; each is one change of stock with a way back. */
 export function useLotActions() {

@@ -4,7 +4,7 @@ import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { MaskPicture } from '../kit/ink';
 import { useWeeks } from '../data/useWeeks';
-import { dayWord, listWords, otherwiseWords } from '../words/weeks';
+import { dayWord, listed, otherwiseWords } from '@amber-ladle/words';
 
 /** The next bowls of the plan, and what is done if fruit is late. */
 const household = useHousehold();
@@ -29,9 +29,9 @@ const coming = computed(() =>
         day: `${word[0]?.toUpperCase() ?? ''}${word.slice(1)}`,
         mask: household.maskById(maskId)?.name ?? '',
         parts: household.maskById(maskId)?.parts ?? [],
-        names: listWords(
+        names: listed(
           headIds.map((id) => household.headById(id)?.name ?? ''),
-          household.where,
+          household.where.locale,
         ),
         to: {
           name: 'bowl',

@@ -3,8 +3,7 @@ import { computed } from 'vue';
 import { useRunningBowls } from '../day';
 import { useHousehold } from '../data/household';
 import MaskById from '../kit/MaskById.vue';
-import { leftWords } from '../words/shelf';
-import { untilWords } from '../words/when';
+import { leftWords, untilWords } from '@amber-ladle/words';
 
 /** Bowls whose clock runs, and those that are planned. */
 const household = useHousehold();

@@ -18,12 +18,19 @@ import { useChanges } from '../data/useChanges';
 import { useSuggestion } from './useSuggestion';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
-import { askWords } from '../words/notes';
+import {
+  aboutWords,
+  amountWords,
+  askWords,
+  leftWords,
+  listed,
+  lotInSentence,
+  lotName,
+  reasonSentence,
+  RHYTHM_WORDS,
+  writeDay,
+} from '@amber-ladle/words';
 import { useShelf } from '../data/shelf';
-import { reasonSentence, RHYTHM_WORDS } from '../words/judge';
-import { listWords } from '../words/weeks';
-import { aboutWords, writeDay } from '../words/when';
-import { amountWords, leftWords, lotInSentence, lotName } from '../words/shelf';
 
 /** What turns today, what is ready soon, which bowls run, and one bowl worth making. */
 const household = useHousehold();
@@ -106,9 +113,9 @@ const worth = computed(() => {
     found,
     heads,
     isShared,
-    names: listWords(
+    names: listed(
       heads.map(({ name }) => name),
-      household.where,
+      household.where.locale,
     ),
     to: {
       name: 'bowl',

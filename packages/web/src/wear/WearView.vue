@@ -27,11 +27,20 @@ import { useLengths } from '../day';
 import { useWearing } from './useWearing';
 import { useHousehold } from '../data/household';
 import { useWashDay } from '../data/washday';
-import { leftAloud, markOf } from '../words/aloud';
-import { COVERAGE_WORDS, HEAT_WORDS, KEEPING_WORDS, rinseWords, writeMinutes } from '../words/mask';
-import { PHASE_WORDS, RINSE_NEXT, RINSED_WORDS } from '../words/rinse';
-import { writeTime } from '../words/when';
-import { SECTION_WORDS } from '@amber-ladle/words';
+import {
+  COVERAGE_WORDS,
+  HEAT_WORDS,
+  KEEPING_WORDS,
+  leftAloud,
+  markOf,
+  PHASE_WORDS,
+  RINSE_NEXT,
+  RINSED_WORDS,
+  rinseWords,
+  SECTION_WORDS,
+  writeMinutes,
+  writeTime,
+} from '@amber-ladle/words';
 
 /** On the head: section by section, then the candle of time, then the rinse. */
 const household = useHousehold();

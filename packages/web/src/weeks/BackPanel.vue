@@ -9,9 +9,7 @@ import { useWeeks } from '../data/useWeeks';
 import { useHousehold } from '../data/household';
 import { inTurn } from '../data/inTurn';
 import { useChanges } from '../data/useChanges';
-import { writeMoney } from '@amber-ladle/words';
-import { paceWords } from '../words/shelf';
-import { againstLastWords } from '../words/weeks';
+import { againstLastWords, paceWords, writeMoney } from '@amber-ladle/words';
 
 /** The weeks that were: what was planned and made, what turned and what it was thought would, what was spent. */
 const household = useHousehold();

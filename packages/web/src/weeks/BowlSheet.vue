@@ -12,8 +12,15 @@ import IngredientById from '../kit/IngredientById.vue';
 import MaskById from '../kit/MaskById.vue';
 import SheetDialog from '../kit/SheetDialog.vue';
 import { useNewest } from '../kit/useNewest';
-import { reasonSentence } from '../words/judge';
-import { amountOf, dayWord, differenceWords, listWords, otherwiseWords, sureWords } from '../words/weeks';
+import {
+  amountOf,
+  dayWord,
+  differenceWords,
+  listed,
+  otherwiseWords,
+  reasonSentence,
+  sureWords,
+} from '@amber-ladle/words';
 import { useWishes } from './useWishes';
 
 /** Why a bowl stands where it stands, what it draws, what would do instead, and everything that can be done with it. */
@@ -30,9 +37,9 @@ const { current: without } = useNewest(place, (one) => weeksAsked().without(one)
 
 const mask = computed(() => household.maskById(bowl.maskId));
 const names = computed(() =>
-  listWords(
+  listed(
     bowl.headIds.map((id) => household.headById(id)?.name ?? ''),
-    household.where,
+    household.where.locale,
   ),
 );
 const title = computed(
@@ -51,7 +58,7 @@ const good = computed(() => {
   if (!than) return '';
   const lost = than.lost.filter(({ grams }) => grams >= 15).slice(0, 3);
   const saved = lost.map(({ ingredientId, grams }) => amountOf(ingredientId, grams, household.catalogue));
-  if (saved.length > 0) return `Without it ${listWords(saved, household.where)} would turn.`;
+  if (saved.length > 0) return `Without it ${listed(saved, household.where.locale)} would turn.`;
   return than.points > 1 ? 'Nothing is saved by it; it is time for a bowl.' : '';
 });
 const draws = computed(() =>
@@ -109,7 +116,7 @@ function then(act: () => void): void {
     <p class="figures">
       About {{ kitchenRound(bowl.madeMillilitres) }} mL, {{ bowl.minutes }} minutes from the knife to the rinse.
     </p>
-    <p v-if="missing.length > 0" class="urgent">Nobody has {{ listWords(missing, household.where) }} for it yet.</p>
+    <p v-if="missing.length > 0" class="urgent">Nobody has {{ listed(missing, household.where.locale) }} for it yet.</p>
     <h3>Why</h3>
     <p v-for="one in reasons" :key="one.id">
       <b v-if="reasons.length > 1">{{ one.name }}: </b>{{ one.words }}
@@ -136,7 +143,7 @@ function then(act: () => void): void {
         <IngredientById :id="one.ingredientId" />
         <b>{{ one.amount }}</b> <span class="quiet">{{ one.from }}</span>
       </li>
-      <li v-if="keeps.length > 0" class="quiet">{{ listWords(keeps, household.where) }}</li>
+      <li v-if="keeps.length > 0" class="quiet">{{ listed(keeps, household.where.locale) }}</li>
     </ul>
     <template v-if="others.length > 0">
       <h3>Instead</h3>

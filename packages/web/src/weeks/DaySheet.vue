@@ -7,7 +7,7 @@ import { useWeeks } from '../data/useWeeks';
 import ChoicePills from '../kit/ChoicePills.vue';
 import MinutesInput from '../kit/MinutesInput.vue';
 import SheetDialog from '../kit/SheetDialog.vue';
-import { dayWord } from '../words/weeks';
+import { dayWord } from '@amber-ladle/words';
 import { useWishes } from './useWishes';
 
 /** How much time a single day has: as its weekday, none at all, or so many minutes. */

@@ -8,7 +8,7 @@ import { useWeeks } from '../data/useWeeks';
 import ChoicePills from '../kit/ChoicePills.vue';
 import MinutesInput from '../kit/MinutesInput.vue';
 import NumberField from '../kit/NumberField.vue';
-import { weekdayWord } from '../words/when';
+import { weekdayWord } from '@amber-ladle/words';
 import { useWishes } from './useWishes';
 
 /** How the weeks of this household run: who washes how often, which evenings are free, when somebody is in a shop, what is not wanted. */

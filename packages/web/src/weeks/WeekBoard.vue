@@ -6,7 +6,7 @@ import { useHousehold } from '../data/household';
 import { useWeeks } from '../data/useWeeks';
 import { HeadPicture } from '../head';
 import { IngredientPicture } from '../kit/ink';
-import { weekdayWord } from '../words/when';
+import { weekdayWord } from '@amber-ladle/words';
 import BowlCard from './BowlCard.vue';
 import ProduceLane from './ProduceLane.vue';
 import { useBoard } from './useBoard';

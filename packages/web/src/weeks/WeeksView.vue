@@ -7,7 +7,7 @@ import { useNotice } from '../data/notice';
 import { useWeeks } from '../data/useWeeks';
 import SheetDialog from '../kit/SheetDialog.vue';
 import { BuyPanel } from '../shelf';
-import { changeWords, dayWord, listWords, proofWords, spendingWords, sumWords } from '../words/weeks';
+import { changeWords, dayWord, listed, proofWords, spendingWords, sumWords } from '@amber-ladle/words';
 import BackPanel from './BackPanel.vue';
 import BowlSheet from './BowlSheet.vue';
 import DaySheet from './DaySheet.vue';
@@ -53,7 +53,7 @@ const changed = computed(() =>
 const refused = computed(() =>
   (weeks.weeks?.refused ?? []).map(
     ({ pin }) =>
-      `${household.maskById(pin.maskId)?.name ?? 'That mask'} cannot stand ${dayWord(pin.day, weeks.today, household.where)}: something forbids it for ${listWords(pin.headIds.map(nameOf), household.where)} then.`,
+      `${household.maskById(pin.maskId)?.name ?? 'That mask'} cannot stand ${dayWord(pin.day, weeks.today, household.where)}: something forbids it for ${listed(pin.headIds.map(nameOf), household.where.locale)} then.`,
   ),
 );
 

@@ -4,8 +4,7 @@ import { computed } from 'vue';
 import { useHousehold } from '../data/household';
 import { useShelf } from '../data/shelf';
 import { useWeeks } from '../data/useWeeks';
-import { amountWords, lotName } from '../words/shelf';
-import { dayWord, laneWords, listWords } from '../words/weeks';
+import { amountWords, dayWord, laneWords, listed, lotName } from '@amber-ladle/words';
 import { useShownDays } from './useShownDays';
 
 /** What stands on the board of the weeks, and how it is called. */
@@ -21,7 +20,7 @@ export function useBoard() {
   /** With whom a head shares its bowl. */
   const beside = (bowl: WeekBowl, headId: string): string => {
     const others = bowl.headIds.filter((id) => id !== headId);
-    return others.length > 0 ? `with ${listWords(others.map(nameOf), household.where)}` : '';
+    return others.length > 0 ? `with ${listed(others.map(nameOf), household.where.locale)}` : '';
   };
   /** Where a card stands, for who does not see it. */
   const placeOf = (bowl: WeekBowl, headId: string): string =>

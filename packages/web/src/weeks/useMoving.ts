@@ -6,7 +6,7 @@ import { plain } from '../data/sizing';
 import { useWeeks } from '../data/useWeeks';
 import { weeksAsked } from '../data/weeks';
 import { useNewest } from '../kit/useNewest';
-import { dayWord, trialWords } from '../words/weeks';
+import { dayWord, trialWords } from '@amber-ladle/words';
 import { useShownDays } from './useShownDays';
 import { useWishes } from './useWishes';
 

@@ -2,7 +2,7 @@ import { pinned, type Pin, type WeekBowl, type WeekWishes } from '@amber-ladle/c
 import { addDays, type Day } from '@amber-ladle/core/time';
 import { useHousehold } from '../data/household';
 import { useWeeks } from '../data/useWeeks';
-import { dayWord } from '../words/weeks';
+import { dayWord } from '@amber-ladle/words';
 
 /** A no to a mask holds for a week. */
 const NO_DAYS = 6;

@@ -3,7 +3,8 @@ import { ingredientById, type Aisle, type Catalogue } from '@amber-ladle/core/in
 import { kitchenRound } from '@amber-ladle/core/measure';
 import type { BuyStage } from '@amber-ladle/core/shelf';
 import type { Day } from '@amber-ladle/core/time';
-import { listed, writeMoney, type Written } from '@amber-ladle/words';
+import { listed } from '../../sentence';
+import { writeMoney, type Written } from '../../units';
 import { aboutWords, type Where } from './when';
 import { dayWord } from './weeks';
 

@@ -6,12 +6,9 @@ import type { Difference, WeekLane, Weeks } from '@amber-ladle/core/plan';
 import type { Mask } from '@amber-ladle/core/mask';
 import type { Day } from '@amber-ladle/core/time';
 import { daysBetween } from '@amber-ladle/core/time';
+import { listed } from '../../sentence';
 import { weekdayWord, type Where } from './when';
-import { writeMoney, type Written } from '@amber-ladle/words';
-
-/** Names as they are said one after the other. @example listWords(['Wren', 'Moss', 'Tansy']) // 'Wren, Moss and Tansy' */
-export const listWords = (names: readonly string[], { locale }: Pick<Where, 'locale'>): string =>
-  new Intl.ListFormat(locale, { type: 'conjunction' }).format(names);
+import { writeMoney, type Written } from '../../units';
 
 /** A day to come as it is said: today, tomorrow, Thursday; from a week on with its date. */
 export function dayWord(day: Day, today: Day, where: Pick<Where, 'locale'>): string {
@@ -49,14 +46,14 @@ export function sumWords(weeks: Weeks, nameOf: (headId: string) => string, catal
   const lost =
     weeks.lostGrams < 20
       ? 'Nothing turns'
-      : `About ${weightWords(weeks.lostGrams, where)} will turn${names.length > 0 ? `, most of it ${listWords([...new Set(names)], where)}` : ''}`;
+      : `About ${weightWords(weeks.lostGrams, where)} will turn${names.length > 0 ? `, most of it ${listed([...new Set(names)], where.locale)}` : ''}`;
   const late = weeks.late.filter(({ days }) => days > 0);
   const waits =
     late.length === 0
       ? 'and nobody waits'
-      : `and ${listWords(
+      : `and ${listed(
           late.map(({ headId, days }) => `${nameOf(headId)} waits ${days} ${days > 1 ? 'days' : 'day'}`),
-          where,
+          where.locale,
         )}`;
   const saved = weeks.byDay.lostGrams - weeks.lostGrams;
   const than = saved >= 20 ? ` Going by the day, ${weightWords(saved, where)} more would.` : '';
@@ -144,20 +141,20 @@ export function differenceWords(
   const more = difference.lost.filter(({ grams }) => grams >= 15);
   const less = difference.lost.filter(({ grams }) => grams <= -15);
   const of = (all: Difference['lost']): string =>
-    listWords(
+    listed(
       all.slice(0, 3).map(({ ingredientId, grams }) => `${kitchenRound(Math.abs(grams))} g ${name(ingredientId)}`),
-      where,
+      where.locale,
     );
   const words = [
     ...(difference.missing.length > 0
       ? [
-          `${listWords([...new Set(difference.missing.map(({ ingredientId }) => name(ingredientId)))], where)} would be missing`,
+          `${listed([...new Set(difference.missing.map(({ ingredientId }) => name(ingredientId)))], where.locale)} would be missing`,
         ]
       : []),
     ...(more.length > 0 ? [`${of(more)} would turn`] : []),
     ...(less.length > 0 ? [`${of(less)} would be saved`] : []),
     ...(difference.buys.length > 0
-      ? [`to buy: ${listWords([...new Set(difference.buys.map(({ ingredientId }) => name(ingredientId)))], where)}`]
+      ? [`to buy: ${listed([...new Set(difference.buys.map(({ ingredientId }) => name(ingredientId)))], where.locale)}`]
       : []),
     ...(Math.abs(difference.money) >= 0.05
       ? [`${writeMoney(Math.abs(difference.money), where)} ${difference.money > 0 ? 'more' : 'less'} to pay`]

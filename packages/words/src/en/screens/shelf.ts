@@ -3,7 +3,7 @@ import { kitchenRound, writeFraction } from '@amber-ladle/core/measure';
 import type { Lot, LotWindow, Pace, MovementKind, PlaceKind, Stage } from '@amber-ladle/core/shelf';
 import { SOURCES, type SourceId } from '@amber-ladle/core/source';
 import { HOUR, MINUTE, TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
-import { writeWarmth, type Written } from '@amber-ladle/words';
+import { writeWarmth, type Written } from '../../units';
 
 /** What a movement of stock did. */
 export const MOVEMENT_WORDS: Readonly<Record<MovementKind, string>> = {

@@ -1,7 +1,7 @@
 import type { SizedBowl } from '@amber-ladle/core/batch';
 import { isOfLocks } from '@amber-ladle/core/hair';
 import { kitchenRound } from '@amber-ladle/core/measure';
-import { writeLength, type Written } from '@amber-ladle/words';
+import { writeLength, type Written } from '../../units';
 import { writeNumber } from './when';
 
 /** One step of the arithmetic behind a bowl: what, from what, and what it comes to. */

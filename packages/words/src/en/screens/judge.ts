@@ -1,6 +1,7 @@
 import type { HeadStory, RankTerm, TermId } from '@amber-ladle/core/judge';
 import type { Allergen, Catalogue, Rhythm } from '@amber-ladle/core/ingredient';
-import { listed, writeMoney, type Written } from '@amber-ladle/words';
+import { listed } from '../../sentence';
+import { writeMoney, type Written } from '../../units';
 import { NEED_WORDS, writeMinutes } from './mask';
 import { aboutWords, type Where } from './when';
 

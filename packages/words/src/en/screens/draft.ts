@@ -1,5 +1,5 @@
 import type { DraftLine, LotDraft, UseReading } from '@amber-ladle/core/exchange';
-import { writeMoney, type Written } from '@amber-ladle/words';
+import { writeMoney, type Written } from '../../units';
 
 /** What a line still has to be asked, in words; empty where all is clear. */
 export function questionWords({
