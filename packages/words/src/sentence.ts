@@ -120,4 +120,5 @@ export function sentenceOf({ id, params }: Message, reader: Reader = USUAL_READE
 export const sentencesOf = (messages: readonly Message[], reader: Reader = USUAL_READER): string =>
   messages.map((one) => sentenceOf(one, reader)).join(' ');
 
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+/** @example capital('two eggs') // 'Two eggs' */
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -15,6 +15,7 @@ export * from './rinse';
 export * from './shelf';
 export * from './swap';
 export * from './texture';
+export * from './today';
 export * from './washday';
 export * from './weeks';
 export * from './when';

@@ -1,0 +1,41 @@
+<script setup lang="ts">
+import { api, type OpenLog } from '@amber-ladle/contract';
+import { askWords } from '@amber-ladle/words';
+import { computed, shallowRef } from 'vue';
+import { call } from '../data/client';
+import { inTurn } from '../data/inTurn';
+import { useChanges } from '../data/useChanges';
+
+/** Bowls that ask for a word: how they went, and from the next day on how the hair is dry. */
+const open = shallowRef<readonly OpenLog[]>([]);
+const readOpen = inTurn(
+  () => call(api.notes.open).catch(() => open.value),
+  (all) => (open.value = all),
+);
+void readOpen();
+useChanges(['notes', 'bowls', 'clock'], readOpen);
+const asks = computed(() =>
+  open.value.slice(0, 3).map(({ bowlId, headId, facts, wants }) => ({
+    key: `${bowlId} ${headId}`,
+    query: { bowl: bowlId, head: headId },
+    words: askWords(wants, facts),
+  })),
+);
+</script>
+
+<template>
+  <template v-if="asks.length > 0">
+    <h2>One word about</h2>
+    <ul class="plain-list ruled-list" data-test="asks">
+      <li v-for="one in asks" :key="one.key" class="figures">
+        <RouterLink class="quiet-link" :to="{ name: 'notes', query: one.query }">{{ one.words }}</RouterLink>
+      </li>
+    </ul>
+  </template>
+</template>
+
+<style scoped>
+h2 {
+  margin: 8px 0;
+}
+</style>

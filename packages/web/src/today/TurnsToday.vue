@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import { pastWords } from '@amber-ladle/words';
+import { computed } from 'vue';
+import { useHousehold } from '../data/household';
+import { useShelf } from '../data/shelf';
+import { IngredientPicture } from '../kit/ink';
+import { soonOf, turningOf } from './turning';
+
+/** What has to be used, what will be ready, and what is past. */
+const household = useHousehold();
+const shelf = useShelf();
+const turning = computed(() => turningOf(shelf.shelved, household.catalogue, household.moment, household.where));
+const soon = computed(() => soonOf(shelf.shelved, household.catalogue, household.moment, household.where));
+const past = computed(() => shelf.shelved.filter(({ window }) => window.isPast));
+</script>
+
+<template>
+  <h2 id="turning">Turns today</h2>
+  <ul class="plain-list ruled-list" data-test="turning">
+    <li v-for="one in turning" :key="one.id" class="figures">
+      <IngredientPicture
+        :id="one.ingredientId"
+        :family="one.family"
+        :size="38"
+        :look="one.look"
+        :is-open="one.isOpen"
+      />
+      <span class="what"
+        ><b>{{ one.name }}</b> <span class="quiet">{{ one.amount }} · {{ one.place }}</span></span
+      >
+      <span :class="{ urgent: one.isUrgent }"
+        >{{ one.until }} <span class="quiet">{{ one.left }}</span></span
+      >
+    </li>
+  </ul>
+  <p v-if="turning.length === 0" class="quiet">
+    {{ shelf.lots.length > 0 ? 'Nothing before tomorrow evening.' : 'The shelf is empty.' }}
+    <RouterLink class="quiet-link" :to="{ name: 'shelf' }">To the shelf</RouterLink>
+  </p>
+  <p v-if="soon.length > 0" class="figures"><span class="quiet">Ready soon:</span> {{ soon.join(' · ') }}</p>
+  <p v-if="past.length > 0">
+    <RouterLink class="quiet-link" :to="{ name: 'shelf' }">{{ pastWords(past.length) }}</RouterLink>
+  </p>
+</template>
+
+<style scoped>
+h2 {
+  margin: 8px 0;
+}
+.what {
+  flex: 1;
+}
+.urgent {
+  color: var(--clay);
+  font-weight: 600;
+}
+.urgent .quiet {
+  font-weight: 400;
+}
+</style>
