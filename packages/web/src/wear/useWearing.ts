@@ -212,3 +212,6 @@ export function useWearing(bowl: Ref<Bowl | undefined>, wantedHeadId: Ref<string
     back,
   };
 }
+
+/** What a bowl on a head is at, with what can be told of it. */
+export type WearingOnScreen = ReturnType<typeof useWearing>;

@@ -17,6 +17,7 @@ export * from './swap';
 export * from './texture';
 export * from './today';
 export * from './washday';
+export * from './wear';
 export * from './weeks';
 export * from './when';
 export * from './why';
