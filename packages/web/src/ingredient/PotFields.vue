@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import ChoicePills from '../kit/ChoicePills.vue';
 import type { Lid } from '@amber-ladle/core/ingredient';
-import type { PotForm } from './useIngredientForm';
+import type { PotForm } from './potForm';
 import NumberField from '../kit/NumberField.vue';
 
 /** How a thing of one's own comes out of its pot: what goes in, in what, for how long, and what comes of it. */

@@ -1,3 +1,3 @@
 export { default as DraftLines } from './DraftLines.vue';
 export { useDraft, type DraftRow } from './useDraft';
-export { idFor } from './useIngredientForm';
+export { idFor } from './rowSaid';

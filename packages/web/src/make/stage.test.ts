@@ -11,7 +11,7 @@ it('measures what goes into the bowl, while it is in the hands; a pot is measure
   expect(isPoured('hands', step({}))).toBe(true);
   for (const focus of ['next', 'due', 'waiting', undefined] as const) expect(isPoured(focus, step({}))).toBe(false);
   expect(isPoured('hands', step({ kind: 'apply' }))).toBe(false);
-  expect(isPoured('hands', step({ kind: 'cook' }))).toBe(false);
+  expect(isPoured('hands', step({ kind: 'boil' }))).toBe(false);
   expect(isPoured('hands', step({ ingredientIds: [] }))).toBe(false);
   expect(isPoured('hands', undefined)).toBe(false);
 });

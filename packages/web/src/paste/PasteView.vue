@@ -1,24 +1,24 @@
 <script setup lang="ts">
 import { ScenePicture } from '../kit/ink';
-import { MOST_PASTED, readMaskFile, type FiledMask } from '@amber-ladle/core/exchange';
 import type { ToldOutcome } from '@amber-ladle/core/learn';
-import { computed, ref, watch } from 'vue';
-import { useRoute, useRouter } from 'vue-router';
-import { ValidationError } from 'yup';
-import { api, checked, fieldMessages, maskInputSchema, type MaskInput } from '@amber-ladle/contract';
+import { computed, ref } from 'vue';
+import { useRouter } from 'vue-router';
+import { api } from '@amber-ladle/contract';
 import { call } from '../data/client';
-import { carriedBy, FormulaBar, layText, maskFileOf } from '../mask';
-import { useHandOver } from '../mask';
+import { FormulaBar, useHandOver } from '../mask';
+import { useFiledMask } from './useFiledMask';
 import { usePastedMask } from './usePastedMask';
 import AsIMakeIt from './AsIMakeIt.vue';
 import MarkedText from './MarkedText.vue';
+import NotUnderstood from './NotUnderstood.vue';
 import OpenQuestions from './OpenQuestions.vue';
 import ReadMeasures from './ReadMeasures.vue';
 import ReadUse from './ReadUse.vue';
 import UnsafeReading from './UnsafeReading.vue';
+import WholeMask from './WholeMask.vue';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
-import { writeNumber } from '@amber-ladle/words';
+import { measuresRead, openWords } from '@amber-ladle/words';
 
 /** A mask as somebody wrote it: the text with its readings on the left, the mask that was understood on the right. */
 const household = useHousehold();
@@ -29,102 +29,8 @@ const { text, answers, draft, fault, lines, open, notUnderstood, heads, understo
 const headId = ref<string>();
 const outcome = ref<ToldOutcome>();
 const isKeeping = ref(false);
-const refused = ref('');
+const { whole, refused, onFile, tooLong } = useFiledMask(text);
 const shown = computed(() => refused.value || fault.value);
-/** How a file or a page begins, not a mask in words. */
-const FILED = /^\s*(?:\{\s*"|\[\s*\{|<(?:!doctype|html|head|body|script|\?xml|!--))/i;
-/** A file of ours holds the whole mask: nothing in it is guessed. */
-const whole = ref<MaskInput>();
-
-/** What goes into it, the most first. */
-const wholeNames = computed(() =>
-  [...(whole.value?.parts ?? [])]
-    .sort((a, b) => b.share - a.share)
-    .map(({ ingredientId }) => household.catalogue.get(ingredientId)?.name ?? ingredientId)
-    .join(', '),
-);
-
-const tooLong = (characters: number): void => {
-  refused.value = `That is ${writeNumber(Math.round(characters / 1000) * 1000, household.where)} characters. Paste one mask at a time.`;
-};
-/** A mask of somebody else's, believed as far as it can be a mask of this book. @throws Error in words for the page */
-function checkedMask(said: FiledMask): MaskInput {
-  const strange = said.parts.filter(({ ingredientId }) => !household.catalogue.has(ingredientId));
-  if (strange.length > 0)
-    throw new Error(
-      `It calls for what is not among the ingredients here: ${strange.map(({ ingredientId }) => ingredientId).join(', ')}. Add it first, or ask for the mask in words.`,
-    );
-  try {
-    return checked(maskInputSchema, said);
-  } catch (error) {
-    throw error instanceof ValidationError
-      ? new Error(`It cannot be a mask here: ${Object.values(fieldMessages(error))[0] ?? error.message}`, {
-          cause: error,
-        })
-      : error;
-  }
-}
-/** What a link carries, in place of the text. */
-async function takeLink(carried: string): Promise<void> {
-  refused.value = '';
-  try {
-    takeFile(await maskFileOf(carried));
-  } catch (error) {
-    refused.value = error instanceof Error ? error.message : String(error);
-  }
-}
-const route = useRoute();
-watch(
-  () => route.hash,
-  (hash) => {
-    const carried = carriedBy(hash);
-    if (carried === undefined) return;
-    const back = layText('');
-    // At once here too: elsewhere in this browser it is heard of a moment later.
-    text.value = '';
-    if (back) notice.show('The text that was being read is put aside.', back);
-    void takeLink(carried);
-    // Looked at once; a reload begins with an empty page.
-    void router.replace({ ...route, hash: '' });
-  },
-  { immediate: true },
-);
-/** A file, or JSON or a page that was pasted, in the words that are in it. */
-function takeFile(content: string): void {
-  const read = readMaskFile(content);
-  whole.value = read.kind === 'whole' ? checkedMask(read.mask) : undefined;
-  text.value = read.kind === 'words' ? read.text : '';
-}
-async function onFile(file: File): Promise<void> {
-  refused.value = '';
-  try {
-    if (file.size > MOST_PASTED.file) throw new Error('That file is larger than a mask can be.');
-    takeFile(await file.text());
-  } catch (error) {
-    refused.value = error instanceof Error ? error.message : String(error);
-  }
-}
-watch(
-  text,
-  (now) => {
-    refused.value = '';
-    if (now.trim() !== '') whole.value = undefined;
-    const carried = carriedBy(now);
-    if (carried !== undefined) {
-      text.value = '';
-      void takeLink(carried);
-      return;
-    }
-    if (!FILED.test(now)) return;
-    try {
-      takeFile(now);
-    } catch (error) {
-      refused.value = error instanceof Error ? error.message : String(error);
-    }
-  },
-  { immediate: true },
-);
-
 async function keep(): Promise<void> {
   isKeeping.value = true;
   try {
@@ -164,14 +70,10 @@ function byHand(isInstead: boolean): void {
 }
 /** Why it cannot be kept yet. */
 const waits = computed(() => {
-  if (open.value.length > 0)
-    return open.value.length === 1 ? 'One thing to ask first.' : `${open.value.length} things to ask first.`;
+  if (open.value.length > 0) return openWords(open.value.length);
   return mask.value ? '' : 'Nothing in it can be measured yet.';
 });
-const sum = computed(() => {
-  const count = lines.value.filter(({ isOut }) => !isOut).length;
-  return draft.value ? `${count} ${count === 1 ? 'measure' : 'measures'} read` : '';
-});
+const sum = computed(() => (draft.value ? measuresRead(lines.value.filter(({ isOut }) => !isOut).length) : ''));
 </script>
 
 <template>
@@ -193,32 +95,14 @@ const sum = computed(() => {
         <p class="quiet">
           As it was told: measures, sentences, how long, how often. A file of a mask can be dropped here too.
         </p>
-        <div v-if="notUnderstood.length > 0" class="lost" data-test="not-understood">
-          <h2>Not understood, and never counted</h2>
-          <p v-for="words in notUnderstood" :key="words">
-            “{{ words }}”
-            <button type="button" class="tool" @click="pasted.say({ keptSteps: [...answers.keptSteps, words] })">
-              keep it among the steps
-            </button>
-          </p>
-        </div>
+        <NotUnderstood
+          v-if="notUnderstood.length > 0"
+          :words="notUnderstood"
+          @keep="pasted.say({ keptSteps: [...answers.keptSteps, $event] })"
+        />
       </section>
 
-      <section v-if="whole" aria-label="A whole mask">
-        <h2>{{ whole.name }}</h2>
-        <p>
-          All of it is there: {{ whole.parts.length }} ingredients, {{ whole.steps.length }} steps. Somebody else wrote
-          it; what this house warns of is said on the bench, for the head it is sized to.
-        </p>
-        <FormulaBar :parts="whole.parts" />
-        <p>{{ wholeNames }}</p>
-        <ol class="steps">
-          <li v-for="(step, at) in whole.steps" :key="at">{{ step }}</li>
-        </ol>
-        <v-btn color="primary" size="large" :loading="isKeeping" data-test="keep-pasted" @click="keep"
-          >Put it in the book</v-btn
-        >
-      </section>
+      <WholeMask v-if="whole" :mask="whole" :is-keeping="isKeeping" @keep="keep" />
       <section v-else-if="draft" aria-label="As it was understood">
         <p role="status" class="sr-only">{{ sum }}, {{ open.length }} to ask about.</p>
         <OpenQuestions v-if="open.length > 0" :lines="open" @answer="pasted.answer" />
@@ -296,23 +180,8 @@ const sum = computed(() => {
   gap: 40px;
   align-items: start;
 }
-.steps {
-  padding-left: 1.4em;
-}
 .called {
   margin-bottom: 8px;
-}
-.lost {
-  border-left: 3px dashed var(--clay);
-  padding-left: 12px;
-  margin-top: 14px;
-}
-.lost h2 {
-  font-size: 1.1rem;
-  margin: 0 0 4px;
-}
-.lost p {
-  margin: 4px 0;
 }
 .actions {
   display: flex;

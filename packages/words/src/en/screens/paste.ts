@@ -98,3 +98,10 @@ export function caredWords(
       return `Rinsed with ${TEMPERATURE_WORDS[mask.rinse.temperature]}.`;
   }
 }
+
+/** How many things are asked before a pasted mask can be kept. @example openWords(1) // 'One thing to ask first.' */
+export const openWords = (count: number): string =>
+  count === 1 ? 'One thing to ask first.' : `${count} things to ask first.`;
+
+/** @example measuresRead(3) // '3 measures read' */
+export const measuresRead = (count: number): string => `${count} ${count === 1 ? 'measure' : 'measures'} read`;

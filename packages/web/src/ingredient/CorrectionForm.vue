@@ -1,0 +1,94 @@
+<script setup lang="ts">
+import type { Ingredient } from '@amber-ladle/core/ingredient';
+import { FAMILY_ITEMS } from '@amber-ladle/words';
+import { computed, ref, toRef } from 'vue';
+import { useHousehold } from '../data/household';
+import { useNotice } from '../data/notice';
+import NumberField from '../kit/NumberField.vue';
+import { showFault } from '../kit/showFault';
+import MindFields from './MindFields.vue';
+import PieceFields from './PieceFields.vue';
+import PotFields from './PotFields.vue';
+import { useIngredientForm } from './useIngredientForm';
+import WeightFields from './WeightFields.vue';
+
+/** An ingredient as a kitchen can find it out: a new one, or a correction of what is known. */
+const { row } = defineProps<{ row?: Ingredient | undefined }>();
+const emit = defineEmits<{ kept: [id: string] }>();
+const household = useHousehold();
+const notice = useNotice();
+const { form, draft, errors, save } = useIngredientForm(toRef(() => row));
+const known = computed(() => [...household.catalogue.values()].map(({ id, name }) => ({ value: id, title: name })));
+
+const isSaving = ref(false);
+async function submit(): Promise<void> {
+  isSaving.value = true;
+  try {
+    const id = await save();
+    if (id) {
+      notice.show(`${form.value.name} is kept.`);
+      emit('kept', id);
+      return;
+    }
+    notice.fail(new Error(Object.values(errors.value)[0] ?? 'Something needs another look.'));
+    await showFault();
+  } catch (error) {
+    notice.fail(error);
+  } finally {
+    isSaving.value = false;
+  }
+}
+</script>
+
+<template>
+  <form class="paper form" novalidate @submit.prevent="submit">
+    <div class="grid">
+      <v-text-field v-model="form.name" label="Name" maxlength="60" :error-messages="errors['name'] ?? null" />
+      <v-select v-model="form.family" :items="FAMILY_ITEMS" label="Kind" />
+      <v-text-field v-model="form.state" label="How it is handled" maxlength="120" />
+      <v-autocomplete v-model="form.likeId" :items="known" label="As thick as" no-data-text="Nothing of that name." />
+    </div>
+    <WeightFields v-model="form" :draft="draft" />
+    <p v-if="errors['density'] || errors['composition'] || errors['recipe']" role="alert" class="alert">
+      {{ errors['density'] ?? errors['composition'] ?? errors['recipe'] }}
+    </p>
+    <PieceFields v-model="form" />
+    <div v-if="form.weight !== 'made'" class="line">
+      <v-switch v-model="form.hasPot" label="it comes out of a pot or a jar" />
+    </div>
+    <PotFields v-if="form.hasPot && form.weight !== 'made'" v-model="form.pot" :known="known" />
+    <div class="grid">
+      <v-switch v-model="form.spoils" label="goes off within hours in a room" />
+      <NumberField v-model="form.keepDays" label="Then keeps in a fridge" unit="days" :min="1" :max="700" />
+    </div>
+    <MindFields v-model="form" />
+    <v-text-field v-model="form.advice" label="A word on choosing or handling it" maxlength="300" />
+    <p class="line">
+      <v-btn type="submit" color="primary" :loading="isSaving">{{ !row ? 'Add it' : 'Keep the correction' }}</v-btn>
+      <v-btn v-if="!row" variant="text" :to="{ name: 'ingredients' }">Cancel</v-btn>
+    </p>
+  </form>
+</template>
+
+<style scoped>
+.form {
+  padding: 18px;
+  margin: 10px 0 18px;
+}
+.grid {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
+  gap: 12px;
+  margin-bottom: 12px;
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+  margin: 10px 0;
+}
+.alert {
+  color: var(--clay);
+}
+</style>

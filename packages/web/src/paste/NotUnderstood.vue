@@ -1,0 +1,30 @@
+<script setup lang="ts">
+/** What of a text nobody could read: shown, never counted, kept among the steps if somebody wants. */
+defineProps<{ words: readonly string[] }>();
+const emit = defineEmits<{ keep: [words: string] }>();
+</script>
+
+<template>
+  <div class="lost" data-test="not-understood">
+    <h2>Not understood, and never counted</h2>
+    <p v-for="one in words" :key="one">
+      “{{ one }}”
+      <button type="button" class="tool" @click="emit('keep', one)">keep it among the steps</button>
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.lost {
+  border-left: 3px dashed var(--clay);
+  padding-left: 12px;
+  margin-top: 14px;
+}
+h2 {
+  font-size: 1.1rem;
+  margin: 0 0 4px;
+}
+p {
+  margin: 4px 0;
+}
+</style>

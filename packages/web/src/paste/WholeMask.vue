@@ -1,0 +1,42 @@
+<script setup lang="ts">
+import type { MaskInput } from '@amber-ladle/contract';
+import { computed } from 'vue';
+import { useHousehold } from '../data/household';
+import { FormulaBar } from '../mask';
+
+/** A mask that came whole, looked at before it goes into the book. */
+const { mask } = defineProps<{ mask: MaskInput; isKeeping: boolean }>();
+const emit = defineEmits<{ keep: [] }>();
+const household = useHousehold();
+/** What goes into it, the most first. */
+const names = computed(() =>
+  [...mask.parts]
+    .sort((a, b) => b.share - a.share)
+    .map(({ ingredientId }) => household.catalogue.get(ingredientId)?.name ?? ingredientId)
+    .join(', '),
+);
+</script>
+
+<template>
+  <section aria-label="A whole mask">
+    <h2>{{ mask.name }}</h2>
+    <p>
+      All of it is there: {{ mask.parts.length }} ingredients, {{ mask.steps.length }} steps. Somebody else wrote it;
+      what this house warns of is said on the bench, for the head it is sized to.
+    </p>
+    <FormulaBar :parts="mask.parts" />
+    <p>{{ names }}</p>
+    <ol class="steps">
+      <li v-for="(step, at) in mask.steps" :key="at">{{ step }}</li>
+    </ol>
+    <v-btn color="primary" size="large" :loading="isKeeping" data-test="keep-pasted" @click="emit('keep')"
+      >Put it in the book</v-btn
+    >
+  </section>
+</template>
+
+<style scoped>
+.steps {
+  padding-left: 1.4em;
+}
+</style>

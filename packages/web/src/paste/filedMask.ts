@@ -1,0 +1,31 @@
+import { checked, fieldMessages, maskInputSchema, type MaskInput } from '@amber-ladle/contract';
+import type { FiledMask } from '@amber-ladle/core/exchange';
+import type { Catalogue } from '@amber-ladle/core/ingredient';
+import { ValidationError } from 'yup';
+
+/** How a file or a page begins, not a mask in words. */
+const FILED = /^\s*(?:\{\s*"|\[\s*\{|<(?:!doctype|html|head|body|script|\?xml|!--))/i;
+
+/** True for a file or a page that was pasted as text. @example isFiled('{ "name": "Oat" }') // true */
+export const isFiled = (text: string): boolean => FILED.test(text);
+
+/**
+ * A mask of somebody else's, believed as far as it can be a mask of this book.
+ * @throws Error in words for the page, where it calls for what nobody here knows, or cannot be a mask
+ */
+export function checkedMask(said: FiledMask, catalogue: Catalogue): MaskInput {
+  const strange = said.parts.filter(({ ingredientId }) => !catalogue.has(ingredientId));
+  if (strange.length > 0)
+    throw new Error(
+      `It calls for what is not among the ingredients here: ${strange.map(({ ingredientId }) => ingredientId).join(', ')}. Add it first, or ask for the mask in words.`,
+    );
+  try {
+    return checked(maskInputSchema, said);
+  } catch (error) {
+    throw error instanceof ValidationError
+      ? new Error(`It cannot be a mask here: ${Object.values(fieldMessages(error))[0] ?? error.message}`, {
+          cause: error,
+        })
+      : error;
+  }
+}
