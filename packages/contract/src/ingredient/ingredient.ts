@@ -292,7 +292,13 @@ export const ingredientSchema = object({
   family: string().oneOf(FAMILIES).required(),
   state: string().defined().max(120),
   composition: compositionSchema.default(undefined).optional(),
-  density: object({ gramsPerMillilitre: number().required().min(0.2).max(3), source })
+  density: object({
+    gramsPerMillilitre: number()
+      .required()
+      .min(0.2, 'A level spoon of it weighs more than that; weigh it once more.')
+      .max(3, 'A level spoon of it weighs less than that; weigh it once more.'),
+    source,
+  })
     .noUnknown()
     .default(undefined)
     .optional(),

@@ -20,6 +20,9 @@ const notice = useNotice();
 const { form, draft, errors, save } = useIngredientForm(toRef(() => row));
 const known = computed(() => [...household.catalogue.values()].map(({ id, name }) => ({ value: id, title: name })));
 
+/** What needs another look, beside the name, which says it at its own field. */
+const fault = computed(() => Object.entries(errors.value).find(([path]) => path !== 'name')?.[1]);
+
 const isSaving = ref(false);
 async function submit(): Promise<void> {
   isSaving.value = true;
@@ -49,9 +52,7 @@ async function submit(): Promise<void> {
       <v-autocomplete v-model="form.likeId" :items="known" label="As thick as" no-data-text="Nothing of that name." />
     </div>
     <WeightFields v-model="form" :draft="draft" />
-    <p v-if="errors['density'] || errors['composition'] || errors['recipe']" role="alert" class="alert">
-      {{ errors['density'] ?? errors['composition'] ?? errors['recipe'] }}
-    </p>
+    <p v-if="fault" role="alert" class="alert">{{ fault }}</p>
     <PieceFields v-model="form" />
     <div v-if="form.weight !== 'made'" class="line">
       <v-switch v-model="form.hasPot" label="it comes out of a pot or a jar" />

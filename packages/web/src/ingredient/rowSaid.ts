@@ -24,11 +24,12 @@ export interface SaidFrom {
   readonly parts: readonly Pick<FormulaPart, 'ingredientId' | 'share'>[];
 }
 
-/** A name as an id: "Bramley apple, stewed" → "bramley-apple-stewed". */
+/** A name as an id: "Bramley apple, stewed" → "bramley-apple-stewed", "Crème fraîche" → "creme-fraiche". */
 export function idFor(name: string, isTaken: (id: string) => boolean): string {
   const plainName = name
     .toLowerCase()
     .normalize('NFKD')
+    .replace(/\p{M}+/gu, '')
     .replace(/[^a-z0-9]+/g, '-')
     .replace(/^[^a-z]+|-+$/g, '')
     .slice(0, 48);
@@ -78,7 +79,10 @@ function weightSaid(
   const spoon = spoons.find(({ id }) => id === said.spoonId);
   switch (said.weight) {
     case 'composition':
-      return { composition: { ...said.composition, source: 'household' } };
+      // A composition that nobody touched keeps its source.
+      return JSON.stringify(said.composition) === JSON.stringify(initial.composition)
+        ? composition
+        : { composition: { ...said.composition, source: 'household' } };
     case 'made':
       // A made thing's own figures follow its parts and are reckoned by the server.
       return { density: { gramsPerMillilitre: 1, source: 'own' }, ...composition };
@@ -97,6 +101,8 @@ function piecesSaid(said: IngredientForm, before: Ingredient | undefined): NonNu
   const usual = before?.pieces?.usualSize ?? 'usual';
   const sizes = before?.pieces?.sizes ?? [{ id: 'usual', name: 'usual', usableGrams: 0, source: 'household' as const }];
   return {
+    // How much of a leaf is in a centimetre, and what else is known of it, no form asks about.
+    ...before?.pieces,
     noun: said.noun.trim(),
     nouns: said.nouns.trim() || `${said.noun.trim()}s`,
     sizes: sizes.map((size) =>
