@@ -1,4 +1,5 @@
 import { benchDrag } from './drag';
+import { benchFrames } from './frames';
 import { benchGrowth } from './growth';
 import { benchHouseholds } from './households';
 import { benchLoad } from './load';
@@ -21,6 +22,7 @@ const ALL: Readonly<Record<string, () => unknown>> = {
   },
   server: benchServer,
   drag: benchDrag,
+  frames: benchFrames,
   phone: benchPhone,
   shelf: benchShelf,
   washday: benchWashDay,
