@@ -1,29 +1,25 @@
 <script setup lang="ts">
 import { ScenePicture } from '../kit/ink';
-import { TWENTY_FOUR_HOURS, addDays, localDay } from '@amber-ladle/core/time';
-import type { Place } from '@amber-ladle/core/shelf';
+import { addDays, localDay } from '@amber-ladle/core/time';
 import { computed, onMounted, ref } from 'vue';
 import BuyPanel from './BuyPanel.vue';
-import LotLane from './LotLane.vue';
+import { groupsOf, turningNames } from './groups';
+import LotGroup from './LotGroup.vue';
 import QuickAdd from './QuickAdd.vue';
 import ScalePanel from './ScalePanel.vue';
 import ReadingsPanel from './ReadingsPanel.vue';
 import ThermometerPanel from './ThermometerPanel.vue';
-import { useLotActions } from './useLotActions';
 import { useKeys } from '../kit/useKeys';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
-import { useShelf, type ShelvedLot } from '../data/shelf';
-import { weekdayWord, writeWarmth } from '@amber-ladle/words';
+import { useShelf } from '../data/shelf';
+import { weekdayWord } from '@amber-ladle/words';
 
 /** Produce as lanes over the coming days: what is cut first, then place by place; what keeps for months at the end. */
 const household = useHousehold();
 const shelf = useShelf();
 const notice = useNotice();
-const actions = useLotActions();
 const DAYS = 7;
-/** What lasts longer is not a matter of days. */
-const LONG_DAYS = 30;
 const openId = ref<string>();
 
 onMounted(() =>
@@ -32,32 +28,7 @@ onMounted(() =>
   }),
 );
 
-const byEnd = (a: ShelvedLot, b: ShelvedLot): number => a.window.endsAt - b.window.endsAt;
-const isLong = ({ window }: ShelvedLot): boolean => window.endsAt - household.moment > LONG_DAYS * TWENTY_FOUR_HOURS;
-const isRemnant = ({ lot }: ShelvedLot): boolean =>
-  lot.state === 'cut' || lot.state === 'opened' || lot.state === 'made';
-
-interface Group {
-  readonly id: string;
-  readonly title: string;
-  readonly place?: Place;
-  readonly lots: readonly ShelvedLot[];
-}
-const groups = computed<Group[]>(() => {
-  const all = [...shelf.shelved].sort(byEnd);
-  const soon = all.filter((one) => !isLong(one));
-  const fresh = soon.filter((one) => !isRemnant(one));
-  return [
-    { id: 'cut', title: 'Cut, opened, made', lots: soon.filter(isRemnant) },
-    ...shelf.places.map((place) => ({
-      id: place.id,
-      title: place.name,
-      place,
-      lots: fresh.filter((one) => one.place?.id === place.id),
-    })),
-    { id: 'long', title: 'Keeps for months', lots: all.filter(isLong) },
-  ].filter((group: Group) => group.lots.length > 0 || group.place !== undefined);
-});
+const groups = computed(() => groupsOf(shelf.shelved, shelf.places, household.moment));
 const dayNames = computed(() =>
   Array.from({ length: DAYS }, (_, i) =>
     i === 0
@@ -65,24 +36,13 @@ const dayNames = computed(() =>
       : weekdayWord(addDays(localDay(household.moment, household.settings.timeZone), i), 'short', household.where),
   ),
 );
-const today = computed(() =>
-  shelf.shelved.filter(
-    ({ window }) =>
-      !window.isPast && window.endsAt - household.moment < TWENTY_FOUR_HOURS && window.ripeness?.stage !== 'unripe',
-  ),
-);
 const summary = computed(() => {
-  const names = today.value.map(({ name }) => name.toLowerCase());
   if (!shelf.isReady) return '';
   if (shelf.shelved.length === 0) return 'Nothing is on the shelf yet. Write what came in, above.';
-  if (names.length === 0) return 'Nothing turns before tomorrow.';
-  return `Turns within a day: ${[...new Set(names)].join(', ')}.`;
+  const names = turningNames(shelf.shelved, household.moment);
+  return names.length === 0 ? 'Nothing turns before tomorrow.' : `Turns within a day: ${names.join(', ')}.`;
 });
 
-function drop(event: DragEvent, place: Place | undefined): void {
-  const lot = shelf.lots.find(({ id }) => id === event.dataTransfer?.getData('text/plain'));
-  if (lot && place) void actions.move(lot, place);
-}
 /** Up and down walk the lanes; the lane in focus opens with enter. */
 function walk(direction: 1 | -1): void {
   const lanes = [...document.querySelectorAll<HTMLElement>('[data-lot]')];
@@ -130,34 +90,7 @@ useKeys([
           >
           <span />
         </div>
-        <!-- eslint-disable-next-line vuejs-accessibility/no-static-element-interactions -- dropping is a second way; every lot has its place in a list -->
-        <section
-          v-for="group in groups"
-          :key="group.id"
-          :aria-labelledby="`group-${group.id}`"
-          class="group"
-          @dragover.prevent
-          @drop.prevent="drop($event, group.place)"
-        >
-          <h2 :id="`group-${group.id}`">
-            <ScenePicture v-if="group.place" :scene="`place-${group.place.kind}`" :size="26" class="place" />
-            {{ group.title }}
-            <span v-if="group.place" class="quiet figures">{{
-              writeWarmth(Math.round(group.place.celsius), household.where)
-            }}</span>
-          </h2>
-          <ul class="plain-list">
-            <LotLane
-              v-for="one in group.lots"
-              :key="one.lot.id"
-              :shelved="one"
-              :days="DAYS"
-              :is-open="openId === one.lot.id"
-              @toggle="openId = openId === one.lot.id ? undefined : one.lot.id"
-            />
-          </ul>
-          <p v-if="group.lots.length === 0" class="quiet none">empty; drop something here</p>
-        </section>
+        <LotGroup v-for="group in groups" :key="group.id" v-model:open-id="openId" :group="group" :days="DAYS" />
         <p v-if="shelf.total > shelf.lots.length" class="quiet">
           {{ shelf.lots.length }} of {{ shelf.total }}, what ends first.
         </p>
@@ -210,20 +143,6 @@ useKeys([
   display: grid;
   grid-template-columns: repeat(7, 1fr);
 }
-.group h2 {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  font-size: 1.1rem;
-  margin: 12px 0 2px;
-}
-.group h2 .quiet {
-  font: 400 0.9rem var(--sans);
-}
-.none {
-  margin: 0 6px 6px;
-  font-size: 0.92rem;
-}
 .legend {
   display: flex;
   align-items: center;
@@ -258,22 +177,11 @@ useKeys([
   .summary {
     margin: 2px 0;
   }
-  .group:has(.none) {
-    display: none;
-  }
   .key {
     print-color-adjust: exact;
   }
   aside {
     break-before: page;
-  }
-  .group :deep(.head) {
-    min-height: 0;
-    padding-block: 1px;
-    font-size: 10pt;
-  }
-  .group h2 {
-    margin-top: 6px;
   }
 }
 @media (max-width: 66.25em) {
