@@ -83,7 +83,7 @@ describe('the shelf', () => {
     const answers = await Promise.all([take(), take()]);
     expect(answers.map(({ status }) => status).sort()).toEqual([201, 409]);
     await second.bringToFront();
-    await second.waitForFunction(() => !document.body.textContent.includes('Egg white, cut'));
+    await second.waitForFunction(() => !document.body.textContent.includes('Egg white, cracked'));
     await second.close();
     await house.page.bringToFront();
   });

@@ -14,7 +14,7 @@ import { computed } from 'vue';
 import { useHousehold } from '../data/household';
 import { useShelf } from '../data/shelf';
 import { useWords } from '../data/useWords';
-import { hoursWords, paceWords, STATE_WORDS, writeNumber, writeWarmth } from '@amber-ladle/words';
+import { hoursWords, paceWords, stateWords, writeLength, writeNumber, writeWarmth } from '@amber-ladle/words';
 
 /** Every figure of an ingredient with where it comes from. */
 const { row } = defineProps<{ row: Ingredient }>();
@@ -62,6 +62,15 @@ const figures = computed<Figure[]>(() => {
             value: `${Math.round(pieces.refuseShare * 100)} %`,
             source: from(pieces.refuseSource),
           },
+          ...(pieces.gramsPerCentimetre === undefined
+            ? []
+            : [
+                {
+                  what: 'Usable in a length',
+                  value: `${kitchenRound(pieces.gramsPerCentimetre * 10)} g of ${writeLength(10, household.where)}`,
+                  source: from('own'),
+                },
+              ]),
           {
             what: 'Pieces differ by',
             value: `± ${Math.round(pieces.weightSpread * 100)} %`,
@@ -97,7 +106,7 @@ const figures = computed<Figure[]>(() => {
     ...LOT_STATES.flatMap((state) => {
       const keeping = row.keeping[state];
       return keeping
-        ? [{ what: `Keeps, ${STATE_WORDS[state]}`, value: keepsWords(keeping), source: from(keeping.source) }]
+        ? [{ what: `Keeps, ${stateWords(state, row)}`, value: keepsWords(keeping), source: from(keeping.source) }]
         : [];
     }),
     ...(row.ripening

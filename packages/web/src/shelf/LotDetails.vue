@@ -9,7 +9,7 @@ import { useLotActions } from './useLotActions';
 import { useHousehold } from '../data/household';
 import { useWords } from '../data/useWords';
 import { useShelf, type ShelvedLot } from '../data/shelf';
-import { aboutWords, STAGE_WORDS, tillWords, windowReason, writeMoney } from '@amber-ladle/words';
+import { aboutWords, STAGE_WORDS, stateWords, tillWords, windowReason, writeMoney } from '@amber-ladle/words';
 import { readQuantity } from '@amber-ladle/core/measure';
 
 /** A lane explains itself, and hands do what hands do: feel, move, weigh, open, use, throw away. */
@@ -59,7 +59,7 @@ async function correct(): Promise<void> {
 <template>
   <div class="details">
     <p class="why figures" data-test="lot-why">
-      {{ windowReason(shelved.window, lot.state, household.where) }}
+      {{ windowReason(shelved.window, stateWords(lot.state, row), household.where) }}
       <span v-if="lot.pricePerGram" class="quiet"
         >{{ writeMoney(lot.pricePerGram * 100, household.where) }} per 100 g usable.</span
       >

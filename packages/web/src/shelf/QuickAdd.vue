@@ -4,7 +4,7 @@ import { lexiconOf, readLot } from '@amber-ladle/core/exchange';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed, ref } from 'vue';
 import { v4 as newId } from 'uuid';
-import { lotQuestionWords, STAGE_WORDS, STATE_WORDS, untilWords, writeMoney } from '@amber-ladle/words';
+import { lotQuestionWords, STAGE_WORDS, stateWords, untilWords, writeMoney } from '@amber-ladle/words';
 import ChoicePills from '../kit/ChoicePills.vue';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
@@ -47,7 +47,7 @@ const reading = computed(() => {
     read.pieceGrams && read.grams
       ? `in ${Math.round(read.grams / read.pieceGrams)} of ${kitchenRound(read.pieceGrams)} g`
       : '',
-    read.state === 'whole' ? '' : STATE_WORDS[read.state],
+    read.state === 'whole' || !row ? '' : stateWords(read.state, row),
     read.stage ? STAGE_WORDS[read.stage] : '',
     shelf.placeById(read.placeId)?.name,
     untilWords(Date.parse(read.since), household.moment, household.where),

@@ -1,7 +1,7 @@
 import { CATALOGUE, ingredientById } from '@amber-ladle/core/ingredient';
 import { windowOf } from '@amber-ladle/core/shelf';
 import { describe, expect, it } from 'vitest';
-import { paceWords, stockDone, windowReason } from './shelf';
+import { lotInSentence, lotName, paceWords, stockDone, windowReason } from './shelf';
 
 const NOW = Date.parse('2026-03-14T09:30:00Z');
 const avocado = ingredientById(CATALOGUE, 'avocado');
@@ -76,5 +76,16 @@ describe('a change of stock, long after', () => {
     ['Papaya', undefined, 'Shelf: Papaya.'],
   ] as const)('%s, %s', (what, did, sentence) => {
     expect(stockDone(what, did)).toBe(sentence);
+  });
+});
+
+describe('in which state a thing is', () => {
+  const egg = ingredientById(CATALOGUE, 'egg-white');
+  it('is said as a kitchen says it: nobody cuts an egg', () => {
+    expect(lotName({ state: 'cut' }, egg)).toBe('Egg white, cracked');
+    expect(lotInSentence({ state: 'cut' }, egg)).toBe('the cracked egg white');
+    expect(lotName({ state: 'cut' }, avocado)).toBe('Avocado, cut');
+    expect(lotName({ state: 'opened' }, ingredientById(CATALOGUE, 'yogurt'))).toBe('Plain yogurt, opened');
+    expect(lotName({ state: 'whole' }, avocado)).toBe('Avocado');
   });
 });

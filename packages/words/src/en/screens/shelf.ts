@@ -3,6 +3,7 @@ import { kitchenRound, writeFraction } from '@amber-ladle/core/measure';
 import type { Lot, LotWindow, Pace, MovementKind, PlaceKind, Stage } from '@amber-ladle/core/shelf';
 import { SOURCES, type SourceId } from '@amber-ladle/core/source';
 import { HOUR, MINUTE, TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
+import { capital } from '../../sentence';
 import { writeWarmth, type Written } from '../../units';
 
 /** What a movement of stock did. */
@@ -39,13 +40,16 @@ export const STAGE_WORDS: Readonly<Record<Stage, string>> = {
   past: 'past',
 };
 
-export const STATE_WORDS: Readonly<Record<LotState, string>> = {
+const STATE_WORDS: Readonly<Record<LotState, string>> = {
   whole: 'whole',
   opened: 'opened',
   cut: 'cut',
   made: 'made',
   raw: 'dry',
 };
+/** In which state a thing is. Nobody cuts an egg. @example stateWords('cut', { family: 'egg' }) // 'cracked' */
+export const stateWords = (state: LotState, { family }: Pick<Ingredient, 'family'>): string =>
+  state === 'cut' && family === 'egg' ? 'cracked' : STATE_WORDS[state];
 
 export const PLACE_WORDS: Readonly<Record<PlaceKind, string>> = {
   counter: 'counter or shelf',
@@ -71,13 +75,13 @@ export function lotName(lot: Pick<Lot, 'state'>, row: Ingredient): string {
     const raw = rawRecipeOf(row)?.raw.name ?? row.name;
     return `${raw[0]?.toUpperCase()}${raw.slice(1)}`;
   }
-  return lot.state === 'cut' || lot.state === 'opened' ? `${row.name}, ${STATE_WORDS[lot.state]}` : row.name;
+  return lot.state === 'cut' || lot.state === 'opened' ? `${row.name}, ${stateWords(lot.state, row)}` : row.name;
 }
 
 /** A lot inside a sentence: "the cut avocado", "the opened yogurt". */
 export function lotInSentence(lot: Pick<Lot, 'state'>, row: Ingredient): string {
   const name = lot.state === 'raw' ? (rawRecipeOf(row)?.raw.name ?? row.name) : row.name.toLowerCase();
-  return lot.state === 'cut' || lot.state === 'opened' ? `the ${STATE_WORDS[lot.state]} ${name}` : `the ${name}`;
+  return lot.state === 'cut' || lot.state === 'opened' ? `the ${stateWords(lot.state, row)} ${name}` : `the ${name}`;
 }
 
 /** Time left, in the largest unit that says enough: "40 min", "5 h", "3 days". */
@@ -130,10 +134,13 @@ function learntWords(pace: Pace | undefined): string {
   return words && pace ? ` In this kitchen it ripens ${words} than that, going by the last ${pace.lots}.` : '';
 }
 
-/** Why a window ends when it does, in a sentence or two with the source. */
+/**
+ * Why a window ends when it does, in a sentence or two with the source.
+ * @param stands in which state it is, in words
+ */
 export function windowReason(
   { reason, keeping, source, usedShare, ripeness, tooWarmCelsius, pace }: LotWindow,
-  state: LotState,
+  stands: string,
   where: Written,
 ): string {
   const from = `(${sourceWords(source)})`;
@@ -150,5 +157,5 @@ export function windowReason(
       ? ''
       : ` It stands at ${writeWarmth(kitchenRound(tooWarmCelsius), where)}, which counts as a room: a fridge keeps at ${writeWarmth(5, where)} and below.`;
   const spent = usedShare > 0.005 ? ` ${Math.round(Math.min(1, usedShare) * 100)} % of that is used.` : '';
-  return `${STATE_WORDS[state][0]?.toUpperCase()}${STATE_WORDS[state].slice(1)}: ${room}, ${hoursWords(keeping.coldHours)} in a fridge ${from}.${spent}${warm}`;
+  return `${capital(stands)}: ${room}, ${hoursWords(keeping.coldHours)} in a fridge ${from}.${spent}${warm}`;
 }
