@@ -1,20 +1,13 @@
 <script setup lang="ts">
-import { MaskPicture } from '../kit/ink';
 import ChoicePills from '../kit/ChoicePills.vue';
 import { localDay } from '@amber-ladle/core/time';
-import { api, type OpenLog } from '@amber-ladle/contract';
-import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue';
+import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { BowlList } from '../bowl';
-import LogEditor from './LogEditor.vue';
+import AskedBowl from './AskedBowl.vue';
 import LogTable from './LogTable.vue';
-import { call } from '../data/client';
-import { inTurn } from '../data/inTurn';
-import { useChanges } from '../data/useChanges';
 import { useHistory } from './useHistory';
 import { useHousehold } from '../data/household';
-import { useNotice } from '../data/notice';
-import { askWords, writeDay } from '@amber-ladle/words';
 
 /** The bowl just worn first; then what a head's history says. Each look comes when it is asked for. */
 const AmountHistory = defineAsyncComponent(() => import('./AmountHistory.vue'));
@@ -25,7 +18,6 @@ const SpendingHistory = defineAsyncComponent(() => import('./SpendingHistory.vue
 const LogFiles = defineAsyncComponent(() => import('./LogFiles.vue'));
 
 const household = useHousehold();
-const notice = useNotice();
 const route = useRoute();
 const router = useRouter();
 
@@ -41,50 +33,6 @@ type Look = (typeof LOOKS)[number]['id'];
 const look = computed<Look>(() => LOOKS.find(({ id }) => id === route.query['look'])?.id ?? 'amount');
 const head = computed(() => household.headById(String(route.query['head'] ?? '')) ?? household.heads[0]);
 const to = (query: Record<string, string>): unknown => router.replace({ query: { ...route.query, ...query } });
-
-/** Bowls that ask for a word; one that is being written in stays until the page is left. */
-const open = shallowRef<readonly OpenLog[]>([]);
-const key = ({ bowlId, headId }: Pick<OpenLog, 'bowlId' | 'headId'>): string => `${bowlId} ${headId}`;
-const chosen = ref<string>();
-const readOpen = inTurn(
-  () => call(api.notes.open).catch(() => undefined),
-  (fresh) => {
-    if (!fresh) return;
-    const kept = open.value.find((one) => key(one) === chosen.value);
-    open.value = kept && !fresh.some((one) => key(one) === key(kept)) ? [kept, ...fresh] : fresh;
-    const first = meant.value ?? fresh[0];
-    chosen.value ??= first && key(first);
-  },
-);
-void readOpen();
-useChanges(['notes', 'bowls', 'clock'], readOpen);
-const shown = computed(() => open.value.find((one) => key(one) === chosen.value));
-const shownMask = computed(() => household.maskById(shown.value?.facts.maskId));
-const day = (at: string): string => writeDay(at, household.now(), household.where);
-const asks = computed(() => (shown.value ? askWords(shown.value.wants, shown.value.facts) : ''));
-/** The bowl that was come for, where it still asks for a word. */
-const meant = computed(() => {
-  const { bowl, head: headId } = route.query;
-  return open.value.find((one) => one.bowlId === bowl && (headId === undefined || one.headId === headId));
-});
-async function notNow(): Promise<void> {
-  const page = shown.value;
-  if (!page) return;
-  try {
-    const [now] = (await call(api.notes.ofBowl, { params: { id: page.bowlId } })).filter(
-      ({ headId }) => headId === page.headId,
-    );
-    const { version, log } = now ?? page;
-    await call(api.notes.write, {
-      params: { id: page.bowlId, headId: page.headId },
-      body: { version, log: { ...log, isNextDayAsked: true } },
-    });
-    chosen.value = undefined;
-    await readOpen();
-  } catch (error) {
-    notice.fail(error);
-  }
-}
 
 const SPANS = [
   { value: 90, title: 'three months' },
@@ -114,32 +62,7 @@ const masks = computed(() => {
 <template>
   <div class="page notes">
     <h1>Notes</h1>
-    <section v-if="shown" class="paper ask" aria-labelledby="asks" data-test="open-log">
-      <div class="top">
-        <MaskPicture v-if="shownMask" :parts="shownMask.parts" :catalogue="household.catalogue" :size="76" />
-        <div class="what">
-          <h2 id="asks">{{ asks }}</h2>
-          <p class="quiet">
-            <RouterLink class="quiet-link" :to="{ name: 'kept-bowl', params: { id: shown.bowlId } }">{{
-              shown.facts.maskName
-            }}</RouterLink>
-            worn {{ day(shown.at) }}
-          </p>
-        </div>
-        <v-btn variant="text" color="primary" @click="notNow">Do not ask again</v-btn>
-      </div>
-      <div v-if="open.length > 1" class="others" role="group" aria-label="Which bowl">
-        <ChoicePills
-          v-slot="{ one }"
-          :of="open"
-          :is-chosen="(one) => chosen === key(one)"
-          @choose="(one) => (chosen = key(one))"
-        >
-          {{ one.facts.headName }}, {{ day(one.at) }}
-        </ChoicePills>
-      </div>
-      <LogEditor :key="`${key(shown)} ${shown.wants}`" :page="shown" :begin="shown.wants" />
-    </section>
+    <AskedBowl />
 
     <template v-if="head">
       <div class="who" role="group" aria-label="Whose notes">
@@ -206,25 +129,6 @@ const masks = computed(() => {
 </template>
 
 <style scoped>
-.ask {
-  padding: 14px 20px;
-  margin: 10px 0 22px;
-  border-left: 5px solid var(--amber-fill);
-}
-.top {
-  display: flex;
-  justify-content: space-between;
-  flex-wrap: wrap;
-  align-items: flex-start;
-  gap: 4px 16px;
-}
-.what {
-  flex: 1 1 12rem;
-}
-.top p {
-  margin: 2px 0 8px;
-}
-.others,
 .who {
   display: flex;
   flex-wrap: wrap;

@@ -1,3 +1,4 @@
+import type { Catalogue } from '@amber-ladle/core/ingredient';
 import type { SwapConsequences, SwapWish } from '@amber-ladle/core/mask';
 
 export const WISH_WORDS: Readonly<Record<SwapWish, string>> = {
@@ -43,3 +44,9 @@ export function lighterWords(lighter: {
   const whom = lighter.isFor === 'oily-roots' ? 'for oily roots' : 'for hair soon weighed down';
   return `${whom}: ${lighter.names.map(({ from, stand }) => `${stand} for ${from}`).join(', ')}`;
 }
+
+/** What was taken in place of what. @example swapWords({ yogurt: 'kefir' }, CATALOGUE) // ['Kefir for plain yogurt'] */
+export const swapWords = (swaps: Readonly<Record<string, string>>, catalogue: Catalogue): readonly string[] =>
+  Object.entries(swaps).map(
+    ([from, to]) => `${catalogue.get(to)?.name ?? to} for ${(catalogue.get(from)?.name ?? from).toLowerCase()}`,
+  );

@@ -11,7 +11,7 @@ import { makingWords } from './making';
 import { aProfile } from '@amber-ladle/core/testing';
 import { rinseWords, writeMinutes } from './mask';
 import { remarkWords } from './draft';
-import { consequenceWords, lighterWords } from './swap';
+import { consequenceWords, lighterWords, swapWords } from './swap';
 import { fixWords, plateSays, pullWords } from './texture';
 import { whySteps } from './why';
 import { weekdayWord, writeDay, writeNumber, writeTime } from './when';
@@ -152,6 +152,14 @@ it('says of a plate whether the bowl is as reckoned, and what would bring it bac
   );
   expect(plateSays(bowl, 1, CATALOGUE)).toMatch(/^Reckoned creamy, and it is runny/);
   expect(plateSays({ ...bowl, texture: { ...bowl.texture, flowLog10: 4.1 } }, 4.3, CATALOGUE)).toMatch(/^Near enough/);
+});
+
+it('says what was taken in place of what, also of what has left the book', () => {
+  expect(swapWords({ yogurt: 'kefir', honey: 'gone-thing' }, CATALOGUE)).toEqual([
+    'Kefir for plain yogurt',
+    'gone-thing for honey',
+  ]);
+  expect(swapWords({}, CATALOGUE)).toEqual([]);
 });
 
 it('says what a swap changes: texture, allergens, what is stricter now', () => {

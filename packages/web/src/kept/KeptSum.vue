@@ -1,0 +1,71 @@
+<script setup lang="ts">
+import { api, type Bowl, type BowlLife } from '@amber-ladle/contract';
+import { usualOf } from '@amber-ladle/core/batch';
+import type { Catalogue } from '@amber-ladle/core/ingredient';
+import { kitchenRound } from '@amber-ladle/core/measure';
+import type { Worth } from '@amber-ladle/core/shelf';
+import {
+  enoughWords,
+  swapWords,
+  untilWords,
+  whySteps,
+  writeDay,
+  writeLength,
+  writeMoney,
+  writeTime,
+} from '@amber-ladle/words';
+import { computed, ref, watch } from 'vue';
+import { WhyDialog } from '../bowl';
+import { call } from '../data/client';
+import { useHousehold } from '../data/household';
+
+/** What a kept bowl is: of what, for whom, how much, and what it cost. */
+const { bowl, life, catalogue } = defineProps<{
+  bowl: Bowl;
+  life: BowlLife | undefined;
+  catalogue: Catalogue;
+}>();
+const household = useHousehold();
+const sized = computed(() => bowl.snapshot.sized);
+const swaps = computed(() => swapWords(bowl.snapshot.choices.swaps, catalogue));
+const cost = ref<Worth>();
+watch(
+  () => [bowl.id, life?.isDrawn] as const,
+  async ([id, isDrawn]) => {
+    cost.value = isDrawn ? await call(api.bowls.cost, { params: { id } }).catch(() => undefined) : undefined;
+  },
+  { immediate: true },
+);
+</script>
+
+<template>
+  <p class="quiet when">
+    <template v-if="life?.plannedFor && !life.isDrawn"
+      >Planned for {{ untilWords(Date.parse(life.plannedFor), household.moment, household.where) }} ·
+    </template>
+    Kept {{ writeDay(bowl.keptAt, household.now(), household.where) }} at
+    {{ writeTime(bowl.keptAt, household.where) }}
+  </p>
+  <h1>{{ bowl.maskName }} for {{ bowl.headName }}</h1>
+  <p class="sum figures">
+    <b data-test="kept-made">{{ kitchenRound(sized.madeMillilitres) }} mL</b> made, enough
+    {{ enoughWords(sized.chanceShort) }}; usually taken at
+    {{ writeLength(bowl.snapshot.head.profile.stretchedLengthCentimetres, household.where) }}:
+    {{ kitchenRound(usualOf(sized)) }} mL.
+    <WhyDialog class="no-print" :steps="whySteps(sized, household.where)" :millilitres="sized.needMillilitres" />
+  </p>
+  <p v-if="cost && cost.grams > 0" class="quiet figures" data-test="cost">
+    From the shelf: {{ kitchenRound(cost.grams) }} g, worth {{ writeMoney(cost.money, household.where)
+    }}{{ cost.unpricedGrams > 0 ? ' or more' : '' }}.
+  </p>
+  <p v-if="swaps.length > 0" class="quiet">Swapped: {{ swaps.join(', ') }}.</p>
+</template>
+
+<style scoped>
+.when {
+  margin: 0;
+}
+.sum {
+  margin: 6px 0 14px;
+}
+</style>
