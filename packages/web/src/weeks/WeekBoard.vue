@@ -76,7 +76,7 @@ const { moving, over, take, letGo, move, drop, hover } = useMoving();
       <RouterLink class="names produce" :to="{ name: 'shelf' }">
         <IngredientPicture :id="lane.ingredientId" :family :size="34" :is-open="isCut" />
         <span
-          ><b>{{ name }}</b> <span class="quiet figures">{{ amount }}</span></span
+          ><b>{{ name }}</b> <span class="quiet figures amount">{{ amount }}</span></span
         >
       </RouterLink>
       <div class="lane">
@@ -167,6 +167,10 @@ const { moving, over, take, letGo, move, drop, hover } = useMoving();
 }
 .cell.over {
   background: var(--amber-wash);
+}
+/* No gram stands alone in a line. */
+.amount {
+  white-space: nowrap;
 }
 .lane {
   position: relative;
