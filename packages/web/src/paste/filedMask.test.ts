@@ -18,7 +18,7 @@ it('knows a file or a page from a mask in words', () => {
 });
 
 const { id: _id, version: _version, ...written } = BUILT_IN_MASKS[0] as (typeof BUILT_IN_MASKS)[number];
-const filed = (change: Partial<FiledMask> = {}): FiledMask => ({ ...(written), ...change });
+const filed = (change: Partial<FiledMask> = {}): FiledMask => ({ ...written, ...change });
 
 it('takes a mask of somebody else’s as it is', () => {
   expect(checkedMask(filed(), CATALOGUE)).toMatchObject({ name: written.name, parts: written.parts });
