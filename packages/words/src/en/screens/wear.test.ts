@@ -14,7 +14,7 @@ it('never sends warm water after egg, and conditioner only where the mask is rin
   expect(coatedWords({ heat: 'never', rinse: rinse(true) })).toBe(
     'Again with cool water and a little conditioner for slip; never warm while egg is in it.',
   );
-  expect(coatedWords({ heat: 'optional', rinse: rinse(false) })).toBe(
+  expect(coatedWords({ heat: 'cap', rinse: rinse(false) })).toBe(
     'Again with more water and fingers, from the nape up, combed out under the water.',
   );
 });
