@@ -64,7 +64,8 @@ module.exports = {
     },
     {
       name: 'words-on-contract',
-      comment: 'What the core has to say and the screens show, made into sentences; the one place that knows a language.',
+      comment:
+        'What the core has to say and the screens show, made into sentences; the one place that knows a language.',
       severity: 'error',
       from: { path: '^packages/words/src', pathNot: '\\.test\\.ts$' },
       to: { pathNot: ['^packages/(words|contract|core)/src', 'node_modules/intl-messageformat/'] },
