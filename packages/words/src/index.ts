@@ -1,7 +1,7 @@
 export { writeAmount } from './amount';
 export { writeLine, writeSize, type WrittenLine } from './line';
 export { isBritish, spelt } from './enUS';
-export { listed, sentenceOf, sentencesOf, USUAL_READER, type Reader } from './sentence';
+export { capital, listed, sentenceOf, sentencesOf, USUAL_READER, type Reader } from './sentence';
 export * from './en/texts';
 export {
   lengthAloud,

@@ -6,7 +6,7 @@ import BudgetChart from './BudgetChart.vue';
 import { useBowlLife } from './useBowlLife';
 import { useHousehold } from '../data/household';
 import { useShelf } from '../data/shelf';
-import { leftWords, untilWords, writeWarmth } from '@amber-ladle/words';
+import { capital, leftWords, untilWords, writeWarmth } from '@amber-ladle/words';
 import { useWords } from '../data/useWords';
 
 const { say } = useWords();
@@ -29,7 +29,7 @@ const rule = computed(() => {
   const { roomHours, coldHours, source } = strictest.value.keeping;
   const { title, fromMemory } = SOURCES[source];
   const name = strictestName.value;
-  return `${name[0]?.toUpperCase()}${name.slice(1)} decides: ${roomHours} h in a room, ${coldHours} h at or below ${writeWarmth(5, household.where)} (${title}${fromMemory ? ', from memory' : ''}).`;
+  return `${capital(name)} decides: ${roomHours} h in a room, ${coldHours} h at or below ${writeWarmth(5, household.where)} (${title}${fromMemory ? ', from memory' : ''}).`;
 });
 const share = computed(() => Math.min(1, budget.value?.usedShare ?? 0));
 const ENDS: readonly (readonly [BowlEnd, string])[] = [

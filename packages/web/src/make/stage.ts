@@ -1,15 +1,15 @@
-import type { PlanStep, StepKind, WearState } from '@amber-ladle/core/washday';
+import type { Focus, PlanStep, StepKind, WearState } from '@amber-ladle/core/washday';
 import type { Message } from '@amber-ladle/core/message';
 import { leftAloud, markOf, PHASE_WORDS } from '@amber-ladle/words';
 
 /** What goes into the bowl at such a step is measured; what is cooked goes into a pot, and is measured once it is made. */
 const MEASURING: ReadonlySet<StepKind> = new Set(['measure', 'mix', 'prepare']);
 
-/** What a moment of a wash day is about: a step in the hands, one that comes next, one that the clock calls, or a wait. */
-export type Focus = 'hands' | 'next' | 'due' | 'waiting' | 'finished';
+/** What a moment of a wash day is about. */
+type Moment = Focus['kind'];
 
 /** True while something is measured into the bowl: the scale and the spoons are on the screen. */
-export const isPoured = (focus: Focus | undefined, step: PlanStep | undefined): boolean =>
+export const isPoured = (focus: Moment | undefined, step: PlanStep | undefined): boolean =>
   focus === 'hands' && step !== undefined && MEASURING.has(step.kind) && step.ingredientIds.length > 0;
 
 /** A mask that has been on for as long as it should be: the words are about the rinse, and no more about the cap. */
@@ -41,7 +41,7 @@ export function saidAt(
     worn,
     leftMilliseconds,
   }: {
-    readonly focus: Focus | undefined;
+    readonly focus: Moment | undefined;
     readonly step: PlanStep | undefined;
     readonly worn: Pick<WearState, 'phase'> | undefined;
     readonly leftMilliseconds: number;

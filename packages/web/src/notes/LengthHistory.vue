@@ -15,7 +15,7 @@ import { useChanges } from '../data/useChanges';
 import { useChartLook } from '../kit/useChartLook';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
-import { between, SHED_WORDS, writeShortDay, writeSmallLength } from '@amber-ladle/words';
+import { capital, between, SHED_WORDS, writeShortDay, writeSmallLength } from '@amber-ladle/words';
 
 /** Growth expected against length kept; trims marked. */
 Chart.register(LinearScale, PointElement, LineElement, Tooltip);
@@ -55,7 +55,7 @@ const words = computed(() => {
       'Less is kept than most hair grows: slow growth or breakage. Regrowth from a mark (old colour, a dyed line) would tell which.',
     'too-early': '',
   }[answer];
-  return `${ends} ${keeps[0]?.toUpperCase()}${keeps.slice(1)}; ${grows}.`;
+  return `${ends} ${capital(keeps)}; ${grows}.`;
 });
 const data = computed(() => {
   const { points, grown } = kept.value;

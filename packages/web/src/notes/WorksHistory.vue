@@ -17,7 +17,7 @@ import { computed, ref, watch } from 'vue';
 import { Line } from 'vue-chartjs';
 import { useChartLook } from '../kit/useChartLook';
 import { useHousehold } from '../data/household';
-import { between, CHANGE_WORDS, MOMENT_WORDS, writeShortDay } from '@amber-ladle/words';
+import { capital, between, CHANGE_WORDS, MOMENT_WORDS, writeShortDay } from '@amber-ladle/words';
 
 /** What works for this head: masks side by side, this against that, and how verdicts moved. */
 Chart.register(LinearScale, PointElement, LineElement, Tooltip);
@@ -86,7 +86,7 @@ const answer = computed(() => {
   if (says === 'first') return `${a} came out better by ${by} points of 4${span}, in ${pairWords}.${changed}`;
   if (says === 'second') return `${b} came out better by ${by} points of 4${span}, in ${pairWords}.${changed}`;
   if (says === 'too-close') return `Too close to call in ${pairWords}${span}.${changed}`;
-  return `${pairWords[0]?.toUpperCase()}${pairWords.slice(1)} of bowls: too few to say which.${changed}`;
+  return `${capital(pairWords)} of bowls: too few to say which.${changed}`;
 });
 
 const trend = computed(() => trendOf(judged));

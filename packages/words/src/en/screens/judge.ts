@@ -1,6 +1,6 @@
 import type { HeadStory, RankTerm, TermId } from '@amber-ladle/core/judge';
 import type { Allergen, Catalogue, Rhythm } from '@amber-ladle/core/ingredient';
-import { listed } from '../../sentence';
+import { capital, listed } from '../../sentence';
 import { writeMoney, type Written } from '../../units';
 import { NEED_WORDS, writeMinutes } from './mask';
 import { aboutWords, type Where } from './when';
@@ -88,5 +88,5 @@ export function reasonSentence(
     .map((term) => termWords(term, catalogue, where, now));
   const first = good.length > 0 ? good.join('; ') : 'nothing speaks against it';
   const sentence = bad.length > 0 ? `${first}; but ${bad.join(', ')}` : first;
-  return `${sentence[0]?.toUpperCase()}${sentence.slice(1)}.`;
+  return `${capital(sentence)}.`;
 }

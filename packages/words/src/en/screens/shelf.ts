@@ -73,7 +73,7 @@ export function amountWords(lot: Pick<Lot, 'grams' | 'pieceGrams' | 'state'>, ro
 export function lotName(lot: Pick<Lot, 'state'>, row: Ingredient): string {
   if (lot.state === 'raw') {
     const raw = rawRecipeOf(row)?.raw.name ?? row.name;
-    return `${raw[0]?.toUpperCase()}${raw.slice(1)}`;
+    return capital(raw);
   }
   return lot.state === 'cut' || lot.state === 'opened' ? `${row.name}, ${stateWords(lot.state, row)}` : row.name;
 }

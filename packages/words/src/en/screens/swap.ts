@@ -1,5 +1,6 @@
 import type { Catalogue } from '@amber-ladle/core/ingredient';
 import type { SwapConsequences, SwapWish } from '@amber-ladle/core/mask';
+import { capital } from '../../sentence';
 
 export const WISH_WORDS: Readonly<Record<SwapWish, string>> = {
   'without-egg': 'without egg',
@@ -31,7 +32,7 @@ export function consequenceWords(consequences: SwapConsequences): string[] {
     ...(latexGained ? ['A latex allergy can cross with what came in.'] : []),
     ...tightened.map((field) => {
       const words = TIGHTENED_WORDS[field];
-      return `${words[0]?.toUpperCase()}${words.slice(1)}.`;
+      return `${capital(words)}.`;
     }),
   ];
 }

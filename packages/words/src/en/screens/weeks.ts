@@ -6,7 +6,7 @@ import type { Difference, WeekLane, Weeks } from '@amber-ladle/core/plan';
 import type { Mask } from '@amber-ladle/core/mask';
 import type { Day } from '@amber-ladle/core/time';
 import { daysBetween } from '@amber-ladle/core/time';
-import { listed } from '../../sentence';
+import { capital, listed } from '../../sentence';
 import { weekdayWord, type Where } from './when';
 import { writeMoney, type Written } from '../../units';
 
@@ -121,7 +121,7 @@ export function trialWords(
 ): string {
   if (!found) return `Not ${day}: something forbids it then.`;
   const gone = found.gone.length > 0 ? ['another bowl would give way'] : [];
-  return `${day.charAt(0).toUpperCase()}${day.slice(1)}: ${[...differenceWords(found.difference, catalogue, where), ...gone].join('; ')}.`;
+  return `${capital(day)}: ${[...differenceWords(found.difference, catalogue, where), ...gone].join('; ')}.`;
 }
 
 /** How good a plan is known to be. */
