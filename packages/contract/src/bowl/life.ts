@@ -14,13 +14,15 @@ export {
   type Worn,
 } from '@amber-ladle/core/washday';
 
-/** A press told of a bowl: once, however often it is sent, and as long after it happened as it was held. */
+/** A press told of a bowl: once, however often it is sent, as long after it happened as it was held, and in its order. */
 const pressed = {
   pressId: string().uuid('A press’s id is a UUID.').optional(),
   secondsAgo: number()
     .min(0)
     .max(24 * 3600, 'A press is told within a day.')
     .optional(),
+  /** The one that the same device told before it while nobody was heard: it happened no earlier, whatever the way took. */
+  afterPressId: string().uuid('A press’s id is a UUID.').optional(),
 };
 
 /** What happened on a head: one section is done or not after all, whether the cap is on, the rinse. What is not named stays. */

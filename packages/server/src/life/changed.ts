@@ -12,6 +12,8 @@ export interface Pressed {
   readonly pressId?: string | undefined;
   /** Told so long after it happened. */
   readonly secondsAgo?: number | undefined;
+  /** Pressed after that one, on the same device. */
+  readonly afterPressId?: string | undefined;
 }
 
 interface HowChanged {
@@ -36,10 +38,10 @@ export async function changed(
   const life = await household.writes.run(['bowls', ...also], async (manager) => {
     const row = await manager.findOneBy(BowlLifeEntity, { bowlId });
     if (!row) throw notFound('bowl');
-    const { pressId, secondsAgo } = pressed;
+    const { pressId } = pressed;
     if (pressId !== undefined && (await manager.existsBy(BowlEventEntity, { bowlId, pressId }))) return row;
     if (row.endedAt) throw invalid({ bowl: 'This bowl has ended.' });
-    const telling = { pressId, at: happenedAt(household.clock.now(), secondsAgo) };
+    const telling = { pressId, at: await momentOf(manager, bowlId, household.clock.now(), pressed) };
     const told = await facts(manager, row, telling);
     const next =
       told.length > 0
@@ -51,5 +53,18 @@ export async function changed(
   return toLife(life);
 }
 
-const happenedAt = (now: string, secondsAgo = 0): string | undefined =>
-  secondsAgo > 0 ? new Date(Date.parse(now) - secondsAgo * 1000).toISOString() : undefined;
+/**
+ * When it happened, where that was before now. One press of a device may be told as it comes and the next as held: what was
+ * tapped last would be put before it, and a head that was rinsed would wear the bowl anew.
+ */
+async function momentOf(
+  manager: EntityManager,
+  bowlId: string,
+  now: string,
+  { secondsAgo = 0, afterPressId }: Pressed,
+): Promise<string | undefined> {
+  if (secondsAgo <= 0) return undefined;
+  const pressed = new Date(Date.parse(now) - secondsAgo * 1000).toISOString();
+  const before = afterPressId && (await manager.findOneBy(BowlEventEntity, { bowlId, pressId: afterPressId }));
+  return before && before.at > pressed ? before.at : pressed;
+}

@@ -68,6 +68,24 @@ describe('a bowl in life', () => {
     await tell(bowl, 'wear', { isRinsed: true, secondsAgo: 25 * 3600 }, 422);
   });
 
+  it('keeps the order of one device’s presses, though the first is told as it comes and the others as held', async () => {
+    const bowl = await keep('Ada');
+    const [section, cap, rinse] = [randomUUID(), randomUUID(), randomUUID()];
+    at(5);
+    await tell(bowl, 'wear', { section: { id: 'nape', isDone: true }, pressId: section });
+    await tell(bowl, 'wear', { isCapOn: true, pressId: cap, secondsAgo: 3, afterPressId: section });
+    const { wearing } = await tell(bowl, 'wear', {
+      isRinsed: true,
+      rinsedWhy: 'burning',
+      pressId: rinse,
+      secondsAgo: 3,
+      afterPressId: cap,
+    });
+    const [worn] = Object.values(wearing);
+    expect(worn).toMatchObject({ sectionsDone: ['nape'], rinsedWhy: 'burning' });
+    expect(worn?.rinsedAt).toBe(worn?.wornFrom);
+  });
+
   it('takes a press once, however often it comes', async () => {
     const bowl = await keep('Ada');
     const made = { placeId: 'counter', pressId: randomUUID() };

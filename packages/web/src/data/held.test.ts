@@ -10,7 +10,7 @@ import { useNotice } from './notice';
 vi.mock('./client', async (original) => ({ ...(await original<object>()), call: vi.fn() }));
 const AWAY = new ApiError({ type: 'urn:amber-ladle:unreachable', status: 0, title: 'away' });
 
-const told: { pressId?: string; secondsAgo?: number }[] = [];
+const told: { pressId?: string; secondsAgo?: number; afterPressId?: string }[] = [];
 let isAway = false;
 beforeEach(() => {
   vi.useFakeTimers();
@@ -28,7 +28,7 @@ beforeEach(() => {
 afterEach(() => {
   vi.useRealTimers();
 });
-const press = (pressId: string, more: Partial<WearHeld['body']> = {}): Omit<WearHeld, 'kind'> => ({
+const press = (pressId: string, more: Partial<WearHeld['body']> = {}): Omit<WearHeld, 'kind' | 'after'> => ({
   pressId,
   pressedAt: Date.now(),
   bowlId: 'b',
@@ -48,6 +48,23 @@ it('holds presses while the server is away, tells them in order when it is back,
   expect(told.map(({ pressId }) => pressId)).toEqual(['one', 'two']);
   for (const { secondsAgo } of told) expect(secondsAgo).toBeGreaterThanOrEqual(59);
   expect(held.count).toBe(0);
+});
+
+it('says which press came before, of what is told of one bowl while nobody is heard', async () => {
+  const held = useHeld();
+  isAway = true;
+  const now = Date.now();
+  const answers = [
+    held.tellWear(press('one')),
+    held.tellWear({ ...press('elsewhere'), bowlId: 'c' }),
+    held.tellWear(press('two')),
+    held.tellWear({ ...press('half an hour ago'), pressedAt: now - 1_800_000 }),
+  ];
+  await vi.advanceTimersByTimeAsync(60_000);
+  isAway = false;
+  await vi.advanceTimersByTimeAsync(3000);
+  await Promise.all(answers);
+  expect(told.map(({ afterPressId }) => afterPressId)).toEqual([undefined, undefined, 'one', undefined]);
 });
 
 it('lets go of a press only once its answer is known, so that no screen goes back for a moment', async () => {

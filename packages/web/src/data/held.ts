@@ -33,6 +33,8 @@ export interface DayHeld extends Pressed {
 export interface WearHeld extends Pressed {
   readonly kind: 'wear';
   readonly bowlId: string;
+  /** The one before it that was not told either when it was pressed. */
+  readonly after?: string;
   readonly body: Wearing & { readonly headId: string };
 }
 /** Of what came home from the shop: the change says itself when that was. */
@@ -88,9 +90,10 @@ export const useHeld = defineStore('held', () => {
         params: { id: press.dayId },
         body: { ...press.body, ...(ago > 2 ? { heldSeconds: ago } : {}) },
       });
+    const { pressId, after: afterPressId } = press;
     return call(api.bowls.wear, {
       params: { id: press.bowlId },
-      body: { ...press.body, pressId: press.pressId, ...(ago > 2 ? { secondsAgo: ago } : {}) },
+      body: { ...press.body, pressId, ...(ago > 2 ? { secondsAgo: ago, afterPressId } : {}) },
     });
   }
 
@@ -143,8 +146,15 @@ export const useHeld = defineStore('held', () => {
   const tellDay = (press: Omit<DayHeld, 'kind'>, take: (answer: WashDay) => void): Promise<void> =>
     hold({ kind: 'day', ...press }, take);
   /** As {@link tellDay}, of a bowl on a head. */
-  const tellWear = (press: Omit<WearHeld, 'kind'>, take: (answer: BowlLife) => void = () => undefined): Promise<void> =>
-    hold({ kind: 'wear', ...press }, take);
+  function tellWear(
+    press: Omit<WearHeld, 'kind' | 'after'>,
+    take: (answer: BowlLife) => void = () => undefined,
+  ): Promise<void> {
+    const before = presses.value.findLast((one) => one.kind === 'wear' && one.bowlId === press.bowlId);
+    // What is said of half an hour ago comes after nothing that was said since.
+    const isAfter = before !== undefined && before.pressedAt <= press.pressedAt;
+    return hold({ kind: 'wear', ...press, ...(isAfter ? { after: before.pressId } : {}) }, take);
+  }
 
   /** As {@link tellDay}, of a page of the log. */
   const tellNote = (press: Omit<NoteHeld, 'kind'>, take: (answer: LoggedBowl) => void): Promise<void> =>
