@@ -1,3 +1,4 @@
+import { TEXTURES } from '@amber-ladle/core/hair';
 import type { TextureClass } from '@amber-ladle/core/hair';
 import {
   PLATE_CENTIMETRES,
@@ -86,7 +87,6 @@ const saidSchema = object(
   Object.fromEntries([...GOING_ON, ...RINSING, ...NEXT_DAY].map((quality) => [quality, level])),
 ).noUnknown('Nothing else is asked of a bowl.');
 
-const TEXTURES = ['oil', 'runny', 'pourable', 'creamy', 'thick', 'stiff'] as const;
 const LASTED = {
   left: object({
     kind: string().required(),

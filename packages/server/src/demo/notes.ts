@@ -1,4 +1,4 @@
-import { TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
+import { HOUR, TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
 import { NO_LOG, type Bowl, type Head, type HeadMeasure, type StockChange, type WearLog } from '@amber-ladle/contract';
 import { NO_CHOICES } from '@amber-ladle/core/house';
 import { lengthOf } from '@amber-ladle/core/washday';
@@ -129,6 +129,9 @@ const MEASURES: readonly (Pick<HeadMeasure, 'kind' | 'centimetres' | 'where'> & 
   { daysAgo: 9, kind: 'length', centimetres: 68, where: 'nearly the waist' },
 ];
 
+/** A wash day of before is over before midnight, when a same-day bowl ends, however late the demo is started; the demo lives by UTC. */
+const byEvening = (at: number): number => at - Math.max(0, (at % TWENTY_FOUR_HOURS) - 18 * HOUR);
+
 /** Bowls of the weeks before with what was written of them, and a year of lengths; all relative to the present. */
 export async function seedNotes(household: Household, heads: ReadonlyMap<string, Head>): Promise<void> {
   const present = Date.parse(household.clock.now());
@@ -140,7 +143,7 @@ export async function seedNotes(household: Household, heads: ReadonlyMap<string,
   for (const [i, one] of WORN.entries()) {
     const head = heads.get(one.head);
     if (!head) continue;
-    to(present - one.daysAgo * TWENTY_FOUR_HOURS);
+    to(byEvening(present - one.daysAgo * TWENTY_FOUR_HOURS));
     const id = uuidFrom(`bowl ${i}`, SPACE);
     const wish = {
       id,

@@ -22,6 +22,12 @@ it('fills an empty household once, with dates before the present', async () => {
   expect(items[0]?.keptAt.slice(0, 10)).toBe('2026-03-12');
 });
 
+it.each(['2026-11-30T23:25:00.000Z', '2026-11-30T00:05:00.000Z'])('begins as well around midnight: %s', async (at) => {
+  house.home.clock.set(at);
+  await seedDemo(house.home);
+  expect((await listBowls(house.home, 0, 20)).items).toHaveLength(13);
+});
+
 it('has bowls that taught: Isaura takes less than the model expects, Pip more, and the app can say how sure it is', async () => {
   await seedDemo(house.home);
   const { heads } = await readLearning(house.home);

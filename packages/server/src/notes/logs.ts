@@ -115,7 +115,8 @@ async function emptyLogs(manager: EntityManager, bowlId: string): Promise<Logged
 }
 
 /**
- * Writes what was said of a bowl on a head; what is learnt from it holds from the next bowl on.
+ * Writes what was said of a bowl on a head; what is learnt from it holds from the next bowl on. The same said twice, by a
+ * device that did not hear the answer, is said once.
  * @throws Refusal 404; 409 with the page as it is for a stale version; 422 for more left than was made
  */
 export async function writeLog(
@@ -129,17 +130,24 @@ export async function writeLog(
     const before = await manager.findOneBy(WearLogEntity, { bowlId, headId });
     const page = (await emptyLogs(manager, bowlId)).find((one) => one.headId === headId);
     if (!page) throw notFound('head of this bowl');
+    if (before?.version === version + 1 && JSON.stringify(before.body) === JSON.stringify(log))
+      return asLogged(before, page);
     if ((before?.version ?? 0) !== version) throw stale(before ? { ...page, ...before, log: before.body } : page);
     checkLasted(log, page);
     // The day may have gone on since the first word: what it poured and how long it took is read again.
     const next: WearLogRow = { bowlId, headId, at: page.at, facts: page.facts, version: version + 1, body: log };
     await manager.save(WearLogEntity, next);
-    const { body, ...rest } = next;
-    const { leftOver, coatedStill } = page;
-    return { ...rest, log: body, ...(leftOver ? { leftOver } : {}), ...(coatedStill ? { coatedStill } : {}) };
+    return asLogged(next, page);
   });
   return row;
 }
+
+const asLogged = ({ body, ...rest }: WearLogRow, { leftOver, coatedStill }: LoggedBowl): LoggedBowl => ({
+  ...rest,
+  log: body,
+  ...(leftOver ? { leftOver } : {}),
+  ...(coatedStill ? { coatedStill } : {}),
+});
 
 /** @throws Refusal 422 */
 export function checkLasted({ lasted }: WearLog, { facts }: Pick<LoggedBowl, 'facts'>): void {

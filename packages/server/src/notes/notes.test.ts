@@ -51,6 +51,9 @@ describe('the log', () => {
     expect(page?.facts.sections.reduce((sum, share) => sum + share, 0)).toBeCloseTo(1, 9);
     const said = { slip: 3, ease: 2, soft: 3 } as const;
     await write(bowl.id, { said, words: 'Glided.', shed: 'few', changes: ['weather'] }).expect(200);
+    // A page that was left before it heard the answer says the same again.
+    const again = await write(bowl.id, { said, words: 'Glided.', shed: 'few', changes: ['weather'] }).expect(200);
+    expect(again.body).toMatchObject({ version: 1, log: { words: 'Glided.' } });
     expect((await write(bowl.id, { words: 'other device' }).expect(409)).body.current.log.words).toBe('Glided.');
     await write(bowl.id, { said: { ...said, soft: 1 } }, 1).expect(200);
     const { items, total } = (await api().get(`/api/logs?headId=${headId}`).expect(200)).body;
