@@ -3,13 +3,13 @@
  * Ordered from the crown down.
  */
 export const LANDMARKS = [
-  { id: 'ear', name: 'ear', centimetres: 10 },
-  { id: 'chin', name: 'chin', centimetres: 20 },
-  { id: 'shoulder', name: 'shoulder', centimetres: 30 },
-  { id: 'armpit', name: 'armpit', centimetres: 40 },
-  { id: 'mid-back', name: 'mid-back', centimetres: 55 },
-  { id: 'waist', name: 'waist', centimetres: 70 },
-  { id: 'hip', name: 'hip', centimetres: 85 },
+  { id: 'ear', centimetres: 10 },
+  { id: 'chin', centimetres: 20 },
+  { id: 'shoulder', centimetres: 30 },
+  { id: 'armpit', centimetres: 40 },
+  { id: 'mid-back', centimetres: 55 },
+  { id: 'waist', centimetres: 70 },
+  { id: 'hip', centimetres: 85 },
 ] as const;
 
 export type LandmarkId = (typeof LANDMARKS)[number]['id'];

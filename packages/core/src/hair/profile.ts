@@ -21,7 +21,8 @@ export type Evenness = 'blunt' | 'long-layers' | 'short-layers';
 /** How hair is worn while the mask is on. */
 export const HAIR_STYLES = ['loose', 'twists', 'braids', 'cornrows'] as const;
 export type HairStyle = (typeof HAIR_STYLES)[number];
-export type StrandClass = 'fine' | 'medium' | 'coarse';
+export const STRAND_CLASSES = ['fine', 'medium', 'coarse'] as const;
+export type StrandClass = (typeof STRAND_CLASSES)[number];
 
 /** Hairs per cm² of scalp: within the range of Loussouarn et al. 2001, 2005 (from memory). */
 export const DENSITY_PER_SQUARE_CENTIMETRE: Readonly<Record<DensityClass, number>> = {

@@ -3,6 +3,7 @@ export * from './traits';
 export * from './keeping';
 export * from './ripening';
 export * from './recipe';
+export * from './ownPot';
 export * from './family';
 export * from './data/families';
 export * from './complete';

@@ -1,5 +1,8 @@
 import type { Ingredient, PieceSize } from './types';
 
+/** How far single pieces lie around their size where nothing better is known, as a coefficient of variation. Assumption of this project. */
+export const USUAL_PIECE_SPREAD = 0.12;
+
 /**
  * The size of piece to reckon with.
  * @param sizeId one of the ingredient's sizes; the usual one when missing or unknown

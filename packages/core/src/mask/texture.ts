@@ -1,6 +1,10 @@
 import type { TextureClass } from '../hair';
 import { ingredientById, mixedFlow, RUNNY_BELOW, type Catalogue } from '../ingredient';
 
+/** From thin to stiff, as they stand on a scale; oil stands on none. */
+export const SCALE_TEXTURES = ['runny', 'pourable', 'creamy', 'thick', 'stiff'] as const;
+export type ScaleTexture = (typeof SCALE_TEXTURES)[number];
+
 /** Upper bounds of each class in log₁₀ mPa·s (assumption of this project); stiff has none. */
 const UPPER_BOUNDS: readonly (readonly [TextureClass, number])[] = [
   ['runny', RUNNY_BELOW],

@@ -1,5 +1,6 @@
 import type { SourceId } from '../../source';
 import { completed } from '../complete';
+import { USUAL_PIECE_SPREAD } from '../pieces';
 import type { Composition, Ingredient, Pieces, PieceSize, SaidIngredient } from '../types';
 
 /** What a table row must say; the rest has quiet defaults. */
@@ -67,7 +68,7 @@ export function pieces(
     sizes: sizes.map(([id, usableGrams, source = 'usda-sr']): PieceSize => ({ id, name: id, usableGrams, source })),
     usualSize,
     refuseSource: 'usda-sr',
-    weightSpread: 0.12,
+    weightSpread: USUAL_PIECE_SPREAD,
     ...rest,
   };
 }
