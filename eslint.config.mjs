@@ -4,6 +4,7 @@ import vue from 'eslint-plugin-vue';
 import accessibility from 'eslint-plugin-vuejs-accessibility';
 import globals from 'globals';
 import ts from 'typescript-eslint';
+import { pagesParser } from './tools/pagesParser.mjs';
 
 export default ts.config(
   { ignores: ['**/dist/**', '**/node_modules/**', 'coverage/**'] },
@@ -12,23 +13,18 @@ export default ts.config(
   ...vue.configs['flat/recommended'],
   ...accessibility.configs['flat/recommended'],
   {
-    languageOptions: {
-      parserOptions: {
-        projectService: {
-          maximumDefaultProjectFileMatchCount_THIS_WILL_SLOW_DOWN_LINTING: 20,
-          allowDefaultProject: ['*.ts', 'bench/*.ts', 'packages/*/vite*.ts', 'packages/web/public/*.js'],
-        },
-        extraFileExtensions: ['.vue'],
-      },
-    },
+    languageOptions: { parserOptions: { projectService: true } },
   },
   {
     files: ['**/*.vue'],
-    languageOptions: { parserOptions: { parser: ts.parser }, globals: globals.browser },
+    languageOptions: {
+      parserOptions: { parser: { ts: pagesParser, '<template>': ts.parser } },
+      globals: globals.browser,
+    },
   },
   {
-    files: ['packages/web/src/**/*.ts'],
-    languageOptions: { globals: globals.browser },
+    files: ['packages/web/**/*.ts'],
+    languageOptions: { parser: pagesParser, globals: globals.browser },
   },
   {
     files: ['**/*.mjs', '**/*.cjs', 'packages/server/**/*.ts', 'bench/**/*.ts', 'e2e/**/*.ts'],
@@ -56,6 +52,21 @@ export default ts.config(
     },
   },
   {
+    // What is read stands in the words; units, signs and figures are written alike everywhere.
+    files: ['packages/web/src/**/*.vue'],
+    rules: {
+      'vue/no-bare-strings-in-template': [
+        'error',
+        {
+          allowlist: [...'0123456789 ()[]{}.,:;·•–—−±+×÷=/%°→←↑↓▸▾✓●◆▲✕…“”’|½¼¾⅛', 'mL', 'cm', 'mm', 'min', 'g'],
+          attributes: {
+            '/.+/': ['title', 'aria-label', 'placeholder', 'alt', 'label', 'hint', 'no-data-text', 'confirm', 'asks'],
+          },
+        },
+      ],
+    },
+  },
+  {
     files: ['**/*.test.ts'],
     rules: { '@typescript-eslint/no-non-null-assertion': 'off' },
   },
@@ -74,6 +85,6 @@ export default ts.config(
       ]),
     ),
   },
-  { files: ['**/*.mjs', '**/*.cjs'], ...ts.configs.disableTypeChecked },
+  { files: ['**/*.mjs', '**/*.cjs', 'packages/web/public/*.js'], ...ts.configs.disableTypeChecked },
   prettier,
 );

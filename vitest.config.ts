@@ -15,10 +15,11 @@ export default defineConfig({
         test: {
           name: 'e2e',
           include: ['e2e/tests/**/*.test.ts'],
+          globalSetup: './e2e/support/demoHousehold.mjs',
           testTimeout: 120_000,
           hookTimeout: 120_000,
-          // A browser that draws without a graphics card keeps both cores busy by itself.
-          fileParallelism: false,
+          // A browser that draws without a graphics card keeps more than half a core busy, and waits for the rest of the time.
+          maxWorkers: Math.max(1, availableParallelism()),
           sequence: { groupOrder: 1 },
         },
       },

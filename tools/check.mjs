@@ -31,6 +31,7 @@ const CHECKS = [
     `The types of ${name} do not hold.`,
   ]),
   [['typescript/bin/tsc', '-p', 'e2e'], 'The types of the browser tests do not hold.'],
+  [['typescript/bin/tsc', '-p', '.'], 'The types of the settings of the tests do not hold.'],
   [['typescript/bin/tsc', '-p', 'bench'], 'The types of the benchmarks do not hold.'],
   [
     ['prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.'],
@@ -66,7 +67,7 @@ function outcomeOf([program, ...args]) {
  * @param {(sentence: string) => void} say
  */
 export async function check(fail, say) {
-  say('Checking types, style and the direction of dependencies: about five minutes.');
+  say('Checking types, style and the direction of dependencies: about five minutes on two cores.');
   const waiting = [...CHECKS];
   const faults = [];
   const one = async () => {

@@ -129,7 +129,7 @@ async function test() {
   await import('./check.mjs').then(({ check }) => check(fail, say));
   build();
   await chromium();
-  say('Tests: core, contract, server, web and the real interface in Chromium. About a quarter of an hour.');
+  say('Tests: core, contract, server, web and the real interface in Chromium. About twenty minutes on two cores.');
   const code = tool('vitest/vitest.mjs', ['run', ...process.argv.slice(3)]);
   if (code !== 0) fail('Some tests failed.', code);
 }
