@@ -1,4 +1,4 @@
-import { cp, mkdir, readdir, readFile, rename, symlink, writeFile } from 'node:fs/promises';
+import { cp, mkdir, readdir, readFile, rename, rm, symlink, writeFile } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
@@ -23,6 +23,7 @@ export async function newerBuild(folder) {
   if (!beginning) throw new Error('The built page has no beginning.');
   const newer = `${beginning.slice(0, -1)}${beginning.endsWith('0') ? '1' : '0'}`;
   await rename(join(pages, 'assets', `${beginning}.js`), join(pages, 'assets', `${newer}.js`));
+  await rm(join(pages, 'assets', `${beginning}.js.br`), { force: true });
   const files = [
     ...['index.html', 'sw.js'].map((name) => join(pages, name)),
     ...(await readdir(join(pages, 'assets')))
@@ -33,7 +34,10 @@ export async function newerBuild(folder) {
     const text = await readFile(file, 'utf8');
     // What has no hash in its name is told apart by its revision.
     const built = text.replaceAll(beginning, newer).replace(/(url:"index\.html",revision:")\w+/, '$1newer');
-    if (built !== text) await writeFile(file, built);
+    if (built === text) continue;
+    await writeFile(file, built);
+    // What lies packed beside it is still of before.
+    await rm(`${file}.br`, { force: true });
   }
   return join(folder, 'packages', 'server', 'dist', 'main.js');
 }

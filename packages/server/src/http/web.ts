@@ -2,6 +2,7 @@ import { randomBytes } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import express, { Router, type RequestHandler } from 'express';
+import packed from 'express-static-gzip';
 import helmet from 'helmet';
 
 const NONCE_MARK = '__CSP_NONCE__';
@@ -63,7 +64,15 @@ export function web(
   const page = readFileSync(join(folder, 'index.html'), 'utf8');
   const beginning = BEGINNING.exec(page)?.[1];
   const router = Router();
-  router.use('/assets', express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y', index: false }));
+  router.use(
+    '/assets',
+    packed(join(folder, 'assets'), {
+      enableBrotli: true,
+      orderPreference: ['br'],
+      index: false,
+      serveStatic: { immutable: true, maxAge: '1y', index: false },
+    }),
+  );
   router.use('/assets', (_request, response) => void response.status(404).end());
   const send = (response: express.Response, card = ''): void => {
     response

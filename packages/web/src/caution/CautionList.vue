@@ -1,8 +1,11 @@
 <script setup lang="ts">
+import { cautionText } from '@amber-ladle/words';
 import { SOURCES } from '@amber-ladle/core/source';
+import { defineAsyncComponent } from 'vue';
 import type { NamedCaution } from './useCautions';
 import { useWords } from '../data/useWords';
 
+const DecisionField = defineAsyncComponent(() => import('./DecisionField.vue'));
 const { say } = useWords();
 
 /** Cautions, calm and specific: stops first and always there, the rest unfolds. */
@@ -19,7 +22,7 @@ const {
 }>();
 const emit = defineEmits<{ decide: [ruleId: string, words: string] }>();
 const sourceOf = ({ source }: NamedCaution): string =>
-  `${SOURCES[source].title}${SOURCES[source].fromMemory ? ', from memory' : ''}`;
+  `${SOURCES[source].title}${SOURCES[source].fromMemory ? cautionText.fromMemory : ''}`;
 const GRAVE = new Set(['stop', 'caution']);
 </script>
 
@@ -31,20 +34,18 @@ const GRAVE = new Set(['stop', 'caution']);
         :key="one.id + say(one.what)"
         :class="one.severity"
       >
-        <b v-if="one.severity === 'stop'">Stop. </b><template v-if="shared">{{ one.names.join(', ') }}: </template
+        <b v-if="one.severity === 'stop'">{{ cautionText.stop }} </b><template v-if="shared"
+          >{{ one.names.join(', ') }}: </template
         ><span :title="sourceOf(one)">{{ say(one.what) }}</span>
-        <v-text-field
+        <DecisionField
           v-if="one.severity === 'stop' && decisions"
           :model-value="decisions[one.id] ?? ''"
-          label="To go on all the same, say why; the record keeps it"
-          maxlength="300"
-          class="decision"
           @update:model-value="emit('decide', one.id, $event)"
         />
       </li>
     </ul>
     <details v-if="cautions.some(({ severity }) => severity === 'note')">
-      <summary>Good to know</summary>
+      <summary>{{ cautionText.goodToKnow }}</summary>
       <ul class="plain-list">
         <li v-for="one in cautions.filter(({ severity }) => severity === 'note')" :key="one.id + say(one.what)">
           <span :title="sourceOf(one)">{{ say(one.what) }}</span>
@@ -67,8 +68,5 @@ li.stop b {
 }
 li.caution {
   border-left: 3px solid var(--amber-fill);
-}
-.decision {
-  margin-top: 6px;
 }
 </style>

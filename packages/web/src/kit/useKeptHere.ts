@@ -28,12 +28,6 @@ export const useKeptHere = createSharedComposable(() => {
     const one = new Workbox('/sw.js');
     one.addEventListener('waiting', () => (hasNewer.value = true));
     one.addEventListener('activated', () => (kept.value = 'ready'));
-    one.addEventListener('controlling', ({ isUpdate }) => {
-      if (!isUpdate) return;
-      // Where somebody else asked for it, this page goes on as it is until it is asked here.
-      if (isWanted) location.reload();
-      else hasNewer.value = true;
-    });
     try {
       const registration = await one.register({ immediate: true });
       if (registration?.active) kept.value = 'ready';
@@ -71,8 +65,22 @@ export const useKeptHere = createSharedComposable(() => {
     },
     { immediate: true },
   );
-  // A server that came back may have newer pages.
-  onChange('clock', () => void worker?.update().catch(() => undefined));
+  if ('serviceWorker' in navigator) {
+    const workers = navigator.serviceWorker;
+    let isKeptAlready = workers.controller !== null;
+    // Looked at by itself: another tab may ask for the newer pages before this one has its worker, or while its server was away.
+    workers.addEventListener('controllerchange', () => {
+      // Where somebody else asked for it, this page goes on as it is until it is asked here.
+      if (isKeptAlready && isWanted) location.reload();
+      else if (isKeptAlready) hasNewer.value = true;
+      isKeptAlready = true;
+    });
+  }
+  // A server that came back may have newer pages; what it could not give is asked for again.
+  onChange('clock', () => {
+    if (worker) void worker.update().catch(() => undefined);
+    else if (kept.value === 'refused' && wishes.value.worksAway && import.meta.env.PROD) void fetchPages();
+  });
 
   /** Loads the page anew, the newer one where there is one. */
   function load(): void {
