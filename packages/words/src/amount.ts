@@ -9,12 +9,18 @@ import {
   type Spoon,
 } from '@amber-ladle/core/measure';
 
+/** What is counted, by its number; where there is none yet, of any number. @example nounFor(1, { noun: 'egg', nouns: 'eggs' }) // 'egg' */
+export const nounFor = (
+  count: number | undefined,
+  { noun = '', nouns = '' }: Partial<Pick<AmountValue, 'noun' | 'nouns'>>,
+): string => (count === undefined || count > 1 ? nouns : noun);
+
 /** What to take, as a cook says it: `1½ avocados`, `2 tbsp + 1 tsp`, `12 g`, `8 drops`. */
 export function writeAmount(amount: AmountValue, spoons: readonly Spoon[]): string {
   switch (amount.measuredBy) {
     case 'piece': {
-      const { pieces = 0, noun = '', nouns = '' } = amount;
-      return `${writeFraction(pieces)} ${pieces > 1 ? nouns : noun}`.trim();
+      const { pieces = 0 } = amount;
+      return `${writeFraction(pieces)} ${nounFor(pieces, amount)}`.trim();
     }
     case 'drop': {
       const drops = millilitresToDrops(amount.millilitres);

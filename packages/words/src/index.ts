@@ -1,4 +1,4 @@
-export { writeAmount } from './amount';
+export { nounFor, writeAmount } from './amount';
 export { writeLine, writeSize, type WrittenLine } from './line';
 export { isBritish, spelt } from './enUS';
 export { capital, listed, sentenceOf, sentencesOf, USUAL_READER, type Reader } from './sentence';

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { alarmsText } from '@amber-ladle/words';
 import { computed } from 'vue';
 import { useAlarms } from './useAlarms';
 
@@ -32,7 +33,7 @@ const isGentle = computed(() => calling.value?.kind === 'wear-aim');
       min-height="64"
       data-test="heard"
       @click="answer(calling)"
-      >I have heard it</v-btn
+      >{{ alarmsText.iHaveHeardIt }}</v-btn
     >
   </div>
 </template>

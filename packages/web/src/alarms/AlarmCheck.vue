@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { alarmsText } from '@amber-ladle/words';
 import { useAlarms } from './useAlarms';
 
 /** Whether an alarm would be heard here, tried by a tap. */
@@ -7,14 +8,14 @@ const { isHeard, canNotify, mayNotify, isRefused, askToNotify, tryIt } = useAlar
 
 <template>
   <div class="check quiet" data-test="alarm-check">
-    <span v-if="isHeard">It rings until you answer.</span>
-    <span v-else>It rings once this page has been tapped.</span>
-    <button type="button" class="pill" @click="tryIt">Try the sound</button>
-    <span v-if="isRefused">A locked screen is not told: this browser’s settings do not allow it.</span>
+    <span v-if="isHeard">{{ alarmsText.itRingsUntilYou }}</span>
+    <span v-else>{{ alarmsText.itRingsOnce }}</span>
+    <button type="button" class="pill" @click="tryIt">{{ alarmsText.tryTheSound }}</button>
+    <span v-if="isRefused">{{ alarmsText.aLockedScreen }}</span>
     <button v-else-if="canNotify && !mayNotify" type="button" class="pill" data-test="notify" @click="askToNotify">
-      Tell me on a locked screen, too
+      {{ alarmsText.tellMe }}
     </button>
-    <span v-else-if="canNotify">A locked screen is told, too.</span>
+    <span v-else-if="canNotify">{{ alarmsText.aLockedScreenIs }}</span>
   </div>
 </template>
 

@@ -1,3 +1,4 @@
+import { alarmsText } from '@amber-ladle/words';
 import type { Alarm } from './dueAlarms';
 
 /** What an alarm says, and what to do. @param time how a moment is written */
@@ -7,18 +8,18 @@ export function alarmWords(
 ): { readonly what: string; readonly todo: string } {
   switch (kind) {
     case 'pot':
-      return { what: `${name}: its time is up`, todo: 'Look at it now.' };
+      return { what: alarmsText.itsTimeIsUp(name), todo: alarmsText.lookAtItNow };
     case 'wear-aim':
       return {
-        what: `${name}: the mask has had its time`,
-        todo: `Rinse when you like, by ${time(limitAt ?? 0)} at the latest.`,
+        what: alarmsText.theMaskHasHad(name),
+        todo: alarmsText.rinseWhenYouLike(time(limitAt ?? 0)),
       };
     case 'wear-limit':
-      return { what: `${name}: rinse now`, todo: 'The mask is at its limit.' };
+      return { what: alarmsText.rinseNow(name), todo: alarmsText.theMask };
     case 'bowl-end':
       return {
-        what: `${name}: the bowl is past its time`,
-        todo: 'Put no more of it on. What is on a head may be rinsed out as planned.',
+        what: alarmsText.theBowlIsPast(name),
+        todo: alarmsText.putNoMore,
       };
   }
 }

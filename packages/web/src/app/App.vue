@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { appText } from '@amber-ladle/words';
 import { usePreferredDark } from '@vueuse/core';
 import { computed, defineAsyncComponent, onMounted, ref, useTemplateRef, watch, watchEffect } from 'vue';
 import { useRouter } from 'vue-router';
@@ -50,21 +51,21 @@ watchEffect(() => {
 });
 
 const actions: KeyAction[] = [
-  { keys: ['0'], does: 'Today', run: () => void router.push({ name: 'today' }) },
+  { keys: ['0'], does: appText.today, run: () => void router.push({ name: 'today' }) },
   ...PATH.map(({ key, title, name }) => ({ keys: [key], does: title, run: () => void router.push({ name }) })),
-  { keys: ['?'], does: 'help with this screen', run: () => (isHelpOpen.value = true) },
+  { keys: ['?'], does: appText.helpWithThisScreen, run: () => (isHelpOpen.value = true) },
 ];
 useKeys(actions);
 const shownActions: KeyAction[] = [
   ...actions,
   {
     keys: ['+', '-'],
-    does: 'on Bowl: more or less length, with the handle in focus the arrow keys too',
+    does: appText.onBowlMore,
     run: () => undefined,
   },
-  { keys: ['k'], does: 'on Bowl: keep it', run: () => undefined },
-  { keys: [' ', 'Backspace'], does: 'on Make and Wear: next, one back', run: () => undefined },
-  { keys: ['ArrowDown', 'ArrowUp'], does: 'on Shelf: from lane to lane', run: () => undefined },
+  { keys: ['k'], does: appText.onBowlKeepIt, run: () => undefined },
+  { keys: [' ', 'Backspace'], does: appText.onMakeAndWear, run: () => undefined },
+  { keys: ['ArrowDown', 'ArrowUp'], does: appText.onShelfFromLane, run: () => undefined },
 ];
 
 async function load(): Promise<void> {
@@ -86,16 +87,16 @@ void load();
 
 <template>
   <v-app>
-    <a class="skip" href="#main">Skip to the page</a>
+    <a class="skip" href="#main">{{ appText.skipToThePage }}</a>
     <PathNav @help="isHelpOpen = true" />
     <HowThingsAre v-if="household.isReady" />
     <RunningRibbon v-if="household.isReady" />
     <v-main id="main" tag="main" tabindex="-1" :class="{ unfolding: isFirstShown }">
       <div v-if="isFirstShown" ref="place" class="came" />
       <div v-if="failure" class="page" role="alert">
-        <h1>Amber Ladle’s server does not answer</h1>
+        <h1>{{ appText.amberLadlesServerDoes }}</h1>
         <p>{{ failure }}</p>
-        <v-btn color="primary" @click="load">Try again</v-btn>
+        <v-btn color="primary" @click="load">{{ appText.tryAgain }}</v-btn>
       </div>
       <RouterView v-else-if="household.isReady" />
     </v-main>

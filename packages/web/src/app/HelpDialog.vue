@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { GLOSSARY, SCREEN_HELP } from '@amber-ladle/words';
+import { appText, GLOSSARY, SCREEN_HELP } from '@amber-ladle/words';
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
 import type { KeyAction } from '../kit/useKeys';
@@ -12,7 +12,7 @@ const { actions } = defineProps<{ actions: readonly KeyAction[] }>();
 const route = useRoute();
 const wishes = useThisDevice();
 const help = computed(() => SCREEN_HELP[String(route.name)]);
-const title = computed(() => (typeof route.meta['title'] === 'string' ? route.meta['title'] : 'Help'));
+const title = computed(() => (typeof route.meta['title'] === 'string' ? route.meta['title'] : appText.help));
 const written = (key: string): string => ({ ' ': 'space', Backspace: 'backspace' })[key] ?? key;
 </script>
 
@@ -24,7 +24,7 @@ const written = (key: string): string => ({ ' ': 'space', Backspace: 'backspace'
         <li v-for="way in help.ways" :key="way">{{ way }}</li>
       </ul>
       <details>
-        <summary>Words</summary>
+        <summary>{{ appText.words }}</summary>
         <dl class="words">
           <template v-for="term in GLOSSARY" :key="term.word">
             <dt>{{ term.word }}</dt>
@@ -33,8 +33,8 @@ const written = (key: string): string => ({ ' ': 'space', Backspace: 'backspace'
         </dl>
       </details>
       <details>
-        <summary>Keys</summary>
-        <p v-if="!wishes.hasKeys">They are off on this device; Settings turns them on.</p>
+        <summary>{{ appText.keys }}</summary>
+        <p v-if="!wishes.hasKeys">{{ appText.theyAreOff }}</p>
         <dl class="keys">
           <template v-for="action in actions" :key="action.does">
             <dt>
@@ -44,7 +44,7 @@ const written = (key: string): string => ({ ' ': 'space', Backspace: 'backspace'
           </template>
         </dl>
       </details>
-      <v-btn color="primary" class="close" @click="open = false">Close</v-btn>
+      <v-btn color="primary" class="close" @click="open = false">{{ appText.close }}</v-btn>
     </div>
   </SheetDialog>
 </template>

@@ -7,7 +7,7 @@ import { useHousehold } from '../data/household';
 import { isAway, shownFrom } from '../data/reach';
 import { useChanges } from '../data/useChanges';
 import { useKeptHere } from '../kit/useKeptHere';
-import { writeDay, writeTime } from '@amber-ladle/words';
+import { appText, writeDay, writeTime } from '@amber-ladle/words';
 
 /** One line of how things are, where they are not as usual: the server is away, or has newer pages than this one. */
 const held = useHeld();
@@ -34,21 +34,18 @@ const from = computed(() => {
 <template>
   <p v-if="isAway" class="line away no-print" role="status" data-test="away">
     <span
-      ><b>The server does not answer.</b>
-      <template v-if="from"> What you see is from {{ from }}.</template>
-      <template v-if="held.count > 0">
-        {{ held.count === 1 ? 'What you tapped is' : `The ${held.count} things you tapped are` }} kept here and told
-        when it does.</template
-      ></span
+      ><b>{{ appText.theServerDoes }}</b>
+      <template v-if="from"> {{ appText.whatYouSee(from) }}</template>
+      <template v-if="held.count > 0"> {{ appText.keptHereAndTold(held.count) }}</template></span
     >
   </p>
   <p v-else-if="wrongTries >= WORTH_A_WORD" class="line no-print" role="status" data-test="strangers">
-    <span>{{ wrongTries }} wrong codes were tried at the door.</span>
-    <RouterLink class="quiet-link" :to="{ name: 'settings' }">See to it</RouterLink>
+    <span>{{ appText.wrongCodesWereTried(wrongTries) }}</span>
+    <RouterLink class="quiet-link" :to="{ name: 'settings' }">{{ appText.seeToIt }}</RouterLink>
   </p>
   <p v-else-if="isNewer" class="line no-print" role="status" data-test="newer">
-    <span>There is a newer Amber Ladle. Finish what you write first.</span>
-    <button type="button" class="pill" @click="load">Load it</button>
+    <span>{{ appText.thereIsANewer }}</span>
+    <button type="button" class="pill" @click="load">{{ appText.loadIt }}</button>
   </p>
 </template>
 

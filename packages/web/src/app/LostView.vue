@@ -1,12 +1,13 @@
 <script setup lang="ts">
+import { appText } from '@amber-ladle/words';
 import { ScenePicture } from '../kit/ink';
 </script>
 
 <template>
   <div class="page">
-    <h1>Nothing at this address</h1>
+    <h1>{{ appText.nothingAtThisAddress }}</h1>
     <ScenePicture scene="empty" :size="180" />
-    <p>The page you asked for does not exist.</p>
-    <v-btn color="primary" :to="{ name: 'today' }">To Today</v-btn>
+    <p>{{ appText.thePageYouAsked }}</p>
+    <v-btn color="primary" :to="{ name: 'today' }">{{ appText.toToday }}</v-btn>
   </div>
 </template>

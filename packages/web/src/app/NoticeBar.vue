@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { appText } from '@amber-ladle/words';
 import { useMediaQuery } from '@vueuse/core';
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
@@ -31,8 +32,8 @@ async function undo(): Promise<void> {
   >
     <span role="status">{{ notice.current?.text }}</span>
     <template #actions>
-      <v-btn v-if="notice.current?.undo" variant="text" @click="undo">Undo</v-btn>
-      <v-btn variant="text" @click="notice.open = false">Close</v-btn>
+      <v-btn v-if="notice.current?.undo" variant="text" @click="undo">{{ appText.undo }}</v-btn>
+      <v-btn variant="text" @click="notice.open = false">{{ appText.close }}</v-btn>
     </template>
   </v-snackbar>
 </template>

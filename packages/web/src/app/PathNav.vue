@@ -1,27 +1,28 @@
 <script setup lang="ts">
+import { appText } from '@amber-ladle/words';
 import { mdiHelp } from '@mdi/js';
 import { PATH } from './router';
 
 defineEmits<{ help: [] }>();
 const around = [
-  { name: 'today', title: 'Today' },
-  { name: 'weeks', title: 'Weeks' },
-  { name: 'masks', title: 'Masks' },
-  { name: 'heads', title: 'Heads' },
-  { name: 'settings', title: 'Settings' },
+  { name: 'today', title: appText.today },
+  { name: 'weeks', title: appText.weeks },
+  { name: 'masks', title: appText.masks },
+  { name: 'heads', title: appText.heads },
+  { name: 'settings', title: appText.settings },
 ] as const;
 </script>
 
 <template>
   <header class="bar no-print">
-    <RouterLink :to="{ name: 'today' }" class="brand serif" aria-label="Amber Ladle, to Today">
+    <RouterLink :to="{ name: 'today' }" class="brand serif" :aria-label="appText.amberLadleToToday">
       <svg viewBox="0 0 32 32" aria-hidden="true">
         <path d="M24 3c3 0 4 3 2 5l-9 10" />
         <path class="bowl" d="M4 18h18c0 7-4 11-9 11S4 25 4 18z" />
       </svg>
-      <span>Amber Ladle</span>
+      <span>{{ appText.amberLadle }}</span>
     </RouterLink>
-    <nav class="path" aria-label="Wash day">
+    <nav class="path" :aria-label="appText.washDay">
       <ol class="plain-list">
         <li v-for="stop in PATH" :key="stop.name">
           <RouterLink :to="{ name: stop.name }" active-class="here" :aria-keyshortcuts="stop.key">
@@ -31,14 +32,14 @@ const around = [
         </li>
       </ol>
     </nav>
-    <nav class="around" aria-label="Around">
+    <nav class="around" :aria-label="appText.around">
       <RouterLink v-for="place in around" :key="place.name" :to="{ name: place.name }" exact-active-class="here">
         {{ place.title }}
       </RouterLink>
       <button
         type="button"
         class="help"
-        aria-label="Help with this screen"
+        :aria-label="appText.helpWithThisScreenAloud"
         data-test="open-help"
         @click="$emit('help')"
       >

@@ -5,7 +5,7 @@ import { useRoute } from 'vue-router';
 import { AlarmBar } from '../alarms';
 import { useCurrentBowlId, useRunningBowls, useRunningDay } from '../day';
 import { useHousehold } from '../data/household';
-import { clockWords, writeTime } from '@amber-ladle/words';
+import { appText, clockWords, writeTime } from '@amber-ladle/words';
 import { useWords } from '../data/useWords';
 
 const { say } = useWords();
@@ -42,16 +42,16 @@ watchEffect(() => {
   <aside
     v-if="isShown || (!isKnown && wasShown)"
     class="ribbon no-print figures"
-    aria-label="What runs"
+    :aria-label="appText.whatRuns"
     data-test="ribbon"
   >
     <RouterLink v-if="isDayShown && plan" :to="{ name: 'make' }" class="day">
-      <b v-if="focus?.kind === 'finished'">The day is done: close it</b>
+      <b v-if="focus?.kind === 'finished'">{{ appText.theDayIsDone }}</b>
       <b v-else-if="step">{{ say(step.title) }}</b>
       <span v-for="{ planned, step: pot } in waits" :key="pot.id" :class="{ due: planned.endsAt <= second }">
         {{ say(pot.title) }} {{ clockWords(planned.endsAt - second) }}
       </span>
-      <span>rinsed about {{ time(plan.endsAt) }}</span>
+      <span>{{ appText.rinsedAbout(time(plan.endsAt)) }}</span>
     </RouterLink>
     <RouterLink
       v-for="one in worn"
@@ -59,7 +59,7 @@ watchEffect(() => {
       :to="{ name: 'wear', query: { bowl: one.id, head: one.headId } }"
       :class="{ due: one.state.phase === 'late' || one.state.phase === 'over' }"
     >
-      {{ one.name }} wears: aim {{ time(one.state.aimAt) }}, out by {{ time(one.state.limitAt) }}
+      {{ appText.wearsAimOutBy(one.name, time(one.state.aimAt), time(one.state.limitAt)) }}
     </RouterLink>
   </aside>
 </template>

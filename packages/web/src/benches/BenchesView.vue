@@ -11,7 +11,7 @@ import BowlReader from './BowlReader.vue';
 import NumberField from '../kit/NumberField.vue';
 import PoursPanel from './PoursPanel.vue';
 import { useHousehold } from '../data/household';
-import { writeSmallLength } from '@amber-ladle/words';
+import { benchesText, writeSmallLength } from '@amber-ladle/words';
 
 /** Small benches of their own: an acid rinse, drops of scent, a spoon, a weighed braid, what a bowl is like. */
 const household = useHousehold();
@@ -37,71 +37,70 @@ const spoonMillilitres = ref(15);
 const grams = ref(14);
 const density = computed(() => grams.value / (spoons.value * spoonMillilitres.value));
 const densityWords = computed(() => {
-  if (density.value < 0.3) return 'That is as light as a foam: was it a level spoon?';
-  if (density.value > 2.2) return 'Heavier than any food: check the grams.';
+  if (density.value < 0.3) return benchesText.thatIsAsLight;
+  if (density.value > 2.2) return benchesText.heavierThanAnyFood;
   return density.value < 0.97
-    ? 'Lighter than water, as oils are.'
+    ? benchesText.lighterThanWater
     : density.value > 1.2
-      ? 'Heavy, as honey is.'
-      : 'About as heavy as water.';
+      ? benchesText.heavyAsHoneyIs
+      : benchesText.aboutAsHeavy;
 });
 </script>
 
 <template>
   <div class="page">
-    <h1>Small benches</h1>
+    <h1>{{ benchesText.smallBenches }}</h1>
     <div class="two">
       <div class="paper bench"><IngredientById id="cider-vinegar" :size="46" class="sign" /><AcidRinsePanel /></div>
       <section class="paper bench" aria-labelledby="scent">
         <IngredientById id="lavender-oil" :size="46" class="sign" />
-        <h2 id="scent">Drops of scent</h2>
+        <h2 id="scent">{{ benchesText.dropsOfScent }}</h2>
         <div class="grid">
-          <NumberField v-model="bowl" label="The bowl" unit="mL" :min="10" :max="2000" />
-          <NumberField v-model="age" label="For somebody of" unit="years" :min="0" :max="120" />
+          <NumberField v-model="bowl" :label="benchesText.theBowl" unit="mL" :min="10" :max="2000" />
+          <NumberField v-model="age" :label="benchesText.forSomebodyOf" :unit="benchesText.years" :min="0" :max="120" />
         </div>
         <p class="big figures" data-test="drops">
-          {{ limit === 0 ? 'None under three years.' : `${drops} drops at the most` }}
+          {{ limit === 0 ? benchesText.noneUnderThreeYears : benchesText.dropsAtTheMost(drops) }}
         </p>
         <p class="quiet">
-          {{ (limit * 100).toFixed(2) }} % of the bowl at this age, 20 drops to 1 mL; thick droppers give bigger drops.
-          Always in oil or cream, never neat. Citrus oils and sun do not go together.
+          {{ benchesText.ofTheBowl((limit * 100).toFixed(2)) }}
         </p>
       </section>
       <div class="paper bench"><IngredientById id="milk" :size="46" class="sign" /><PoursPanel /></div>
       <section class="paper bench" aria-labelledby="spoon">
         <span class="sign"><SpoonPicture :millilitres="spoonMillilitres" :scale="5" /></span>
-        <h2 id="spoon">The weight of a spoon</h2>
+        <h2 id="spoon">{{ benchesText.theWeight }}</h2>
         <div class="grid three">
-          <NumberField v-model="spoons" label="Level spoons" unit="" :min="1" :max="40" />
-          <NumberField v-model="spoonMillilitres" label="of" unit="mL" :min="1" :max="250" />
-          <NumberField v-model="grams" label="weigh" unit="g" :min="0.1" :max="5000" />
+          <NumberField v-model="spoons" :label="benchesText.levelSpoons" unit="" :min="1" :max="40" />
+          <NumberField v-model="spoonMillilitres" :label="benchesText.of" unit="mL" :min="1" :max="250" />
+          <NumberField v-model="grams" :label="benchesText.weigh" unit="g" :min="0.1" :max="5000" />
         </div>
-        <p class="big figures" data-test="density">{{ density.toFixed(2) }} g in 1 mL</p>
+        <p class="big figures" data-test="density">{{ benchesText.gramsInOneMillilitre(density.toFixed(2)) }}</p>
         <p class="quiet">
-          {{ densityWords }} Write it into an ingredient under
-          <RouterLink class="quiet-link" :to="{ name: 'ingredients' }">Ingredients</RouterLink>, and every spoon of it
-          is right from then on. Ten spoons weigh truer than one.
+          {{ benchesText.writeItInto(densityWords) }}
+          <RouterLink class="quiet-link" :to="{ name: 'ingredients' }">{{ benchesText.ingredients }}</RouterLink>{{
+            benchesText.andEverySpoon
+          }}
         </p>
       </section>
       <section class="paper bench" aria-labelledby="braid">
         <HeadPicture :head="BRAIDED" :size="56" class="sign" />
-        <h2 id="braid">A weighed braid</h2>
+        <h2 id="braid">{{ benchesText.aWeighedBraid }}</h2>
         <div class="grid three">
-          <NumberField v-model="braidGrams" label="It weighs" unit="g" :min="1" :max="2000" />
+          <NumberField v-model="braidGrams" :label="benchesText.itWeighs" unit="g" :min="1" :max="2000" />
           <NumberField
             v-model="braidCentimetres"
-            label="Stretched"
+            :label="benchesText.stretched"
             unit="cm"
             :shown-in="household.where.lengthIn"
             :min="2"
             :max="200"
           />
-          <NumberField v-model="braidStrand" label="A strand" unit="µm" :min="40" :max="130" />
+          <NumberField v-model="braidStrand" :label="benchesText.aStrand" unit="µm" :min="40" :max="130" />
         </div>
-        <p class="big figures" data-test="braid">about {{ braidStrands }},000 strands</p>
+        <p class="big figures" data-test="braid">{{ benchesText.about000Strands(braidStrands) }}</p>
         <p class="quiet figures">
-          As much as a tail of {{ tailWords }} round the tie: that is what to write under Heads. Of one length, dry,
-          without the band; 1.32 g in a cubic centimetre of hair (Robbins, from memory).
+          {{ benchesText.asMuch(tailWords) }}
         </p>
       </section>
       <div class="paper bench"><ScenePicture scene="mix" :size="46" class="sign" /><BowlReader /></div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { benchesText, TEXTURE_WORDS } from '@amber-ladle/words';
 import { readFormula } from '@amber-ladle/core/exchange';
 import { writtenBowl } from '@amber-ladle/core/house';
 import { BLANK_MASK } from '@amber-ladle/core/mask';
@@ -32,7 +33,7 @@ const read = computed(() => {
 const like = computed(() => {
   const amounts = read.value?.clear ?? [];
   if (amounts.length === 0) return undefined;
-  const asItIs = { ...BLANK_MASK, id: 'read', name: 'As written', version: 1 };
+  const asItIs = { ...BLANK_MASK, id: 'read', name: benchesText.asWritten, version: 1 };
   const wearer = { ageYears: head.value?.ageYears ?? 30, sensitiveSkin: head.value?.sensitiveSkin ?? false };
   return writtenBowl(household.house, amounts, asItIs, wearer);
 });
@@ -40,25 +41,25 @@ const like = computed(() => {
 
 <template>
   <section aria-labelledby="reader">
-    <h2 id="reader">What is this bowl like?</h2>
+    <h2 id="reader">{{ benchesText.whatIsThisBowl }}</h2>
     <v-textarea
       v-model="text"
-      label="The measures, one a line"
-      placeholder="2 yolks&#10;3 tbsp olive oil&#10;half a papaya"
+      :label="benchesText.theMeasuresOne"
+      :placeholder="benchesText.n2Yolks3Tbsp"
       persistent-placeholder
       rows="4"
       auto-grow
       maxlength="4000"
       class="text"
     />
-    <v-select v-model="headId" :items="people" label="For" class="for" />
+    <v-select v-model="headId" :items="people" :label="benchesText.forWord" class="for" />
     <p v-if="read?.fault" role="alert">{{ read.fault }}</p>
-    <p v-if="read && read.unclear.length > 0" class="quiet">Not read: {{ read.unclear.join(' · ') }}</p>
+    <p v-if="read && read.unclear.length > 0" class="quiet">{{ benchesText.notRead(read.unclear.join(' · ')) }}</p>
     <template v-if="like">
       <p class="big figures" data-test="like">
-        About {{ kitchenRound(like.millilitres) }} mL, {{ like.texture.texture }}.
+        {{ benchesText.aboutMl(kitchenRound(like.millilitres), TEXTURE_WORDS[like.texture.texture]) }}
       </p>
-      <p v-for="cap in like.over" :key="cap.id" class="over">Over a limit: {{ say(cap.what) }}.</p>
+      <p v-for="cap in like.over" :key="cap.id" class="over">{{ benchesText.overALimit(say(cap.what)) }}</p>
       <CautionPanel v-if="head" :mask="like.mask" :heads="[head]" place="choosing" />
     </template>
   </section>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { benchesText } from '@amber-ladle/words';
 import { amountsOf, gramsOf, type Pour } from '@amber-ladle/core/learn';
 import { ingredientById } from '@amber-ladle/core/ingredient';
 import { kitchenRound, spoonMillilitres, spoonName } from '@amber-ladle/core/measure';
@@ -42,8 +43,8 @@ const blank = (): Row => ({
 });
 const rows = ref<Row[]>([blank()]);
 const KINDS = [
-  { value: 'weighed', title: 'weighed before and after' },
-  { value: 'spoons', title: 'beside a spoon' },
+  { value: 'weighed', title: benchesText.weighedBeforeAndAfter },
+  { value: 'spoons', title: benchesText.besideASpoon },
 ];
 function pourOf(row: Row): Pour | undefined {
   const { ingredientId } = row;
@@ -58,7 +59,7 @@ function wordsOf(row: Row): string {
   try {
     return `${kitchenRound(gramsOf(pour, household.catalogue))} g`;
   } catch {
-    return row.before === 0 && row.after === 0 ? '' : 'Before and after weigh the same.';
+    return row.before === 0 && row.after === 0 ? '' : benchesText.beforeAndAfterWeigh;
   }
 }
 const amounts = computed(() => {
@@ -81,42 +82,41 @@ function write(): void {
       )
       .join('\n'),
   );
-  if (back) notice.show('The text that was being read is put aside.', back);
+  if (back) notice.show(benchesText.theText, back);
   void router.push({ name: 'mask-paste' });
 }
 </script>
 
 <template>
   <section aria-labelledby="pours" data-test="pours">
-    <h2 id="pours">Poured by eye</h2>
+    <h2 id="pours">{{ benchesText.pouredByEye }}</h2>
     <p class="quiet">
-      Weigh the bottle (or the bowl) before and after each pour, or hold it beside a spoon; what comes out can be made
-      again.
+      {{ benchesText.weighTheBottle }}
     </p>
     <div v-for="row in rows" :key="row.key" class="line">
       <v-autocomplete
         v-model="row.ingredientId"
         :items="ingredients"
-        label="What"
+        :label="benchesText.what"
         class="what"
         hide-details
-        no-data-text="Nothing of that name."
+        :no-data-text="benchesText.nothingOfThatName"
       />
-      <v-select v-model="row.kind" :items="KINDS" label="How" class="how" hide-details />
+      <v-select v-model="row.kind" :items="KINDS" :label="benchesText.how" class="how" hide-details />
       <template v-if="row.kind === 'weighed'">
-        <NumberField v-model="row.before" label="Before" unit="g" :min="0" :max="5000" class="number" />
-        <NumberField v-model="row.after" label="After" unit="g" :min="0" :max="5000" class="number" />
+        <NumberField v-model="row.before" :label="benchesText.before" unit="g" :min="0" :max="5000" class="number" />
+        <NumberField v-model="row.after" :label="benchesText.after" unit="g" :min="0" :max="5000" class="number" />
       </template>
       <template v-else>
-        <NumberField v-model="row.spoons" label="About" unit="" :min="0.25" :max="40" class="number" />
-        <v-select v-model="row.spoonId" :items="spoons" label="of" class="spoon" hide-details />
+        <NumberField v-model="row.spoons" :label="benchesText.about" unit="" :min="0.25" :max="40" class="number" />
+        <v-select v-model="row.spoonId" :items="spoons" :label="benchesText.of" class="spoon" hide-details />
       </template>
       <span class="figures serif comes">{{ wordsOf(row) }}</span>
     </div>
     <p class="actions">
-      <v-btn variant="text" color="primary" @click="rows.push(blank())">One more</v-btn>
+      <v-btn variant="text" color="primary" @click="rows.push(blank())">{{ benchesText.oneMore }}</v-btn>
       <v-btn color="primary" :disabled="amounts.length === 0" @click="write">
-        Make it a mask<template v-if="total > 0">: {{ kitchenRound(total) }} g</template>
+        {{ benchesText.makeItAMask }}<template v-if="total > 0">: {{ kitchenRound(total) }} g</template>
       </v-btn>
     </p>
   </section>

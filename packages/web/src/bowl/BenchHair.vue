@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { PROFILE_LIMITS } from '@amber-ladle/core/hair';
 import { kitchenRound } from '@amber-ladle/core/measure';
-import { stepLength, writeLength } from '@amber-ladle/words';
+import { bowlText, stepLength, writeLength } from '@amber-ladle/words';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { HeadDrawing, isGuest, ProfileFields } from '../head';
@@ -31,8 +31,8 @@ const shorter = (): void => {
   goBy(-1);
 };
 useKeys([
-  { keys: ['+', '='], repeats: true, does: 'a little longer', run: longer },
-  { keys: ['-', '−'], repeats: true, does: 'a little shorter', run: shorter },
+  { keys: ['+', '='], repeats: true, does: bowlText.aLittleLonger, run: longer },
+  { keys: ['-', '−'], repeats: true, does: bowlText.aLittleShorter, run: shorter },
 ]);
 
 async function saveToHead(): Promise<void> {
@@ -41,7 +41,7 @@ async function saveToHead(): Promise<void> {
   try {
     await household.saveHead({ name, note, ageYears, sensitiveSkin, profile: profile.value }, head.value);
     measureOnBench(null);
-    notice.show(`${name}’s measurements are saved.`);
+    notice.show(bowlText.measurementsAreSaved(name));
   } catch (error) {
     notice.fail(error);
   }
@@ -49,8 +49,8 @@ async function saveToHead(): Promise<void> {
 </script>
 
 <template>
-  <section v-if="profile" aria-label="Hair" :class="{ guest: isGuest(head) }">
-    <HintLine v-if="isFirst" id="length">Pull the ring down to where a stretched strand ends.</HintLine>
+  <section v-if="profile" :aria-label="bowlText.hair" :class="{ guest: isGuest(head) }">
+    <HintLine v-if="isFirst" id="length">{{ bowlText.pullTheRingDown }}</HintLine>
     <p v-if="bowl" class="comes-to" aria-hidden="true">
       <span class="serif figures">{{ kitchenRound(bowl.madeMillilitres) }} mL</span>
       <span class="quiet">{{ cups }}, {{ writeLength(profile.stretchedLengthCentimetres, household.where) }}</span>
@@ -58,8 +58,8 @@ async function saveToHead(): Promise<void> {
     <HeadDrawing :profile="profile" :look="head.look" :age-years="head.ageYears" @length="setLength" />
     <ProfileFields v-model="profile" />
     <p v-if="isChanged && !isGuest(head)" class="changed">
-      <v-btn variant="tonal" color="primary" @click="saveToHead">Save to {{ head.name }}</v-btn>
-      <v-btn variant="text" @click="profile = undefined">Put back</v-btn>
+      <v-btn variant="tonal" color="primary" @click="saveToHead">{{ bowlText.saveTo(head.name) }}</v-btn>
+      <v-btn variant="text" @click="profile = undefined">{{ bowlText.putBack }}</v-btn>
     </p>
   </section>
 </template>

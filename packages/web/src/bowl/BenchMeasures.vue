@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { bowlText } from '@amber-ladle/words';
 import type { SizedLine } from '@amber-ladle/core/batch';
 import { hasPot, ingredientById } from '@amber-ladle/core/ingredient';
 import { kitchenRound } from '@amber-ladle/core/measure';
@@ -28,7 +29,7 @@ const shelf = useShelf();
 const { names, dayOffset, days, bench, apart, drawPlan, keeping, isFirst, isTime } = useLaidBench();
 const { profile, choices, mask, bowl, isFitting, failure } = bench;
 const { isDrawing, isNaming, isSavingName, isKeeping, openStops, wearers, onDecided, keepOrAsk, keep, name } = keeping;
-useKeys([{ keys: ['k'], does: 'keep this bowl', run: keepOrAsk }]);
+useKeys([{ keys: ['k'], does: bowlText.keepThisBowlKey, run: keepOrAsk }]);
 
 const nameOf = (id: string): string => ingredientById(household.catalogue, id).name.toLowerCase();
 /** The book's own ingredient that one on the bench stands in for. */
@@ -49,19 +50,21 @@ const remarks = useRemarks(bench);
 </script>
 
 <template>
-  <section v-if="mask" aria-label="Measures for this bowl">
+  <section v-if="mask" :aria-label="bowlText.measuresForThisBowl">
     <div class="heading">
       <MaskPicture :parts="mask.parts" :catalogue="household.catalogue" :size="84" class="dish" />
       <div>
         <h2>{{ mask.name }}</h2>
         <p class="figures quiet sum">
-          {{ bowl ? `${kitchenRound(bowl.madeMillilitres)} mL for ${names}` : '' }}
+          {{ bowl ? bowlText.mlFor(kitchenRound(bowl.madeMillilitres), names) : '' }}
         </p>
       </div>
-      <RouterLink class="quiet-link" :to="{ name: 'mask', params: { id: mask.id } }">how it is made</RouterLink>
+      <RouterLink class="quiet-link" :to="{ name: 'mask', params: { id: mask.id } }">{{
+        bowlText.howItIsMade
+      }}</RouterLink>
     </div>
     <div class="when">
-      <v-select v-model="dayOffset" :items="days" label="Day" density="compact" class="day" />
+      <v-select v-model="dayOffset" :items="days" :label="bowlText.day" density="compact" class="day" />
       <v-btn
         v-if="bowl"
         color="primary"
@@ -71,11 +74,11 @@ const remarks = useRemarks(bench);
         :disabled="openStops === undefined"
         @click="keepOrAsk"
       >
-        {{ dayOffset > 0 ? 'Plan it' : apart.length > 0 ? 'Keep these bowls' : 'Keep this bowl' }}
+        {{ dayOffset > 0 ? bowlText.planIt : apart.length > 0 ? bowlText.keepTheseBowls : bowlText.keepThisBowl }}
       </v-btn>
     </div>
     <HintLine v-if="isFirst" id="keep">
-      Kept, the bowl is put in the record with its steps and its clocks; then it is asked whose head it is.
+      {{ bowlText.keptTheBowl }}
     </HintLine>
     <p v-if="failure" role="alert" class="alert">{{ failure }}</p>
     <MeasuresCard
@@ -108,7 +111,7 @@ const remarks = useRemarks(bench);
             class="tool"
             @click="bench.weigh(line.ingredientId, lyingGrams(line) ?? 0)"
           >
-            as they lie there, {{ lyingGrams(line) }} g each
+            {{ bowlText.asTheyLieThere(lyingGrams(line) ?? 0) }}
           </button>
         </p>
       </template>
@@ -132,9 +135,9 @@ const remarks = useRemarks(bench);
         />
       </template>
     </MeasuresCard>
-    <section v-for="own in apart" :key="own.person.id" class="own" :aria-label="`Bowl for ${own.person.name}`">
+    <section v-for="own in apart" :key="own.person.id" class="own" :aria-label="bowlText.bowlFor(own.person.name)">
       <h3>
-        For {{ own.person.name }}
+        {{ bowlText.forPerson(own.person.name) }}
         <span class="figures quiet sum">{{ kitchenRound(own.bowl.madeMillilitres) }} mL</span>
       </h3>
       <MeasuresCard
@@ -167,8 +170,8 @@ const remarks = useRemarks(bench);
     <DrawDialog
       v-model="isDrawing"
       :draw-plan="drawPlan"
-      :note="`${mask.name} for ${names}`"
-      confirm="Take these and keep"
+      :note="bowlText.forMaskNames(mask.name, names)"
+      :confirm="bowlText.takeTheseAndKeep"
       @take="keep"
     />
   </section>

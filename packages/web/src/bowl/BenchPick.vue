@@ -10,12 +10,14 @@ import HintLine from '../kit/HintLine.vue';
 import { MaskPicture } from '../kit/ink';
 import TogglePill from '../kit/TogglePill.vue';
 import {
+  bowlText,
   consequenceWords,
   COVERAGE_WORDS,
   lighterWords,
   SLOT_WORDS,
   WISH_WORDS,
   writeMinutes,
+  TEXTURE_WORDS,
 } from '@amber-ladle/words';
 import SharePanel from './SharePanel.vue';
 import { useLaidBench } from './atBench';
@@ -32,21 +34,25 @@ const wears = computed(() =>
   bench.wears.value.map(({ aimMinutes, isChosen }) => ({
     value: aimMinutes,
     isChosen,
-    title: aimMinutes > OVERNIGHT_MINUTES ? 'overnight' : `for ${writeMinutes(aimMinutes)}`,
+    title: aimMinutes > OVERNIGHT_MINUTES ? 'overnight' : bowlText.wornFor(writeMinutes(aimMinutes)),
   })),
 );
 const maskItems = computed(() =>
-  household.masks.map((m) => ({ value: m.id, title: m.name, subtitle: `${m.texture}, ${SLOT_WORDS[m.slot]}` })),
+  household.masks.map((m) => ({
+    value: m.id,
+    title: m.name,
+    subtitle: `${TEXTURE_WORDS[m.texture]}, ${SLOT_WORDS[m.slot]}`,
+  })),
 );
 </script>
 
 <template>
-  <section v-if="mask" aria-label="Head and mask">
+  <section v-if="mask" :aria-label="bowlText.headAndMask">
     <HintLine v-if="isFirst" id="mask">
-      Any mask of the book, or
-      <RouterLink class="quiet-link" :to="{ name: 'mask-paste' }">paste the one you always make</RouterLink>.
+      {{ bowlText.anyMask }}
+      <RouterLink class="quiet-link" :to="{ name: 'mask-paste' }">{{ bowlText.pasteTheOneYou }}</RouterLink>.
     </HintLine>
-    <div v-if="household.heads.length > 0" class="who" role="group" aria-label="Head">
+    <div v-if="household.heads.length > 0" class="who" role="group" :aria-label="bowlText.head">
       <ChoicePills
         v-slot="{ one }"
         :of="household.heads"
@@ -67,11 +73,11 @@ const maskItems = computed(() =>
     <v-autocomplete
       :model-value="book?.id"
       :items="maskItems"
-      label="Mask"
+      :label="bowlText.mask"
       class="mask-pick"
-      :hint="`${mask.texture}, ${COVERAGE_WORDS[mask.coverage]}, ${SLOT_WORDS[mask.slot]}`"
+      :hint="`${TEXTURE_WORDS[mask.texture]}, ${COVERAGE_WORDS[mask.coverage]}, ${SLOT_WORDS[mask.slot]}`"
       persistent-hint
-      no-data-text="No mask of that name."
+      :no-data-text="bowlText.noMask"
       @update:model-value="(id: string | null | undefined) => id && (maskId = id)"
     >
       <template #item="{ props: item, item: entry }">
@@ -89,17 +95,24 @@ const maskItems = computed(() =>
     </v-autocomplete>
     <ChoiceRow
       v-if="wears.length > 0"
-      label="Worn"
+      :label="bowlText.worn"
       data-test="wears"
       :options="wears"
       :model-value="wears.find(({ isChosen }) => isChosen)?.value"
       @update:model-value="bench.change({ wearAimMinutes: $event })"
     />
-    <div v-if="wishes.length > 0 || isMissing || lighter || asWritten" class="wishes" role="group" aria-label="Swaps">
-      <button v-if="isMissing" type="button" class="pill" @click="bench.swaps.fromHand">with what is here</button>
-      <TogglePill v-if="asWritten" data-test="as-written" :is-on="asWritten.isKept" @toggle="bench.toggleWritten()"
-        >as I write it: {{ kitchenRound(asWritten.millilitres) }} mL</TogglePill
-      >
+    <div
+      v-if="wishes.length > 0 || isMissing || lighter || asWritten"
+      class="wishes"
+      role="group"
+      :aria-label="bowlText.swaps"
+    >
+      <button v-if="isMissing" type="button" class="pill" @click="bench.swaps.fromHand">
+        {{ bowlText.withWhatIsHere }}
+      </button>
+      <TogglePill v-if="asWritten" data-test="as-written" :is-on="asWritten.isKept" @toggle="bench.toggleWritten()">{{
+        bowlText.asIWrite(kitchenRound(asWritten.millilitres))
+      }}</TogglePill>
       <TogglePill v-if="lighter" data-test="lighter" :is-on="lighter.isMade" @toggle="bench.swaps.toggleLighter()">{{
         lighterWords(lighter)
       }}</TogglePill>
@@ -113,8 +126,10 @@ const maskItems = computed(() =>
     <div v-if="consequences" class="swapped" aria-live="polite" data-test="swapped">
       <ul class="plain-list">
         <li v-for="one in swapsMade" :key="one.ingredientId">
-          <b>{{ one.standIn }}</b> for {{ one.name }}
-          <button type="button" class="tool" @click="bench.swaps.swap(one.ingredientId, undefined)">take back</button>
+          <b>{{ one.standIn }}</b> {{ bowlText.forName(one.name) }}
+          <button type="button" class="tool" @click="bench.swaps.swap(one.ingredientId, undefined)">
+            {{ bowlText.takeBack }}
+          </button>
         </li>
       </ul>
       <p class="quiet">{{ consequenceWords(consequences).join(' ') }}</p>

@@ -2,7 +2,7 @@
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed } from 'vue';
 import { useHousehold } from '../data/household';
-import { enoughWords, whySteps } from '@amber-ladle/words';
+import { bowlText, capital, enoughWords, whySteps } from '@amber-ladle/words';
 import SpareSlider from './SpareSlider.vue';
 import VesselDrawing from './VesselDrawing.vue';
 import WhyDialog from './WhyDialog.vue';
@@ -23,7 +23,7 @@ const { shortfall, isPending } = useShortfall(
 </script>
 
 <template>
-  <section v-if="need" aria-label="Vessel">
+  <section v-if="need" :aria-label="bowlText.vessel">
     <p class="made">
       <span class="serif big figures" aria-live="polite" data-test="made"
         >{{ bowl ? kitchenRound(bowl.madeMillilitres) : '…' }} mL</span
@@ -38,10 +38,9 @@ const { shortfall, isPending } = useShortfall(
       :high-millilitres="need.highMillilitres"
     />
     <p class="needline">
-      {{ names[0]?.toUpperCase() }}{{ names.slice(1) }} usually
-      {{ others.sharing.value.length > 0 ? 'take' : 'takes' }}
-      <b class="figures" data-test="usual">{{ kitchenRound(need.usualMillilitres) }} mL</b>; to be enough
-      {{ enoughWords(1 - choices.enoughChance) }} it needs
+      {{ bowlText.usuallyTake(capital(names), 1 + others.sharing.value.length) }}
+      <b class="figures" data-test="usual">{{ kitchenRound(need.usualMillilitres) }} mL</b
+      >{{ bowlText.toBeEnough(enoughWords(1 - choices.enoughChance)) }}
       <b class="figures" data-test="need">{{ kitchenRound(need.millilitres) }} mL</b>.
       <WhyDialog v-if="bowl" :steps="whySteps(bowl, household.where)" :millilitres="need.millilitres" />
     </p>

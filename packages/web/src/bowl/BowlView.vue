@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { bowlText } from '@amber-ladle/words';
 import { nextTick, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { isGuest } from '../head';
@@ -34,7 +35,7 @@ watch(
 
 <template>
   <div v-if="profile && book && mask && need" class="bench" :class="{ guest: isGuest(head) }">
-    <h1 class="sr-only">Bowl: {{ mask.name }} for {{ names }}</h1>
+    <h1 class="sr-only">{{ bowlText.bowlForHeading(mask.name, names) }}</h1>
     <BenchPick class="pick" />
     <BenchHair v-if="isTime || isGuest(head)" class="hair" />
     <BenchVessel v-if="isTime" class="middle" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { bowlText } from '@amber-ladle/words';
 import type { StockChange } from '@amber-ladle/contract';
 import { ingredientById } from '@amber-ladle/core/ingredient';
 import { computed, useTemplateRef, watch } from 'vue';
@@ -42,7 +43,7 @@ function none(): void {
 </script>
 
 <template>
-  <SheetDialog v-model="isOpen" title="Take from the shelf" @opened="primary?.$el.focus()">
+  <SheetDialog v-model="isOpen" :title="bowlText.takeFromTheShelf" @opened="primary?.$el.focus()">
     <ul class="plain-list" data-test="takes">
       <li v-for="row in rows" :key="row.line.ingredientId">
         <IngredientById :id="row.line.ingredientId" />
@@ -53,18 +54,18 @@ function none(): void {
           type="button"
           class="pill figures"
           aria-pressed="true"
-          title="take it from elsewhere"
+          :title="bowlText.takeItFromElsewhere"
           @click="drawPlan.cross(one.take.lotId)"
         >
           {{ one.words }}
         </button>
-        <span v-if="row.line.shortGrams > 0" class="quiet figures"
-          >{{ Math.round(row.line.shortGrams) }} g are not on the shelf</span
-        >
+        <span v-if="row.line.shortGrams > 0" class="quiet figures">{{
+          bowlText.gAre(Math.round(row.line.shortGrams))
+        }}</span>
       </li>
     </ul>
     <p v-if="drawPlan.crossedLots.value.length > 0" class="quiet crossed">
-      Not from:
+      {{ bowlText.notFrom }}
       <button
         v-for="one in drawPlan.crossedLots.value"
         :key="one.lot.id"
@@ -78,8 +79,8 @@ function none(): void {
     </p>
     <p class="actions">
       <v-btn ref="primary" color="primary" @click="take">{{ confirm }}</v-btn>
-      <v-btn variant="text" color="primary" @click="none">Keep without taking</v-btn>
-      <v-btn variant="text" @click="isOpen = false">Cancel</v-btn>
+      <v-btn variant="text" color="primary" @click="none">{{ bowlText.keepWithoutTaking }}</v-btn>
+      <v-btn variant="text" @click="isOpen = false">{{ bowlText.cancel }}</v-btn>
     </p>
   </SheetDialog>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { bowlText } from '@amber-ladle/words';
 import { computed } from 'vue';
 
 /** How far an amount lies from the formula: a dot on a short line whose ends are the tolerance. */
@@ -8,7 +9,7 @@ const x = computed(() => 50 + 42 * Math.max(-1.15, Math.min(1.15, drift / tolera
 const isOut = computed(() => Math.abs(drift) > tolerance + 1e-9);
 const words = computed(() => {
   const percent = Math.round(drift * 100);
-  if (percent === 0) return 'as the formula';
+  if (percent === 0) return bowlText.asTheFormula;
   return `${percent > 0 ? '+' : '−'}${Math.abs(percent)} %`;
 });
 </script>

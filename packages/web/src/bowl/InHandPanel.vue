@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { bowlText } from '@amber-ladle/words';
 import { ingredientById } from '@amber-ladle/core/ingredient';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import type { Mask } from '@amber-ladle/core/mask';
@@ -24,8 +25,8 @@ function toBench(): void {
 }
 function chanceWords(chance: number): string {
   if (chance > 0.97) return 'plenty';
-  if (chance < 0.03) return 'far too little';
-  return `enough ${Math.round(chance * 100)} times in 100`;
+  if (chance < 0.03) return bowlText.farTooLittle;
+  return bowlText.enoughTimesIn100(Math.round(chance * 100));
 }
 </script>
 
@@ -40,7 +41,7 @@ function chanceWords(chance: number): string {
         :suffix="field.unit"
         :error-messages="faults[field.ingredient.id] ?? null"
         inputmode="text"
-        placeholder="plenty"
+        :placeholder="bowlText.plenty"
         persistent-placeholder
         autocomplete="off"
         class="figures"
@@ -48,18 +49,19 @@ function chanceWords(chance: number): string {
     </div>
     <div aria-live="polite">
       <p v-if="failure" class="alert">{{ failure }}</p>
-      <p v-if="!bowl" class="quiet">Fill in what you have of one or more; the rest counts as plenty.</p>
+      <p v-if="!bowl" class="quiet">{{ bowlText.fillInWhatYou }}</p>
       <template v-else>
         <p class="makes">
-          Makes <b class="serif figures" data-test="in-hand">{{ kitchenRound(bowl.madeMillilitres) }} mL</b>;
-          {{ nameOf(bowl.limitedBy) }} decides.
+          {{ bowlText.makes }}
+          <b class="serif figures" data-test="in-hand">{{ kitchenRound(bowl.madeMillilitres) }} mL</b
+          >{{ bowlText.decides(nameOf(bowl.limitedBy)) }}
         </p>
         <ul class="plain-list">
           <li v-for="head in serves" :key="head.id">
             <b>{{ head.name }}</b> {{ chanceWords(head.chance) }}
           </li>
         </ul>
-        <v-btn variant="tonal" color="primary" class="keep" @click="toBench">Make it just so</v-btn>
+        <v-btn variant="tonal" color="primary" class="keep" @click="toBench">{{ bowlText.makeItJustSo }}</v-btn>
         <MeasuresCard :bowl="bowl" :catalogue="household.catalogue" :spoons="household.spoons" />
       </template>
     </div>

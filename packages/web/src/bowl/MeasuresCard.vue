@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import ChoicePills from '../kit/ChoicePills.vue';
 import { neighbouringGrams, type FittedAmounts, type SizedLine } from '@amber-ladle/core/batch';
-import { type Makings, makingWords, writeLine, writeSize } from '@amber-ladle/words';
+import { bowlText, type Makings, makingWords, writeLine, writeSize } from '@amber-ladle/words';
 import { ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
 import { schoolOf } from '@amber-ladle/core/judge';
 import type { Spoon } from '@amber-ladle/core/measure';
@@ -103,7 +103,7 @@ function onWeigh(ingredientId: string, event: Event): void {
   const grams = readQuantity(input.value, 'g');
   if (grams >= 1 && grams <= 3000) emit('weigh', ingredientId, grams);
   else {
-    if (input.value.trim() !== '') notice.show(`“${input.value}” is no weight of a piece: 1 to 3000 g.`);
+    if (input.value.trim() !== '') notice.show(bowlText.isNoWeight(input.value));
     input.value = String(pieceGrams[ingredientId] ?? '');
   }
 }
@@ -113,7 +113,7 @@ function toggleLock({ line }: Row): void {
 </script>
 
 <template>
-  <ul class="plain-list card" aria-label="Measures">
+  <ul class="plain-list card" :aria-label="bowlText.measures">
     <li v-for="row in rows" :key="row.line.ingredientId" class="row">
       <div class="seen">
         <AmountPicture :ingredient="row.thing" :line="row.line" :spoons="spoons" />
@@ -141,21 +141,21 @@ function toggleLock({ line }: Row): void {
           />
         </span>
       </div>
-      <div v-if="editable && row.line.isLocked" class="means" role="group" :aria-label="`Fixed ${row.ingredient}`">
+      <div v-if="editable && row.line.isLocked" class="means" role="group" :aria-label="bowlText.fixed(row.ingredient)">
         <ChoicePills
           :of="[false, true]"
-          :says="(isAll) => (isAll ? 'it is all I have' : 'exactly this, fill up the rest')"
+          :says="(isAll) => (isAll ? bowlText.itIsAllI : bowlText.exactlyThisFillUp)"
           :is-chosen="(isAll) => isAll === (aroundId === row.line.ingredientId)"
           @choose="(isAll) => emit('lock', row.line.ingredientId, row.line.grams, isAll)"
         />
       </div>
       <p v-if="row.line.heldBy" class="held figures" data-test="held">
-        the limit for this head: {{ say(row.line.heldBy) }}
+        {{ bowlText.theLimit(say(row.line.heldBy)) }}
       </p>
       <slot name="source" v-bind="{ line: row.line }" />
       <p v-if="row.making" class="making figures">{{ row.making }}</p>
       <div v-if="editable && row.sizes.length > 1" class="lower">
-        <span class="sizes" role="group" :aria-label="`Size of ${row.ingredient}`">
+        <span class="sizes" role="group" :aria-label="bowlText.sizeOf(row.ingredient)">
           <ChoicePills
             :of="row.sizes"
             :title-of="(size) => size.words"
@@ -164,16 +164,16 @@ function toggleLock({ line }: Row): void {
             @choose="(size) => emit('piece', row.line.ingredientId, size.id)"
           />
           <label class="weigh quiet">
-            or
+            {{ bowlText.or }}
             <input
               type="text"
               inputmode="decimal"
               class="figures"
               :value="row.weighed"
-              :aria-label="`Usable grams of one ${row.ingredient}, weighed`"
+              :aria-label="bowlText.usableGramsOfOne(row.ingredient)"
               @change="onWeigh(row.line.ingredientId, $event)"
             />
-            g each
+            {{ bowlText.gEach }}
           </label>
         </span>
       </div>

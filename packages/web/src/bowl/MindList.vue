@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { bowlText, TEXTURE_WORDS } from '@amber-ladle/words';
 import type { SizedBowl, Slip } from '@amber-ladle/core/batch';
 import { ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
 import { foamOf, handlingNotes, type Mask } from '@amber-ladle/core/mask';
@@ -30,23 +31,22 @@ const { current } = useNewest(useRested(toRef(props, 'bowl'), 300).rested, (bowl
   sizing().slips(plain(bowl), plain(props.mask)),
 );
 function slipWords({ ingredientId, grams, breaks, changesTexture, texture }: Slip): string {
-  const what = `${kitchenRound(grams)} g too much ${names([ingredientId])}`;
-  if (breaks.length > 0) return `${what} breaks a limit: ${breaks.map(say).join('; ')}.`;
-  return changesTexture ? `${what} makes it ${texture}.` : '';
+  const what = bowlText.gTooMuch(kitchenRound(grams), names([ingredientId]));
+  if (breaks.length > 0) return bowlText.breaksALimit(what, breaks.map(say).join('; '));
+  return changesTexture ? bowlText.makesIt(what, TEXTURE_WORDS[texture]) : '';
 }
 const careful = computed(() => (current.value ?? []).map(slipWords).filter((words) => words !== ''));
 </script>
 
 <template>
   <details class="mind">
-    <summary>Mind while making ({{ notes.length + careful.length + (foam ? 1 : 0) }})</summary>
+    <summary>{{ bowlText.mindWhileMaking(notes.length + careful.length + (foam ? 1 : 0)) }}</summary>
     <ul>
       <li v-for="note in notes" :key="note.id">
         <b>{{ note.who }}</b> {{ note.words }}
       </li>
       <li v-if="foam" class="figures">
-        Whisk in a bowl for {{ kitchenRound(foam.whiskedMillilitres) }} mL; folded in it stands at
-        {{ kitchenRound(foam.standingMillilitres) }} mL and settles.
+        {{ bowlText.whiskInABowl(kitchenRound(foam.whiskedMillilitres), kitchenRound(foam.standingMillilitres)) }}
       </li>
       <li v-for="words in careful" :key="words" class="figures">{{ words }}</li>
     </ul>

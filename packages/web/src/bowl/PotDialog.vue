@@ -8,7 +8,7 @@ import { madeFromRaw, potFaults, potsOf } from '@amber-ladle/core/recipe';
 import { kitchenRound, type Spoon } from '@amber-ladle/core/measure';
 import { computed, ref } from 'vue';
 import { useWords } from '../data/useWords';
-import { makingWords, type AmountToMake, type Makings } from '@amber-ladle/words';
+import { bowlText, makingWords, type AmountToMake, type Makings } from '@amber-ladle/words';
 import { readQuantity } from '@amber-ladle/core/measure';
 
 /** The pot behind a made ingredient: the ways of the schools, and what a cooked amount comes to. */
@@ -37,14 +37,14 @@ const { say, spell } = useWords();
 const faults = computed(() => (pot.value ? potFaults(pot.value).map(say) : []));
 
 const WATERS = [
-  { volumes: undefined, title: 'as much as it takes' },
-  { volumes: 3.75, title: '3¾ volumes' },
-  { volumes: 5, title: '5 volumes' },
+  { volumes: undefined, title: bowlText.asMuch },
+  { volumes: 3.75, title: bowlText.threeAndThreeQuarterVolumes },
+  { volumes: 5, title: bowlText.fiveVolumes },
 ] as const;
 const LIDS = [
   { lid: 'open', title: 'open' },
-  { lid: 'ajar', title: 'lid ajar' },
-  { lid: 'on', title: 'lid on' },
+  { lid: 'ajar', title: bowlText.lidAjar },
+  { lid: 'on', title: bowlText.lidOn },
 ] as const;
 
 /** Undefined fields are left out: the server takes only what was chosen. */
@@ -63,17 +63,19 @@ const fromCooked = computed(() => {
 </script>
 
 <template>
-  <SheetDialog v-if="recipe" :title="`The pot: ${name}`">
+  <SheetDialog v-if="recipe" :title="bowlText.thePot(name)">
     <template #activator="{ props: activator }">
-      <button v-bind="activator" type="button" class="tool" :aria-label="`The pot of ${name}`">the pot</button>
+      <button v-bind="activator" type="button" class="tool" :aria-label="bowlText.thePotOf(name)">
+        {{ bowlText.thePotButton }}
+      </button>
     </template>
     <template #default="{ close }">
       <p class="figures words" data-test="pot">{{ words }}</p>
       <p v-for="fault in faults" :key="fault" class="fault" role="alert" data-test="pot-fault">{{ fault }}</p>
       <p class="quiet">{{ spell(row.advice) }}</p>
       <template v-if="recipe.pot.minutes > 0">
-        <div class="line" role="group" aria-label="Water">
-          <span class="quiet">Water</span>
+        <div class="line" role="group" :aria-label="bowlText.water">
+          <span class="quiet">{{ bowlText.water }}</span>
           <ChoicePills
             :of="WATERS"
             :says="(water) => water.title"
@@ -81,8 +83,8 @@ const fromCooked = computed(() => {
             @choose="(water) => choose({ volumes: water.volumes })"
           />
         </div>
-        <div class="line" role="group" aria-label="Lid">
-          <span class="quiet">Lid</span>
+        <div class="line" role="group" :aria-label="bowlText.lid">
+          <span class="quiet">{{ bowlText.lid }}</span>
           <ChoicePills
             :of="LIDS"
             :says="(one) => one.title"
@@ -90,37 +92,38 @@ const fromCooked = computed(() => {
             @choose="(one) => choose({ lid: one.lid })"
           />
         </div>
-        <div class="line" role="group" aria-label="Ways">
-          <span class="quiet">Way</span>
-          <TogglePill :is-on="making.soaked === true" @toggle="choose({ soaked: making.soaked ? undefined : true })"
-            >soaked an hour</TogglePill
-          >
+        <div class="line" role="group" :aria-label="bowlText.ways">
+          <span class="quiet">{{ bowlText.way }}</span>
+          <TogglePill :is-on="making.soaked === true" @toggle="choose({ soaked: making.soaked ? undefined : true })">{{
+            bowlText.soakedAnHour
+          }}</TogglePill>
           <TogglePill
             v-if="recipe.yield.kind === 'solids'"
             :is-on="making.byHand === true"
             @toggle="choose({ byHand: making.byHand ? undefined : true })"
-            >mashed by hand</TogglePill
+            >{{ bowlText.mashedByHand }}</TogglePill
           >
         </div>
       </template>
       <div class="reverse">
         <v-text-field
           v-model="cooked"
-          :label="`Cooked already: ${recipe.raw.name}`"
+          :label="bowlText.cookedAlready(recipe.raw.name)"
           suffix="g"
           inputmode="decimal"
           class="figures"
           autocomplete="off"
         />
         <p v-if="fromCooked" aria-live="polite" class="figures">
-          That makes <b data-test="cooked-makes">{{ kitchenRound(fromCooked.madeGrams) }} g</b> {{ name }}.
+          {{ bowlText.thatMakes }} <b data-test="cooked-makes">{{ kitchenRound(fromCooked.madeGrams) }} g</b>
+          {{ name }}.
           <v-btn variant="tonal" color="primary" @click="(emit('lock', fromCooked.madeGrams), close())">
-            Use all of it
+            {{ bowlText.useAllOfIt }}
           </v-btn>
         </p>
-        <p v-else class="quiet">Say how much went in the pot, and read what it makes.</p>
+        <p v-else class="quiet">{{ bowlText.sayHowMuchWent }}</p>
       </div>
-      <v-btn color="primary" @click="close">Close</v-btn>
+      <v-btn color="primary" @click="close">{{ bowlText.close }}</v-btn>
     </template>
   </SheetDialog>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { bowlText } from '@amber-ladle/words';
 import TogglePill from '../kit/TogglePill.vue';
 import ChoicePills from '../kit/ChoicePills.vue';
 import type { Head } from '@amber-ladle/contract';
@@ -22,18 +23,18 @@ const words = computed(() => {
   const [together, apart] = [kitchenRound(togetherMillilitres), kitchenRound(apartMillilitres)];
   const saved = Math.max(0, apart - together);
   const cut = apartCut - togetherCut;
-  const pieces = cut > 0 ? ` and leaves ${cut} cut ${cut === 1 ? 'piece' : 'pieces'} fewer` : '';
+  const pieces = cut > 0 ? bowlText.andLeavesCutFewer(cut) : '';
   return (
-    `One bowl: ${together} mL. A bowl each: ${apart} mL. ` +
-    (saved > 0 ? `One saves ${saved} mL${pieces}.` : 'There is nothing between them.')
+    bowlText.oneBowlMl(together, apart) +
+    (saved > 0 ? bowlText.oneSavesMl(saved, pieces) : bowlText.thereIsNothingBetween)
   );
 });
 </script>
 
 <template>
   <div v-if="candidates.length > 0" class="share">
-    <div class="line" role="group" aria-label="Also for">
-      <span class="quiet">also for</span>
+    <div class="line" role="group" :aria-label="bowlText.alsoFor">
+      <span class="quiet">{{ bowlText.alsoForBeside }}</span>
       <ChoicePills
         :of="candidates"
         :says="(person) => person.name"
@@ -42,11 +43,11 @@ const words = computed(() => {
       />
     </div>
     <template v-if="chosenIds.length > 0">
-      <div class="line" role="group" aria-label="One bowl or a bowl each">
-        <TogglePill :is-on="!isApart" @toggle="isApart = false">one bowl</TogglePill>
-        <TogglePill :is-on="isApart" @toggle="isApart = true">a bowl each</TogglePill>
+      <div class="line" role="group" :aria-label="bowlText.oneBowl">
+        <TogglePill :is-on="!isApart" @toggle="isApart = false">{{ bowlText.aBowlForAll }}</TogglePill>
+        <TogglePill :is-on="isApart" @toggle="isApart = true">{{ bowlText.aBowlEach }}</TogglePill>
       </div>
-      <p class="figures words" aria-live="polite" data-test="share">{{ words || 'comparing…' }}</p>
+      <p class="figures words" aria-live="polite" data-test="share">{{ words || bowlText.comparing }}</p>
     </template>
   </div>
 </template>

@@ -2,7 +2,7 @@
 import type { Shortfall } from '@amber-ladle/core/batch';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed } from 'vue';
-import { writeNumber } from '@amber-ladle/words';
+import { bowlText, writeNumber } from '@amber-ladle/words';
 
 /** The chance of coming up short against what is made, from simulated bowls; a mark where this bowl stands. */
 const { shortfall, madeMillilitres, locale } = defineProps<{
@@ -37,8 +37,8 @@ const ticks = computed(() => {
 });
 const summary = computed(
   () =>
-    `Of ${writeNumber(shortfall.samples, { locale })} simulated bowls of ${kitchenRound(madeMillilitres)} mL, ` +
-    `${Math.round(shortfall.chanceShort * 100)} in 100 come up short.`,
+    bowlText.ofSimulatedBowls(writeNumber(shortfall.samples, { locale }), kitchenRound(madeMillilitres)) +
+    bowlText.in100ComeUp(Math.round(shortfall.chanceShort * 100)),
 );
 </script>
 
@@ -51,7 +51,7 @@ const summary = computed(
     <g v-for="tick in ticks" :key="tick">
       <text :x="xOf(tick)" :y="BOTTOM + 16" text-anchor="middle">{{ tick }}</text>
     </g>
-    <text :x="RIGHT" :y="BOTTOM + 29" text-anchor="end">mL made</text>
+    <text :x="RIGHT" :y="BOTTOM + 29" text-anchor="end">{{ bowlText.mlMade }}</text>
     <polygon class="area" :points="area" />
     <polyline class="curve" :points="line.join(' ')" />
     <line class="here" :x1="xOf(madeMillilitres)" :x2="xOf(madeMillilitres)" :y1="TOP - 4" :y2="BOTTOM" />

@@ -4,7 +4,7 @@ import { kitchenRound } from '@amber-ladle/core/measure';
 import RangeSlider from '../kit/RangeSlider.vue';
 import SpareCurve from './SpareCurve.vue';
 import { useHousehold } from '../data/household';
-import { enoughWords, writeNumber } from '@amber-ladle/words';
+import { bowlText, enoughWords, writeNumber } from '@amber-ladle/words';
 
 const household = useHousehold();
 
@@ -25,17 +25,24 @@ const enoughChance = defineModel<number>({ required: true });
       :min="0.5"
       :max="0.97"
       :step="0.01"
-      label="Spare: from little left over to never short"
-      :spoken="bowl ? `enough ${enoughWords(bowl.chanceShort)}` : ''"
+      :label="bowlText.spareFromLittleLeft"
+      :spoken="bowl ? bowlText.enoughTimes(enoughWords(bowl.chanceShort)) : ''"
     />
-    <div class="ends quiet"><span>little left over</span><span>never short</span></div>
+    <div class="ends quiet">
+      <span>{{ bowlText.littleLeftOver }}</span><span>{{ bowlText.neverShort }}</span>
+    </div>
     <p v-if="bowl" class="figures chance" data-test="chance">
-      These {{ kitchenRound(bowl.madeMillilitres) }} mL are enough {{ enoughWords(bowl.chanceShort) }};
-      {{ kitchenRound(bowl.expectedLeftoverMillilitres) }} mL are left on average.
+      {{
+        bowlText.theseMlAreEnough(
+          kitchenRound(bowl.madeMillilitres),
+          enoughWords(bowl.chanceShort),
+          kitchenRound(bowl.expectedLeftoverMillilitres),
+        )
+      }}
     </p>
     <div class="curve" :class="{ pending: isPending }">
       <details v-if="shortfall && bowl">
-        <summary>The odds of every amount</summary>
+        <summary>{{ bowlText.theOddsOfEvery }}</summary>
         <SpareCurve
           :shortfall="shortfall"
           :made-millilitres="bowl.madeMillilitres"
@@ -43,10 +50,9 @@ const enoughChance = defineModel<number>({ required: true });
         />
       </details>
       <p class="quiet note" aria-live="polite">
-        <template v-if="isPending || !shortfall">simulating bowls…</template>
+        <template v-if="isPending || !shortfall">{{ bowlText.simulatingBowls }}</template>
         <template v-else>
-          {{ writeNumber(shortfall.samples, household.where) }} simulated bowls: heads differ, fruit weighs more or
-          less, spoons are heaped
+          {{ bowlText.simulatedBowlsHeadsDiffer(writeNumber(shortfall.samples, household.where)) }}
         </template>
       </p>
     </div>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import IngredientById from '../kit/IngredientById.vue';
 import type { Ingredient } from '@amber-ladle/core/ingredient';
-import { familyName } from '@amber-ladle/words';
+import { bowlText, familyName } from '@amber-ladle/words';
 
 /** What could stand in for one ingredient, opened where it stands. */
 const { name, offered, isThere } = defineProps<{
@@ -19,24 +19,26 @@ const emit = defineEmits<{ swap: [ingredientId: string | undefined] }>();
 <template>
   <v-menu>
     <template #activator="{ props: activator }">
-      <button v-bind="activator" type="button" class="tool" :aria-label="`Swap ${name}`">swap</button>
+      <button v-bind="activator" type="button" class="tool" :aria-label="bowlText.swap(name)">
+        {{ bowlText.swapButton }}
+      </button>
     </template>
     <!-- A region of its own: it hangs outside of the page. -->
-    <section :aria-label="`Instead of ${name}`">
+    <section :aria-label="bowlText.insteadOf(name)">
       <v-list class="offers">
-        <v-list-item v-if="original" :title="`Back to ${original}`" @click="emit('swap', undefined)" />
+        <v-list-item v-if="original" :title="bowlText.backTo(original)" @click="emit('swap', undefined)" />
         <v-list-item
           v-for="row in offered()"
           :key="row.id"
           :title="row.name"
           :subtitle="
-            isThere(row.id) ? `in the house · ${row.state}` : row.state || familyName(row.family).toLowerCase()
+            isThere(row.id) ? bowlText.inTheHouse(row.state) : row.state || familyName(row.family).toLowerCase()
           "
           @click="emit('swap', row.id)"
         >
           <template #prepend><IngredientById :id="row.id" class="picture" /></template>
         </v-list-item>
-        <v-list-item v-if="offered().length === 0" title="Nothing in the catalogue does its work." disabled />
+        <v-list-item v-if="offered().length === 0" :title="bowlText.nothingInTheCatalogue" disabled />
       </v-list>
     </section>
   </v-menu>

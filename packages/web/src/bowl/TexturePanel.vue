@@ -2,10 +2,10 @@
 import ChoicePills from '../kit/ChoicePills.vue';
 import type { FittedAmounts } from '@amber-ladle/core/batch';
 import { ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
-import { textureFixes } from '@amber-ladle/core/mask';
+import { textureFixes, SCALE_TEXTURES, type ScaleTexture } from '@amber-ladle/core/mask';
 import { computed, ref, watch } from 'vue';
 import TextureScale from './TextureScale.vue';
-import { fixWords, pullWords, TEXTURES, type ScaleTexture } from '@amber-ladle/words';
+import { bowlText, fixWords, pullWords, TEXTURE_WORDS } from '@amber-ladle/words';
 
 /** How thick the bowl comes out, what does that, and how to have it otherwise. */
 const {
@@ -43,7 +43,7 @@ const pulls = computed(() => {
       id: ingredientId,
       name: ingredientById(catalogue, ingredientId).name,
       width: (Math.abs(pull) / most) * LONGEST,
-      words: Math.abs(pull) < 0.05 ? 'hardly any' : pull > 0 ? 'thickens' : 'thins',
+      words: Math.abs(pull) < 0.05 ? bowlText.hardlyAny : pull > 0 ? bowlText.thickens : bowlText.thins,
       isThick: pull > 0,
     }));
 });
@@ -54,27 +54,26 @@ const pulls = computed(() => {
     <TextureScale :flow-log10="bowl.texture.flowLog10" />
     <p class="quiet">
       {{ pullWords(bowl, catalogue) }}.
-      <template v-if="bowl.texture.boundOilShare > 0.02"
-        >The egg binds the oil: beaten in by drops, it thickens.</template
-      >
-      <template v-if="Math.abs(offset) > 0.1"
-        >In this kitchen it comes out {{ offset > 0 ? 'thicker' : 'thinner' }} than reckoned.</template
-      >
+      <template v-if="bowl.texture.boundOilShare > 0.02">{{ bowlText.theEggBinds }}</template>
+      <template v-if="Math.abs(offset) > 0.1">{{
+        bowlText.inThisKitchen(offset > 0 ? bowlText.thicker : bowlText.thinner)
+      }}</template>
     </p>
-    <div class="wish" role="group" aria-label="Texture to have instead">
-      <span class="quiet">Rather</span>
+    <div class="wish" role="group" :aria-label="bowlText.textureToHaveInstead">
+      <span class="quiet">{{ bowlText.rather }}</span>
       <ChoicePills
-        :of="TEXTURES.filter((one) => one !== bowl.texture.texture && one !== 'stiff')"
+        :of="SCALE_TEXTURES.filter((one) => one !== bowl.texture.texture && one !== 'stiff')"
+        :says="(texture) => TEXTURE_WORDS[texture]"
         :is-chosen="(texture) => wanted === texture"
         @choose="(texture) => (wanted = wanted === texture ? undefined : texture)"
       />
     </div>
     <p v-if="wanted" aria-live="polite" data-test="texture-fix" class="figures">
-      <template v-if="fixes.length > 0">To have it {{ wanted }}: {{ fixes.join('; or ') }}.</template>
-      <template v-else>That far is another mask: no reasonable amount makes this one {{ wanted }}.</template>
+      <template v-if="fixes.length > 0">{{ bowlText.toHaveIt(TEXTURE_WORDS[wanted], fixes.join('; or ')) }}</template>
+      <template v-else>{{ bowlText.thatFarIsAnother(TEXTURE_WORDS[wanted]) }}</template>
     </p>
     <details>
-      <summary>What each ingredient does to it</summary>
+      <summary>{{ bowlText.whatEachIngredientDoes }}</summary>
       <ul class="plain-list pulls">
         <li v-for="pull in pulls" :key="pull.id">
           <span>{{ pull.name }}</span>
@@ -82,7 +81,7 @@ const pulls = computed(() => {
           <span class="quiet">{{ pull.words }}</span>
         </li>
       </ul>
-      <p class="quiet">An estimate to an order of magnitude: the fork has the last word.</p>
+      <p class="quiet">{{ bowlText.anEstimate }}</p>
     </details>
   </div>
 </template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { TEXTURE_SIGMA_LOG10, textureBounds, textureClass } from '@amber-ladle/core/mask';
+import { TEXTURE_SIGMA_LOG10, textureBounds, textureClass, SCALE_TEXTURES } from '@amber-ladle/core/mask';
 import { computed } from 'vue';
-import { TEXTURES } from '@amber-ladle/words';
+import { bowlText, TEXTURE_WORDS } from '@amber-ladle/words';
 
 /** From runny to stiff: where this bowl is expected, with the width of the estimate. */
 const { flowLog10 } = defineProps<{ flowLog10: number }>();
@@ -10,7 +10,7 @@ const LEFT = 0.6;
 const RIGHT = 5.9;
 const WIDTH = 360;
 const xOf = (flow: number): number => ((Math.min(RIGHT, Math.max(LEFT, flow)) - LEFT) / (RIGHT - LEFT)) * WIDTH;
-const classes = TEXTURES.map((name) => {
+const classes = SCALE_TEXTURES.map((name) => {
   const [lower, upper] = textureBounds(name);
   const from = xOf(lower);
   return { name, from, width: xOf(upper) - from };
@@ -19,10 +19,10 @@ const at = computed(() => textureClass(flowLog10));
 </script>
 
 <template>
-  <svg :viewBox="`0 0 ${WIDTH} 46`" role="img" :aria-label="`Texture: ${at}, by estimate`">
+  <svg :viewBox="`0 0 ${WIDTH} 46`" role="img" :aria-label="bowlText.textureByEstimate(TEXTURE_WORDS[at])">
     <g v-for="step in classes" :key="step.name" :class="{ here: step.name === at }">
       <rect :x="step.from + 1" y="16" :width="step.width - 2" height="9" />
-      <text :x="step.from + step.width / 2" y="41" text-anchor="middle">{{ step.name }}</text>
+      <text :x="step.from + step.width / 2" y="41" text-anchor="middle">{{ TEXTURE_WORDS[step.name] }}</text>
     </g>
     <line
       class="spread"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { bowlText } from '@amber-ladle/words';
 import { ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
 import type { FittedAmounts } from '@amber-ladle/core/batch';
 import { kitchenRound } from '@amber-ladle/core/measure';
@@ -70,11 +71,11 @@ const hasBand = computed(() => highMillilitres > lowMillilitres);
 const notes = computed(() => {
   const usual = {
     key: 'usual',
-    says: '7 in 10 take',
+    says: bowlText.sevenInTenTake,
     of: `${kitchenRound(lowMillilitres)} to ${kitchenRound(highMillilitres)}`,
     at: yOf((lowMillilitres + highMillilitres) / 2),
   };
-  const need = { key: 'need', says: 'needs', of: `${kitchenRound(needMillilitres)}`, at: yOf(needMillilitres) };
+  const need = { key: 'need', says: bowlText.needs, of: `${kitchenRound(needMillilitres)}`, at: yOf(needMillilitres) };
   const shown = hasBand.value ? [usual, need] : [need];
   const ys = apart(
     shown.map(({ at }) => at),
@@ -97,9 +98,9 @@ const wave = computed(() => {
 });
 const summary = computed(
   () =>
-    `A measuring glass holding ${kitchenRound(bowl?.madeMillilitres ?? 0)} mL: ` +
+    bowlText.aMeasuringGlassHolding(kitchenRound(bowl?.madeMillilitres ?? 0)) +
     layers.value.map(({ name, millilitres }) => `${name} ${kitchenRound(millilitres)} mL`).join(', ') +
-    `. This head needs ${kitchenRound(needMillilitres)} mL.`,
+    bowlText.thisHeadNeedsMl(kitchenRound(needMillilitres)),
 );
 </script>
 

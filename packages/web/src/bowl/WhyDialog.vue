@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { bowlText } from '@amber-ladle/words';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import SheetDialog from '../kit/SheetDialog.vue';
 import type { WhyStep } from '@amber-ladle/words';
@@ -8,9 +9,11 @@ const { steps, millilitres } = defineProps<{ steps: readonly WhyStep[]; millilit
 </script>
 
 <template>
-  <SheetDialog :title="`Why ${kitchenRound(millilitres)} mL?`">
+  <SheetDialog :title="bowlText.whyMl(kitchenRound(millilitres))">
     <template #activator="{ props: activator }">
-      <button v-bind="activator" type="button" class="why">why {{ kitchenRound(millilitres) }} mL?</button>
+      <button v-bind="activator" type="button" class="why">
+        {{ bowlText.whyMlButton(kitchenRound(millilitres)) }}
+      </button>
     </template>
     <template #default="{ close }">
       <table class="figures">
@@ -25,10 +28,9 @@ const { steps, millilitres } = defineProps<{ steps: readonly WhyStep[]; millilit
         </tbody>
       </table>
       <p class="quiet note">
-        The films and the spread are this project’s own assumptions, set so that bowls come out as makers report them.
-        What is written in Notes of each bowl makes them this head’s own.
+        {{ bowlText.theFilms }}
       </p>
-      <v-btn color="primary" @click="close">Close</v-btn>
+      <v-btn color="primary" @click="close">{{ bowlText.close }}</v-btn>
     </template>
   </SheetDialog>
 </template>

@@ -1,3 +1,4 @@
+import { bowlText } from '@amber-ladle/words';
 import { fromMillilitres, writeFraction } from '@amber-ladle/core/measure';
 import { createInjectionState } from '@vueuse/core';
 import { computed, watch } from 'vue';
@@ -56,7 +57,7 @@ export const [layBench, useAtBench] = createInjectionState(
     /** What the bowl is in cups; nothing for a small one. */
     const cups = computed(() => {
       const cup = fromMillilitres(bench.bowl.value?.madeMillilitres ?? 0, CUP[household.settings.measureSystem]);
-      return cup < LEAST_CUP ? '' : `about ${writeFraction(cup)} cup${cup > 1.06 ? 's' : ''}`;
+      return cup < LEAST_CUP ? '' : bowlText.aboutCups(writeFraction(cup), cup > 1.06);
     });
     const isTime = useFirstThings(computed(() => bench.bowl.value !== undefined));
     // The bench has a card of its own now.

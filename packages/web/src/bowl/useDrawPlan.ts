@@ -16,7 +16,7 @@ import { v4 as newId } from 'uuid';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
-import { amountWords, lotName, type Makings, STAGE_WORDS } from '@amber-ladle/words';
+import { bowlText, amountWords, lotName, type Makings, STAGE_WORDS } from '@amber-ladle/words';
 
 /** What is measured in drops and pinches nobody keeps book of. */
 const UNCOUNTED = new Set(['drop', 'pinch']);
@@ -68,7 +68,7 @@ export function useDrawPlan(bowl: Ref<BowlLines | undefined>, at: Ref<number>, m
     const place = shelf.shelved.find((one) => one.lot.id === lot.id)?.place?.name ?? '';
     const stays = take.leaves.map((left) => {
       const leftRow = ingredientById(household.catalogue, left.ingredientId);
-      return `${Math.round(left.grams)} g ${leftRow.name.toLowerCase()} stays`;
+      return bowlText.gramsStay(Math.round(left.grams), leftRow.name.toLowerCase());
     });
     const amount = amountWords({ ...lot, grams: take.grams }, row);
     // "1½ avocados" names itself.
@@ -77,7 +77,7 @@ export function useDrawPlan(bowl: Ref<BowlLines | undefined>, at: Ref<number>, m
       isCounted ? amount : `${amount} ${lotName(lot, row).toLowerCase()}`,
       place,
       ...stays,
-      take.isUnripe ? 'not ripe yet' : '',
+      take.isUnripe ? bowlText.notRipeYet : '',
     ]
       .filter(Boolean)
       .join(', ');
@@ -91,13 +91,11 @@ export function useDrawPlan(bowl: Ref<BowlLines | undefined>, at: Ref<number>, m
     const then = windowOf(row, lotPast(shelved.lot), shelf.climate, at.value).ripeness;
     if (!then) return '';
     const isToday = at.value - household.moment < HOUR;
-    const words = isToday ? STAGE_WORDS[then.stage] : `${STAGE_WORDS[then.stage]} by then`;
+    const words = isToday ? STAGE_WORDS[then.stage] : bowlText.byThen(STAGE_WORDS[then.stage]);
     const bag = shelf.places.find(({ kind, id }) => kind === 'bag' && id !== shelved.place?.id);
     if (then.ripeness >= 1 || !bag || isToday) return words;
     const bagged = windowIfMoved(row, lotPast(shelved.lot), shelf.climate, household.moment, bag).ripeness?.ready;
-    return bagged && bagged.at <= at.value
-      ? `${words}; in the ${bag.name.toLowerCase()} from tonight it will be ready`
-      : words;
+    return bagged && bagged.at <= at.value ? bowlText.inTheFromTonight(words, bag.name.toLowerCase()) : words;
   }
 
   /** Where one ingredient comes from, in a line; empty where nobody keeps book of it. */
@@ -107,10 +105,10 @@ export function useDrawPlan(bowl: Ref<BowlLines | undefined>, at: Ref<number>, m
     const stages = line.takes.map(({ lotId }) => readiness(lotId));
     const from = line.takes.map(takeWords).join(' + ');
     const ripe = [...new Set(stages.filter(Boolean))].join(', ');
-    const spared = line.sparedGrams > 0 ? `, all there is open: ${Math.round(line.sparedGrams)} g less will do` : '';
-    const buy = line.shortGrams > 0 ? `buy ${Math.round(line.shortGrams)} g` : '';
+    const spared = line.sparedGrams > 0 ? bowlText.allThereIsOpen(Math.round(line.sparedGrams)) : '';
+    const buy = line.shortGrams > 0 ? bowlText.gramsToBuy(Math.round(line.shortGrams)) : '';
     return {
-      words: [from ? `from ${from}${spared}${ripe ? ` (${ripe})` : ''}` : '', buy].filter(Boolean).join('; '),
+      words: [from ? bowlText.takenFrom(from, spared, ripe ? ` (${ripe})` : '') : '', buy].filter(Boolean).join('; '),
       isShort: line.shortGrams > 0,
     };
   }

@@ -1,3 +1,4 @@
+import { bowlText, nounFor } from '@amber-ladle/words';
 import { enoughIn } from '@amber-ladle/core/house';
 import { ingredientById, pieceSize, type Ingredient } from '@amber-ladle/core/ingredient';
 import { readFraction } from '@amber-ladle/core/measure';
@@ -10,6 +11,7 @@ import { useNewest } from '../kit/useNewest';
 /** One ingredient that may be in hand: counted in pieces where it comes so, else weighed. */
 export interface HandField {
   readonly ingredient: Ingredient;
+  /** What stands behind the number that is filled in. */
   readonly unit: string;
   readonly gramsEach: number;
 }
@@ -23,11 +25,16 @@ export function useInHand(mask: Ref<Mask>) {
     () => (written.value = {}),
   );
 
+  const countOf = (id: string): number | undefined => readFraction(written.value[id]?.trim() ?? '');
   const fields = computed<HandField[]>(() =>
     mask.value.parts.map(({ ingredientId, measuredBy }) => {
       const ingredient = ingredientById(household.catalogue, ingredientId);
       return measuredBy === 'piece' && ingredient.pieces
-        ? { ingredient, unit: ingredient.pieces.nouns, gramsEach: pieceSize(ingredient).usableGrams }
+        ? {
+            ingredient,
+            unit: nounFor(countOf(ingredientId), ingredient.pieces),
+            gramsEach: pieceSize(ingredient).usableGrams,
+          }
         : { ingredient, unit: 'g', gramsEach: 1 };
     }),
   );
@@ -40,10 +47,10 @@ export function useInHand(mask: Ref<Mask>) {
       const text = written.value[ingredient.id]?.trim() ?? '';
       if (text === '') continue;
       const quantity = readFraction(text);
-      if (quantity === undefined) faults[ingredient.id] = 'A number, such as 2 or 1½.';
-      else if (quantity * gramsEach > 20_000) faults[ingredient.id] = 'That is more than a kitchen holds.';
+      if (quantity === undefined) faults[ingredient.id] = bowlText.aNumberSuch;
+      else if (quantity * gramsEach > 20_000) faults[ingredient.id] = bowlText.thatIsMoreThan;
       else if (quantity > 0) grams[ingredient.id] = quantity * gramsEach;
-      else faults[ingredient.id] = 'Without it there is no such bowl.';
+      else faults[ingredient.id] = bowlText.withoutItThere;
     }
     return { grams, faults };
   });

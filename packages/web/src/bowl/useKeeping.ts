@@ -1,3 +1,4 @@
+import { bowlText } from '@amber-ladle/words';
 import type { Head, HeadInput, StockChange, StopDecision } from '@amber-ladle/contract';
 import { v4 as newId } from 'uuid';
 import { computed, ref, watch, type Ref } from 'vue';
@@ -49,7 +50,7 @@ export function useKeeping(occasion: Occasion, bench: Bench, drawPlan: DrawPlan,
     wantsToKeep = openStops.value === undefined;
     if (openStops.value === undefined) return;
     if (openStops.value > 0) {
-      notice.show('A stop below wants a word first.');
+      notice.show(bowlText.aStopBelowWants);
       document.querySelector<HTMLElement>('.decision input')?.focus();
       return;
     }
@@ -124,7 +125,11 @@ export function useKeeping(occasion: Occasion, bench: Bench, drawPlan: DrawPlan,
       const measured = isChanged.value ? { headId: head.value.id, profile: profile.value } : null;
       measureOnBench(null);
       notice.show(
-        `${dayOffset.value > 0 ? 'Planned' : 'Kept'}: ${first.maskName} for ${kept.map(({ headName }) => headName).join(' and ')}.`,
+        bowlText.isKeptFor(
+          dayOffset.value > 0 ? bowlText.planned : bowlText.kept,
+          first.maskName,
+          kept.map(({ headName }) => headName).join(' and '),
+        ),
         async () => {
           for (const { id } of kept) await household.removeBowl(id);
           if (draw) await shelf.undo(draw.id);

@@ -4,7 +4,7 @@ import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { useHousehold } from '../data/household';
 import { GUEST } from '../head';
-import { weekdayWord } from '@amber-ladle/words';
+import { bowlText, weekdayWord } from '@amber-ladle/words';
 import { useOthers } from './useShared';
 
 /** So far ahead a day of the plan can lie, days. */
@@ -58,7 +58,7 @@ export function useOccasion() {
   const days = computed(() =>
     Array.from({ length: Math.max(DAYS_OFFERED, dayOffset.value + 1) }, (_, i) => ({
       value: i,
-      title: i === 0 ? 'for today' : `for ${weekdayWord(addDays(today(), i), 'long', household.where)}`,
+      title: i === 0 ? bowlText.forToday : bowlText.forDay(weekdayWord(addDays(today(), i), 'long', household.where)),
     })),
   );
   const dayAt = computed(() => daysLater(household.moment, dayOffset.value, household.settings.timeZone));

@@ -1,3 +1,4 @@
+import { bowlText } from '@amber-ladle/words';
 import type { BowlChoices, Head } from '@amber-ladle/contract';
 import { ingredientById, type Ingredient } from '@amber-ladle/core/ingredient';
 import {
@@ -114,7 +115,7 @@ export function useSwaps(book: Ref<Mask | undefined>, choices: Ref<BowlChoices>,
     put({ ...kept, ...swaps });
     if (without.length > 0) {
       const names = without.map((id) => ingredientById(household.catalogue, id).name.toLowerCase());
-      notice.show(`Nothing here does the work of ${names.join(' and ')}; it stays in. Another mask may suit better.`);
+      notice.show(bowlText.nothingHereDoes(names.join(' and ')));
     }
   }
 
@@ -162,7 +163,7 @@ export function useSwaps(book: Ref<Mask | undefined>, choices: Ref<BowlChoices>,
     put({ ...swaps });
     if (without.length > 0) {
       const names = without.map((id) => ingredientById(household.catalogue, id).name.toLowerCase());
-      notice.show(`Nothing in the house does the work of ${names.join(' and ')}; it stays on the list to buy.`);
+      notice.show(bowlText.nothingInTheHouse(names.join(' and ')));
     }
   }
 

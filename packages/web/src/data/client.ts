@@ -1,3 +1,4 @@
+import { dataText } from '@amber-ladle/words';
 import { addressOf, kindOfProblem, type AnswerOf, type Endpoint, type Problem, type Wish } from '@amber-ladle/contract';
 import { forgetAnswers, keepAnswer, lastAnswer } from './answers';
 import { answered, isAway, isThere, unanswered } from './reach';
@@ -12,8 +13,8 @@ export class ApiError extends Error {
 const UNREACHABLE: Problem = {
   type: 'urn:amber-ladle:unreachable',
   status: 0,
-  title: 'Amber Ladle’s own server does not answer.',
-  detail: 'What you entered is still here. Wake or start the machine it runs on, then try once more.',
+  title: dataText.amberLadlesOwnServer,
+  detail: dataText.whatYouEntered,
 };
 
 /** As long as a page waits for an answer, milliseconds; what goes through a whole household takes its time. */

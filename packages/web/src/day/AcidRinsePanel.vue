@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { dayText } from '@amber-ladle/words';
 import ChoicePills from '../kit/ChoicePills.vue';
 import { waterPartsOf } from '@amber-ladle/core/judge';
 import { kitchenRound } from '@amber-ladle/core/measure';
@@ -16,31 +17,30 @@ const PARTS = [1, 3, 7, 15] as const;
 const mixed = computed(() => acidRinse(wanted.value, label.value, parts.value));
 const caution = computed(() =>
   mixed.value.percent > RINSE_PERCENT.most
-    ? 'Stronger than a scalp likes; take more water.'
+    ? dayText.strongerThanAScalp
     : mixed.value.percent < RINSE_PERCENT.least
-      ? 'So weak that it does little.'
+      ? dayText.soWeak
       : '',
 );
 </script>
 
 <template>
   <section aria-labelledby="acid">
-    <h2 id="acid">The acid rinse</h2>
+    <h2 id="acid">{{ dayText.theAcidRinse }}</h2>
     <div class="grid">
-      <NumberField v-model="wanted" label="Wanted" unit="mL" :min="50" :max="3000" />
-      <NumberField v-model="label" label="Acid on the label" unit="%" :min="1" :max="25" />
+      <NumberField v-model="wanted" :label="dayText.wanted" unit="mL" :min="50" :max="3000" />
+      <NumberField v-model="label" :label="dayText.acidOnTheLabel" unit="%" :min="1" :max="25" />
     </div>
-    <div class="line" role="group" aria-label="Parts of water to one of vinegar">
-      <span class="quiet">one part to</span>
+    <div class="line" role="group" :aria-label="dayText.partsOfWater">
+      <span class="quiet">{{ dayText.onePartTo }}</span>
       <ChoicePills :of="PARTS" :is-chosen="(one) => parts === one" @choose="(one) => (parts = one)" />
-      <span class="quiet">of water</span>
+      <span class="quiet">{{ dayText.ofWater }}</span>
     </div>
     <p class="big figures" data-test="acid">
-      {{ kitchenRound(mixed.vinegarMillilitres) }} mL vinegar, {{ kitchenRound(mixed.waterMillilitres) }} mL water
+      {{ dayText.mlVinegarMlWater(kitchenRound(mixed.vinegarMillilitres), kitchenRound(mixed.waterMillilitres)) }}
     </p>
     <p class="quiet figures">
-      {{ mixed.percent.toFixed(2) }} % acid, about pH {{ mixed.estimatedPh.toFixed(1) }} by estimate. Five to ten
-      minutes, rinsed out; kept off a sore scalp; it can sting, and fades dyed hair. {{ caution }}
+      {{ dayText.acidAboutPh(mixed.percent.toFixed(2), mixed.estimatedPh.toFixed(1), caution) }}
     </p>
   </section>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { dayText } from '@amber-ladle/words';
 import type { Bowl, Head } from '@amber-ladle/contract';
 import { useMediaQuery } from '@vueuse/core';
 import { computed } from 'vue';
@@ -17,7 +18,7 @@ const size = computed(() => (isNarrow.value ? 68 : 100));
   <div class="opening">
     <MaskPicture :parts="bowl.snapshot.mask.parts" :catalogue="household.catalogue" :size />
     <div>
-      <p class="quiet top">{{ bowl.maskName }} for {{ bowl.headName }}</p>
+      <p class="quiet top">{{ dayText.maskForHead(bowl.maskName, bowl.headName) }}</p>
       <h1>{{ title }}</h1>
     </div>
     <HeadPicture v-if="head" :head :size class="person" />

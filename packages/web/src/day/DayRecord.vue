@@ -4,7 +4,7 @@ import { recordOf } from '@amber-ladle/core/washday';
 import { computed } from 'vue';
 import { useHousehold } from '../data/household';
 import { ScenePicture } from '../kit/ink';
-import { recordWords, writeTime } from '@amber-ladle/words';
+import { dayText, recordWords, writeTime } from '@amber-ladle/words';
 import { useWords } from '../data/useWords';
 
 const { say } = useWords();
@@ -18,7 +18,7 @@ const lines = computed(() =>
     words: recordWords({
       ...line,
       title: say(line.step.title),
-      takenWords: household.catalogue.get(line.ingredientId ?? '')?.name ?? 'It',
+      takenWords: household.catalogue.get(line.ingredientId ?? '')?.name ?? dayText.it,
     }),
     titleId: line.step.title.id,
     about: line.step.kind,

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { HairWaits } from '@amber-ladle/core/washday';
 import { useHousehold } from '../data/household';
-import { writeTime } from '@amber-ladle/words';
+import { dayText, writeTime } from '@amber-ladle/words';
 
 /** Wet hair waits for its mask only so long: by when, and what to do afterwards. */
 defineProps<{ waits: HairWaits; second: number }>();
@@ -11,10 +11,8 @@ const time = (at: number): string => writeTime(new Date(at).toISOString(), house
 
 <template>
   <p class="figures hair" :class="{ dry: second > waits.until }" data-test="hair-waits">
-    <template v-if="second > waits.until"
-      >The hair is wet since {{ time(waits.since) }} and dries: damp it again before more goes on.</template
-    >
-    <template v-else>On by {{ time(waits.until) }}, while the hair is wet.</template>
+    <template v-if="second > waits.until">{{ dayText.theHairIsWet(time(waits.since)) }}</template>
+    <template v-else>{{ dayText.onByWhile(time(waits.until)) }}</template>
   </p>
 </template>
 

@@ -7,7 +7,7 @@ import { call } from '../data/client';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
-import { KEEPING_WORDS } from '@amber-ladle/words';
+import { dayText, KEEPING_WORDS } from '@amber-ladle/words';
 
 /** When everybody is rinsed: what is left in the bowl, and what becomes of it. */
 const { bowl, life } = defineProps<{ bowl: Bowl; life: BowlLife }>();
@@ -23,8 +23,8 @@ onMounted(() =>
 
 const made = computed(() => bowl.snapshot.sized.madeMillilitres);
 const SHARES = [
-  { share: 0, words: 'nothing' },
-  { share: 0.05, words: 'a scraping' },
+  { share: 0, words: dayText.nothing },
+  { share: 0.05, words: dayText.aScraping },
   { share: 0.125, words: '⅛' },
   { share: 0.25, words: '¼' },
   { share: 0.5, words: '½' },
@@ -46,7 +46,7 @@ async function leave(millilitres: number, how: LeftOver['how'], fate: Fate, rest
   try {
     const body = { millilitres, how, fate, ...rest };
     emit('life', await call(api.bowls.leave, { params: { id: bowl.id }, body }));
-    notice.show(fate === 'nothing' ? 'Nothing left: the bowl is done.' : 'Noted.', async () => {
+    notice.show(fate === 'nothing' ? dayText.nothingLeftTheBowl : dayText.noted, async () => {
       emit('life', await call(api.bowls.unleave, { params: { id: bowl.id } }));
     });
   } catch (error) {
@@ -72,8 +72,8 @@ const settle = (fate: Fate, rest: FateWhere = {}): Promise<void> =>
 
 <template>
   <section class="left" aria-labelledby="left" data-test="left-over">
-    <h2 id="left">What is left in the bowl?</h2>
-    <div class="line" role="group" aria-label="Judged by eye">
+    <h2 id="left">{{ dayText.whatIsLeft }}</h2>
+    <div class="line" role="group" :aria-label="dayText.judgedByEye">
       <ChoicePills
         v-slot="{ one }"
         :of="SHARES"
@@ -81,29 +81,30 @@ const settle = (fate: Fate, rest: FateWhere = {}): Promise<void> =>
         :is-chosen="(one) => isJudged(one.share)"
         @choose="(one) => judge(one.share)"
       >
-        {{ one.words }}<span v-if="one.share > 0" class="figures"> · about {{ Math.round(one.share * made) }} mL</span>
+        {{ one.words
+        }}<span v-if="one.share > 0" class="figures"> {{ dayText.aboutMl(Math.round(one.share * made)) }}</span>
       </ChoicePills>
       <NumberField
         :model-value="measured ?? (said?.how === 'measured' ? said.millilitres : 0)"
-        label="or measured"
+        :label="dayText.orMeasured"
         unit="mL"
         :min="0"
         :max="2000"
         class="measured"
         @update:model-value="measured = $event"
       />
-      <v-btn v-if="measured !== undefined" color="primary" min-height="56" data-test="weighed" @click="weigh"
-        >{{ measured }} mL are left</v-btn
-      >
+      <v-btn v-if="measured !== undefined" color="primary" min-height="56" data-test="weighed" @click="weigh">{{
+        dayText.mlAreLeft(measured)
+      }}</v-btn>
     </div>
-    <div v-if="said" class="line fates" role="group" aria-label="What becomes of it">
+    <div v-if="said" class="line fates" role="group" :aria-label="dayText.whatBecomesOfIt">
       <v-btn
         v-if="fridge && keeping !== 'same-day' && !hasBurned"
         variant="tonal"
         color="primary"
         min-height="56"
         @click="settle('kept', { placeId: fridge.id })"
-        >Keep it: {{ fridge.name }}</v-btn
+        >{{ dayText.keepIt(fridge.name) }}</v-btn
       >
       <v-btn
         v-if="freezer && keeping === 'freezes' && !hasBurned"
@@ -111,7 +112,7 @@ const settle = (fate: Fate, rest: FateWhere = {}): Promise<void> =>
         color="primary"
         min-height="56"
         @click="settle('frozen', { placeId: freezer.id })"
-        >Freeze it</v-btn
+        >{{ dayText.freezeIt }}</v-btn
       >
       <v-btn
         v-for="head in others"
@@ -120,14 +121,16 @@ const settle = (fate: Fate, rest: FateWhere = {}): Promise<void> =>
         color="primary"
         min-height="56"
         @click="settle('second-head', { headId: head.id })"
-        >For {{ head.name }}</v-btn
+        >{{ dayText.forHead(head.name) }}</v-btn
       >
-      <v-btn variant="text" color="error" min-height="56" @click="settle('discarded')">Throw it away</v-btn>
+      <v-btn variant="text" color="error" min-height="56" @click="settle('discarded')">{{ dayText.throwItAway }}</v-btn>
     </div>
     <p class="quiet">
-      <template v-if="hasBurned">It burned or itched: throw it away, so that nobody wears it by mistake.</template
-      ><template v-else>{{ KEEPING_WORDS[keeping] }}</template
-      ><template v-if="keeping !== 'same-day' && !hasBurned"> Label what is kept.</template> Never to be eaten.
+      <template v-if="hasBurned">{{ dayText.itBurnedOrItched }}</template><template v-else>{{
+        KEEPING_WORDS[keeping]
+      }}</template
+      ><template v-if="keeping !== 'same-day' && !hasBurned"> {{ dayText.labelWhatIsKept }}</template>
+      {{ dayText.neverToBeEaten }}
     </p>
   </section>
 </template>

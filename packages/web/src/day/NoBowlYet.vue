@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { dayText } from '@amber-ladle/words';
 import { ScenePicture } from '../kit/ink';
 
 /** Shown on the path while there is no bowl to travel along it. */
@@ -10,7 +11,7 @@ defineProps<{ title: string; failure: string }>();
     <h1>{{ title }}</h1>
     <ScenePicture scene="empty" :size="200" />
     <p v-if="failure" role="alert">{{ failure }}</p>
-    <p v-else>Size a bowl and keep it; then it comes here.</p>
-    <v-btn color="primary" :to="{ name: 'bowl' }">Size a bowl</v-btn>
+    <p v-else>{{ dayText.sizeABowl }}</p>
+    <v-btn color="primary" :to="{ name: 'bowl' }">{{ dayText.sizeABowlAgain }}</v-btn>
   </div>
 </template>

@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { RINSE_REASONS, type RinseReason } from '@amber-ladle/contract';
-import { RINSE_WORDS } from '@amber-ladle/words';
+import { dayText, RINSE_WORDS } from '@amber-ladle/words';
 
 /** Rinse at once, whatever the clock says: one tap, by its reason. */
 defineEmits<{ now: [why: RinseReason] }>();
 </script>
 
 <template>
-  <div class="now" role="group" aria-label="Rinse now">
-    <span class="quiet">Rinse now:</span>
+  <div class="now" role="group" :aria-label="dayText.rinseNow">
+    <span class="quiet">{{ dayText.rinseNowBeside }}</span>
     <button
       v-for="why in RINSE_REASONS"
       :key="why"

@@ -4,7 +4,7 @@ import { isOvernight, type WearTime } from '@amber-ladle/core/mask';
 import { message } from '@amber-ladle/core/message';
 import type { WearLength } from './useLengths';
 import { useWords } from '../data/useWords';
-import { writeMinutes } from '@amber-ladle/words';
+import { dayText, writeMinutes } from '@amber-ladle/words';
 
 const { say } = useWords();
 
@@ -20,13 +20,13 @@ const stoppedWords = (wear: WearTime, names: readonly string[]) =>
   isOvernight(wear)
     ? message('wear.not-overnight', { names })
     : message('wear.not-so-long', { minutes: wear.aimMinutes, names });
-const nameOf = (wear: WearTime): string => (isOvernight(wear) ? 'overnight' : writeMinutes(wear.aimMinutes));
+const nameOf = (wear: WearTime): string => (isOvernight(wear) ? dayText.overnight : writeMinutes(wear.aimMinutes));
 </script>
 
 <template>
   <div v-if="lengths.length > 0" class="lengths" data-test="lengths">
-    <div class="row" role="group" aria-label="How long it is worn">
-      <span class="quiet">worn</span>
+    <div class="row" role="group" :aria-label="dayText.howLong">
+      <span class="quiet">{{ dayText.worn }}</span>
       <ChoicePills
         v-slot="{ one: { wear } }"
         :of="lengths"

@@ -2,7 +2,7 @@
 import type { WearTime } from '@amber-ladle/core/mask';
 import { useElementSize } from '@vueuse/core';
 import { computed, ref } from 'vue';
-import { writeMinutes } from '@amber-ladle/words';
+import { dayText, writeMinutes } from '@amber-ladle/words';
 
 /** Minimum, aim and limit on one line of time, in true proportion. */
 const { wear } = defineProps<{ wear: WearTime }>();
@@ -12,9 +12,9 @@ const svg = ref<SVGSVGElement>();
 const { width } = useElementSize(svg);
 const wide = computed(() => Math.max(280, width.value || 640));
 const marks = computed(() => [
-  { id: 'minimum', minutes: wear.minimumMinutes, words: 'at least' },
-  { id: 'aim', minutes: wear.aimMinutes, words: 'aim' },
-  { id: 'limit', minutes: wear.limitMinutes, words: 'out by' },
+  { id: 'minimum', minutes: wear.minimumMinutes, words: dayText.atLeast },
+  { id: 'aim', minutes: wear.aimMinutes, words: dayText.aim },
+  { id: 'limit', minutes: wear.limitMinutes, words: dayText.outBy },
 ]);
 const xOf = (minutes: number): number => 20 + (minutes / wear.limitMinutes) * (wide.value - 80);
 </script>
@@ -24,7 +24,13 @@ const xOf = (minutes: number): number => 20 + (minutes / wear.limitMinutes) * (w
     ref="svg"
     :viewBox="`0 0 ${wide} 118`"
     role="img"
-    :aria-label="`At least ${writeMinutes(wear.minimumMinutes)}, aim for ${writeMinutes(wear.aimMinutes)}, out by ${writeMinutes(wear.limitMinutes)}`"
+    :aria-label="
+      dayText.atLeastAim(
+        writeMinutes(wear.minimumMinutes),
+        writeMinutes(wear.aimMinutes),
+        writeMinutes(wear.limitMinutes),
+      )
+    "
   >
     <rect
       class="fine"

@@ -3,7 +3,7 @@ import { LANDMARKS, nearestLandmark, PROFILE_LIMITS, type HairProfile } from '@a
 import { USUAL_LOOK, type HeadLook } from '@amber-ladle/contract';
 import { computed, ref } from 'vue';
 import { useHousehold } from '../data/household';
-import { lengthAloud, stepLength, writeLength } from '@amber-ladle/words';
+import { headText, lengthAloud, stepLength, writeLength, LANDMARK_WORDS } from '@amber-ladle/words';
 import HeadFigure from './HeadFigure.vue';
 import { CENTRE_X, centimetresAt, DRAWN_CENTIMETRES, tipY } from './hairShape';
 
@@ -69,12 +69,12 @@ function onKey(event: KeyboardEvent): void {
 /** As it is said aloud: the figure, and how far down that is. */
 const spoken = computed(() => {
   const length = profile.stretchedLengthCentimetres;
-  return `${lengthAloud(length, household.where)}, about ${nearestLandmark(length).name}`;
+  return headText.aboutLandmark(lengthAloud(length, household.where), LANDMARK_WORDS[nearestLandmark(length).id]);
 });
 </script>
 
 <template>
-  <svg ref="svg" class="head" viewBox="0 0 320 466" role="group" aria-label="Hair length on a figure seen from behind">
+  <svg ref="svg" class="head" viewBox="0 0 320 466" role="group" :aria-label="headText.hairLength">
     <HeadFigure :profile :look :age-years="ageYears" />
     <g class="marks">
       <g
@@ -83,13 +83,13 @@ const spoken = computed(() => {
         class="mark"
         role="button"
         tabindex="0"
-        :aria-label="`Set length to ${mark.name}, ${writeLength(mark.centimetres, household.where)}`"
+        :aria-label="headText.setLengthTo(LANDMARK_WORDS[mark.id], writeLength(mark.centimetres, household.where))"
         @click="emit('length', mark.centimetres)"
         @keydown.enter="emit('length', mark.centimetres)"
       >
         <rect x="196" :y="tipY(mark.centimetres) - 18" width="124" height="36" fill="transparent" />
         <line x1="214" x2="222" :y1="tipY(mark.centimetres)" :y2="tipY(mark.centimetres)" />
-        <text x="227" :y="tipY(mark.centimetres) + 6.5">{{ mark.name }}</text>
+        <text x="227" :y="tipY(mark.centimetres) + 6.5">{{ LANDMARK_WORDS[mark.id] }}</text>
       </g>
     </g>
     <g
@@ -97,7 +97,7 @@ const spoken = computed(() => {
       :class="{ dragging: isDragging }"
       role="slider"
       tabindex="0"
-      aria-label="Hair length"
+      :aria-label="headText.hairLengthAloud"
       aria-orientation="vertical"
       :aria-valuemin="SHORTEST"
       :aria-valuemax="DRAWN_CENTIMETRES"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { headText } from '@amber-ladle/words';
 import { headInputSchema, USUAL_LOOK, type HeadInput, type HeadLook } from '@amber-ladle/contract';
 import { NO_STORY, type HeadStory } from '@amber-ladle/core/judge';
 import { scalpAreaAtAge, type HairProfile } from '@amber-ladle/core/hair';
@@ -75,7 +76,7 @@ watch(ageYears, (age, before) => {
 
 /** Said at the foot too: the field may lie two screens up. */
 function inVain({ errors: found }: { errors: Partial<Record<string, string>> }): void {
-  notice.fail(new Error(Object.values(found)[0] ?? 'Something needs another look.'));
+  notice.fail(new Error(Object.values(found)[0] ?? headText.somethingNeedsAnotherLook));
   void showFault();
 }
 const isSaving = ref(false);
@@ -85,7 +86,7 @@ const save = handleSubmit(async (input) => {
     const head = await household.saveHead(input, typedOver.value);
     typedOver.value = head;
     resetForm({ values: input });
-    notice.show(`${head.name} is saved.`);
+    notice.show(headText.isSaved(head.name));
     if (isNew.value) await router.replace({ name: 'bowl', query: { head: head.id } });
   } catch (error) {
     notice.fail(error);
@@ -103,7 +104,7 @@ async function remove(): Promise<void> {
   if (!head) return;
   try {
     await household.removeHead(head.id);
-    notice.show(`${head.name} is removed; the bowls stay.`, () => household.restoreHead(head.id));
+    notice.show(headText.isRemovedTheBowls(head.name), () => household.restoreHead(head.id));
     await router.push({ name: 'heads' });
   } catch (error) {
     notice.fail(error);
@@ -113,13 +114,13 @@ async function remove(): Promise<void> {
 
 <template>
   <div v-if="!isNew && !saved" class="page">
-    <h1>No such head</h1>
-    <p>It may have been removed.</p>
-    <v-btn color="primary" :to="{ name: 'heads' }">All heads</v-btn>
+    <h1>{{ headText.noSuchHead }}</h1>
+    <p>{{ headText.itMayHaveBeen }}</p>
+    <v-btn color="primary" :to="{ name: 'heads' }">{{ headText.allHeads }}</v-btn>
   </div>
   <form v-else class="page" novalidate @submit.prevent="save">
-    <RouterLink class="quiet-link" :to="{ name: 'heads' }">All heads</RouterLink>
-    <h1>{{ isNew ? 'A new head' : saved?.name }}</h1>
+    <RouterLink class="quiet-link" :to="{ name: 'heads' }">{{ headText.allHeads }}</RouterLink>
+    <h1>{{ isNew ? headText.aNewHead : saved?.name }}</h1>
     <div class="two">
       <div>
         <HeadDrawing
@@ -128,22 +129,22 @@ async function remove(): Promise<void> {
           :age-years="typeof ageYears === 'number' ? ageYears : undefined"
           @length="profile = { ...profile, stretchedLengthCentimetres: $event }"
         />
-        <p class="quiet hint">Hold a strand straight and read where it ends; coils shrink to half or less.</p>
+        <p class="quiet hint">{{ headText.holdAStrandStraight }}</p>
         <RhythmPanel v-if="saved" :head="saved" />
       </div>
       <div class="form">
         <div class="pair">
           <v-text-field
             v-model="name"
-            label="Name"
+            :label="headText.name"
             :error-messages="errors.name ?? null"
             maxlength="60"
             autocomplete="off"
           />
           <v-text-field
             :model-value="ageYears"
-            label="Age"
-            suffix="years"
+            :label="headText.age"
+            :suffix="headText.years"
             inputmode="numeric"
             :error-messages="errors.ageYears ?? null"
             @update:model-value="
@@ -152,20 +153,22 @@ async function remove(): Promise<void> {
           />
         </div>
         <ProfileFields v-model="profile" show-scalp />
-        <v-switch v-model="sensitiveSkin" label="Sensitive skin" />
+        <v-switch v-model="sensitiveSkin" :label="headText.sensitiveSkin" />
         <LookFields v-model="look" />
         <StoryFields v-model="story" />
         <v-textarea
           v-model="note"
-          label="Note"
+          :label="headText.note"
           rows="2"
           auto-grow
           :error-messages="errors.note ?? null"
           maxlength="500"
         />
         <p class="actions">
-          <v-btn color="primary" type="submit" :loading="isSaving">{{ isNew ? 'Save and size a bowl' : 'Save' }}</v-btn>
-          <v-btn v-if="!isNew" variant="text" color="error" @click="remove">Remove</v-btn>
+          <v-btn color="primary" type="submit" :loading="isSaving">{{
+            isNew ? headText.saveAndSize : headText.save
+          }}</v-btn>
+          <v-btn v-if="!isNew" variant="text" color="error" @click="remove">{{ headText.remove }}</v-btn>
         </p>
       </div>
     </div>

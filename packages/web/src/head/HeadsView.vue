@@ -2,20 +2,25 @@
 import { strandCount } from '@amber-ladle/core/hair';
 import HeadPicture from './HeadPicture.vue';
 import { useHousehold } from '../data/household';
-import { writeLength } from '@amber-ladle/words';
+import { headText, writeLength } from '@amber-ladle/words';
 
 const household = useHousehold();
-const STYLES = { loose: 'worn loose', twists: 'in twists', braids: 'in braids', cornrows: 'in cornrows' } as const;
+const STYLES = {
+  loose: headText.wornLoose,
+  twists: headText.inTwists,
+  braids: headText.inBraids,
+  cornrows: headText.inCornrows,
+} as const;
 </script>
 
 <template>
   <div class="page">
     <div class="title">
-      <h1>Heads</h1>
-      <v-btn color="primary" :to="{ name: 'head', params: { id: 'new' } }">Add a head</v-btn>
+      <h1>{{ headText.heads }}</h1>
+      <v-btn color="primary" :to="{ name: 'head', params: { id: 'new' } }">{{ headText.addAHead }}</v-btn>
     </div>
     <p v-if="household.heads.length === 0">
-      Nobody is measured yet. Every quantity comes from a head, so begin with one.
+      {{ headText.nobodyIsMeasuredYet }}
     </p>
     <ul class="plain-list heads">
       <li v-for="head in household.heads" :key="head.id">
@@ -24,9 +29,14 @@ const STYLES = { loose: 'worn loose', twists: 'in twists', braids: 'in braids', 
           <span class="words">
             <span class="serif name">{{ head.name }}</span>
             <span class="figures">
-              {{ writeLength(head.profile.stretchedLengthCentimetres, household.where) }} · about
-              {{ Math.round(strandCount(head.profile) / 1000) }},000 strands of
-              {{ head.profile.strandDiameterMicrometres }} µm · {{ STYLES[head.profile.style] }}
+              {{
+                headText.about000Strands(
+                  writeLength(head.profile.stretchedLengthCentimetres, household.where),
+                  Math.round(strandCount(head.profile) / 1000),
+                  head.profile.strandDiameterMicrometres,
+                  STYLES[head.profile.style],
+                )
+              }}
             </span>
             <span class="quiet">{{ head.note }}</span>
           </span>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { headText, HAIR_TONE_WORDS, PATTERN_WORDS, SKIN_TONE_WORDS } from '@amber-ladle/words';
 import { HAIR_PATTERNS, HAIR_TONES, SKIN_TONES, type HeadLook } from '@amber-ladle/contract';
 import ChoicePills from '../kit/ChoicePills.vue';
 import { useWords } from '../data/useWords';
@@ -8,18 +9,27 @@ import { HAIR, SKIN } from './tones';
 const look = defineModel<HeadLook>({ required: true });
 const { spell } = useWords();
 const TONES = [
-  { key: 'hair', title: 'Hair', of: HAIR_TONES.map((id) => ({ id, ...HAIR[id] })) },
-  { key: 'skin', title: 'Skin', of: SKIN_TONES.map((id) => ({ id, ...SKIN[id] })) },
+  {
+    key: 'hair',
+    title: headText.hair,
+    of: HAIR_TONES.map((id) => ({ id, name: HAIR_TONE_WORDS[id], tone: HAIR[id].tone })),
+  },
+  {
+    key: 'skin',
+    title: headText.skin,
+    of: SKIN_TONES.map((id) => ({ id, name: SKIN_TONE_WORDS[id], tone: SKIN[id].tone })),
+  },
 ] as const;
 </script>
 
 <template>
   <fieldset class="look">
-    <legend class="serif">How it looks</legend>
-    <p class="quiet">For the drawing alone; amounts come from the figures above.</p>
-    <div class="line" role="group" aria-label="Falls in">
+    <legend class="serif">{{ headText.howItLooks }}</legend>
+    <p class="quiet">{{ headText.forTheDrawingAlone }}</p>
+    <div class="line" role="group" :aria-label="headText.fallsIn">
       <ChoicePills
         :of="HAIR_PATTERNS"
+        :says="(one) => PATTERN_WORDS[one]"
         :is-chosen="(one) => one === look.pattern"
         @choose="(pattern) => (look = { ...look, pattern })"
       />

@@ -9,7 +9,7 @@ import ChoicePills from '../kit/ChoicePills.vue';
 import { showFault } from '../kit/showFault';
 import SheetDialog from '../kit/SheetDialog.vue';
 import NumberField from '../kit/NumberField.vue';
-import { ALLERGEN_WORDS } from '@amber-ladle/words';
+import { headText, ALLERGEN_WORDS } from '@amber-ladle/words';
 import { GUEST, newHead } from './newHead';
 
 /** Whose head it is that was sized for: the least that has to be known before a bowl is kept for it. */
@@ -48,20 +48,20 @@ const save = handleSubmit(
 </script>
 
 <template>
-  <SheetDialog v-model="isOpen" title="Whose head is it?" :width="560" @opened="nameField?.focus()">
+  <SheetDialog v-model="isOpen" :title="headText.whoseHeadIsIt" :width="560" @opened="nameField?.focus()">
     <form ref="form" data-test="name-head" @submit.prevent="save">
-      <p class="quiet">The measurements are those of the bench. All of this can be changed under Heads.</p>
+      <p class="quiet">{{ headText.theMeasurementsAreThose }}</p>
       <div class="two">
         <v-text-field
           ref="nameField"
           v-model="name"
-          label="Name"
+          :label="headText.name"
           maxlength="60"
           :error-messages="errors.name ?? null"
         />
-        <NumberField v-model="ageYears" label="Age" unit="years" :min="0" :max="110" />
+        <NumberField v-model="ageYears" :label="headText.age" :unit="headText.years" :min="0" :max="110" />
       </div>
-      <p id="allergies">Anything this skin or stomach does not take? A food allergy counts on the skin too.</p>
+      <p id="allergies">{{ headText.anythingThisSkin }}</p>
       <div class="line" role="group" aria-labelledby="allergies">
         <ChoicePills
           :of="ALLERGENS"
@@ -70,10 +70,10 @@ const save = handleSubmit(
           @choose="toggle"
         />
       </div>
-      <v-switch v-model="sensitiveSkin" label="Sensitive skin" />
+      <v-switch v-model="sensitiveSkin" :label="headText.sensitiveSkin" />
       <div class="buttons">
-        <v-btn type="submit" color="primary" size="large" :loading="isSaving">Name it and keep the bowl</v-btn>
-        <v-btn variant="text" @click="isOpen = false">Not yet</v-btn>
+        <v-btn type="submit" color="primary" size="large" :loading="isSaving">{{ headText.nameItAndKeep }}</v-btn>
+        <v-btn variant="text" @click="isOpen = false">{{ headText.notYet }}</v-btn>
       </div>
     </form>
   </SheetDialog>

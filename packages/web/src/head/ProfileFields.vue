@@ -2,14 +2,15 @@
 import ChoicePills from '../kit/ChoicePills.vue';
 import {
   PROFILE_LIMITS,
+  STRAND_CLASSES,
   STRAND_DIAMETER_MICROMETRES,
   strandCount,
-  type HairAmount,
   type HairProfile,
 } from '@amber-ladle/core/hair';
 import { computed } from 'vue';
+import { amountSaid, keyOfAmount } from './amountSaid';
 import NumberField from '../kit/NumberField.vue';
-import { writeLength } from '@amber-ladle/words';
+import { headText, writeLength, STRAND_WORDS } from '@amber-ladle/words';
 import { useHousehold } from '../data/household';
 
 /** Measurements of a head in words and numbers; the drawing beside them shows the same. */
@@ -21,49 +22,33 @@ const set = (change: Partial<HairProfile>): void => {
 };
 
 const amounts = [
-  { value: 'ponytail', title: 'by ponytail' },
-  { value: 'density:low', title: 'little: the scalp shows' },
-  { value: 'density:medium', title: 'middling' },
-  { value: 'density:high', title: 'a lot: the scalp hardly shows' },
-  { value: 'eye:sparse', title: 'by eye, little' },
-  { value: 'eye:middling', title: 'by eye, middling' },
-  { value: 'eye:plenty', title: 'by eye, a lot' },
+  { value: 'ponytail', title: headText.byPonytail },
+  { value: 'density:low', title: headText.littleTheScalpShows },
+  { value: 'density:medium', title: headText.middling },
+  { value: 'density:high', title: headText.aLotTheScalp },
+  { value: 'eye:sparse', title: headText.byEyeLittle },
+  { value: 'eye:middling', title: headText.byEyeMiddling },
+  { value: 'eye:plenty', title: headText.byEyeALot },
 ];
-const amountKey = computed(() => {
-  const { amount } = modelValue;
-  if (amount.kind === 'density') return `density:${amount.density}`;
-  return amount.kind === 'eye' ? `eye:${amount.look}` : 'ponytail';
-});
-function setAmount(key: string): void {
-  const [kind, value] = key.split(':');
-  const amount =
-    kind === 'density'
-      ? { kind, density: value }
-      : kind === 'eye'
-        ? { kind, look: value }
-        : { kind: 'ponytail', circumferenceMillimetres: 80 };
-  set({ amount: amount as HairAmount });
-}
-
 const household = useHousehold();
-const strandClasses = Object.entries(STRAND_DIAMETER_MICROMETRES);
-const strands = computed(() => `about ${Math.round(strandCount(modelValue) / 1000)},000 strands`);
+const strandClasses = STRAND_CLASSES.map((name) => [name, STRAND_DIAMETER_MICROMETRES[name]] as const);
+const strands = computed(() => headText.thousandStrands(Math.round(strandCount(modelValue) / 1000)));
 /** The same in the other of the two units. */
 const alsoLength = computed(() => {
   const { locale, lengthIn } = household.where;
   const other = lengthIn === 'cm' ? 'in' : 'cm';
-  return `${writeLength(modelValue.stretchedLengthCentimetres, { locale, lengthIn: other })}, stretched`;
+  return headText.stretchedLength(writeLength(modelValue.stretchedLengthCentimetres, { locale, lengthIn: other }));
 });
 const cuts = [
-  { value: 'blunt', title: 'one length' },
-  { value: 'long-layers', title: 'long layers' },
-  { value: 'short-layers', title: 'short layers' },
+  { value: 'blunt', title: headText.oneLength },
+  { value: 'long-layers', title: headText.longLayers },
+  { value: 'short-layers', title: headText.shortLayers },
 ];
 const styles = [
-  { value: 'loose', title: 'loose' },
-  { value: 'twists', title: 'in twists' },
-  { value: 'braids', title: 'in braids' },
-  { value: 'cornrows', title: 'in cornrows' },
+  { value: 'loose', title: headText.loose },
+  { value: 'twists', title: headText.inTwists },
+  { value: 'braids', title: headText.inBraids },
+  { value: 'cornrows', title: headText.inCornrows },
 ];
 </script>
 
@@ -71,7 +56,7 @@ const styles = [
   <div class="fields">
     <NumberField
       :model-value="modelValue.stretchedLengthCentimetres"
-      label="Length"
+      :label="headText.length"
       unit="cm"
       :shown-in="household.where.lengthIn"
       :hint="alsoLength"
@@ -79,17 +64,17 @@ const styles = [
       @update:model-value="set({ stretchedLengthCentimetres: $event })"
     />
     <v-select
-      :model-value="amountKey"
+      :model-value="keyOfAmount(modelValue.amount)"
       :items="amounts"
-      label="How much hair"
+      :label="headText.howMuchHair"
       :hint="strands"
       persistent-hint
-      @update:model-value="setAmount"
+      @update:model-value="set({ amount: amountSaid($event, modelValue) })"
     />
     <NumberField
       v-if="modelValue.amount.kind === 'ponytail'"
       :model-value="modelValue.amount.circumferenceMillimetres"
-      label="Round the ponytail"
+      :label="headText.roundThePonytail"
       unit="mm"
       :shown-in="household.where.lengthIn === 'in' ? 'in' : 'mm'"
       v-bind="PROFILE_LIMITS.circumferenceMillimetres"
@@ -98,15 +83,15 @@ const styles = [
     <div>
       <NumberField
         :model-value="modelValue.strandDiameterMicrometres"
-        label="Strand thickness"
+        :label="headText.strandThickness"
         unit="µm"
         v-bind="PROFILE_LIMITS.strandDiameterMicrometres"
         @update:model-value="set({ strandDiameterMicrometres: $event })"
       />
-      <div class="classes" role="group" aria-label="Strand thickness by class">
+      <div class="classes" role="group" :aria-label="headText.strandThicknessByClass">
         <ChoicePills
           :of="strandClasses"
-          :says="([name]) => name"
+          :says="([name]) => STRAND_WORDS[name]"
           :is-chosen="([, diameter]) => modelValue.strandDiameterMicrometres === diameter"
           @choose="([, diameter]) => set({ strandDiameterMicrometres: diameter })"
         />
@@ -115,21 +100,21 @@ const styles = [
     <v-select
       :model-value="modelValue.evenness"
       :items="cuts"
-      label="Cut"
+      :label="headText.cut"
       @update:model-value="set({ evenness: $event })"
     />
     <v-select
       :model-value="modelValue.style"
       :items="styles"
-      label="Worn"
+      :label="headText.worn"
       @update:model-value="set({ style: $event })"
     />
     <NumberField
       v-if="showScalp"
       :model-value="modelValue.scalpAreaSquareCentimetres"
-      label="Scalp"
+      :label="headText.scalp"
       unit="cm²"
-      hint="adult about 600, child of eight 450"
+      :hint="headText.adultAbout600Child"
       v-bind="PROFILE_LIMITS.scalpAreaSquareCentimetres"
       @update:model-value="set({ scalpAreaSquareCentimetres: $event })"
     />

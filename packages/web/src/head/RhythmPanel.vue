@@ -6,7 +6,7 @@ import { beatsOf, betweenWashDays, schoolsDisagree } from '@amber-ladle/core/jud
 import { TELLS_FROM } from '@amber-ladle/core/learn';
 import { computed } from 'vue';
 import { useHousehold } from '../data/household';
-import { aboutWords, RHYTHM_WORDS, writeDay } from '@amber-ladle/words';
+import { headText, aboutWords, RHYTHM_WORDS, writeDay } from '@amber-ladle/words';
 
 /** The rhythm of a head: what it had when, when it may again, and the year at a glance. */
 const { head } = defineProps<{ head: Head }>();
@@ -21,10 +21,10 @@ const beats = computed(() =>
     last: writeDay(beat.lastAt, household.now(), household.where),
     again:
       beat.earliestAt > household.moment
-        ? `again from ${aboutWords(beat.earliestAt, household.moment, household.where)}`
+        ? headText.againFrom(aboutWords(beat.earliestAt, household.moment, household.where))
         : beat.dueAt <= household.moment
-          ? 'it is time'
-          : 'may come again',
+          ? headText.itIsTime
+          : headText.mayComeAgain,
   })),
 );
 
@@ -39,7 +39,7 @@ const masks = computed(() => {
     .map(([id, { count, at }]) => ({
       id,
       name: household.maskById(id)?.name ?? id,
-      words: `${count > 1 ? `${count} times, last ` : ''}${writeDay(at, household.now(), household.where)}`,
+      words: `${count > 1 ? headText.timesLast(count) : ''}${writeDay(at, household.now(), household.where)}`,
       count,
     }))
     .sort((a, b) => b.count - a.count);
@@ -77,31 +77,31 @@ const between = computed(() => {
   const days = betweenWashDays(wore.value);
   if (!days) return '';
   const { count, usualDays, leastDays, mostDays } = days;
-  if (count === 2) return `Two wash days with a mask so far, ${usualDays} days apart.`;
-  const span = leastDays === mostDays ? '' : ` (${leastDays} to ${mostDays})`;
-  return `A mask every ${usualDays} days or so${span}, from ${count} wash days${count < TELLS_FROM + 2 ? ': few yet' : ''}.`;
+  if (count === 2) return headText.twoWashDays(usualDays);
+  const span = leastDays === mostDays ? '' : headText.daysRange(leastDays, mostDays);
+  return headText.aMaskEveryDays(usualDays, span, count, count < TELLS_FROM + 2 ? headText.fewYet : '');
 });
 const all = computed(() => weeks.value.reduce((sum, { count }) => sum + count, 0));
 </script>
 
 <template>
   <section aria-labelledby="rhythm" class="rhythm" data-test="rhythm">
-    <h2 id="rhythm">Rhythm</h2>
-    <p v-if="disagrees" class="warn">Stiff after protein, and the household gives it often: seldom may be kinder.</p>
-    <p v-if="beats.length === 0" class="quiet">Nothing worn yet; the rhythm begins with the first bowl.</p>
+    <h2 id="rhythm">{{ headText.rhythm }}</h2>
+    <p v-if="disagrees" class="warn">{{ headText.stiffAfterProtein }}</p>
+    <p v-if="beats.length === 0" class="quiet">{{ headText.nothingWornYet }}</p>
     <p v-if="between" class="figures" data-test="between">{{ between }}</p>
     <ul v-if="beats.length > 0" class="plain-list">
       <li v-for="beat in beats" :key="beat.rhythm">
-        <b>{{ beat.words }}</b> <span class="quiet">{{ beat.last }}, every {{ beat.intervalDays }} days</span>
+        <b>{{ beat.words }}</b> <span class="quiet">{{ headText.everyDays(beat.last, beat.intervalDays) }}</span>
         <span class="again">{{ beat.again }}</span>
       </li>
     </ul>
-    <ul v-if="burned.length > 0" class="plain-list" aria-label="What burned or itched" data-test="burned">
+    <ul v-if="burned.length > 0" class="plain-list" :aria-label="headText.whatBurnedOrItched" data-test="burned">
       <li v-for="one in burned" :key="one.at + one.name" class="warn">
-        <b>{{ one.name }}</b> burned or itched <span class="quiet again">{{ one.day }}</span>
+        <b>{{ one.name }}</b> {{ headText.burnedOrItched }} <span class="quiet again">{{ one.day }}</span>
       </li>
     </ul>
-    <ul v-if="masks.length > 0" class="plain-list" aria-label="What it wore">
+    <ul v-if="masks.length > 0" class="plain-list" :aria-label="headText.whatItWore">
       <li v-for="mask in masks" :key="mask.id">
         <MaskById :id="mask.id" :size="36" />
         <RouterLink class="quiet-link" :to="{ name: 'bowl', query: { head: head.id, mask: mask.id } }">{{
@@ -110,7 +110,7 @@ const all = computed(() => weeks.value.reduce((sum, { count }) => sum + count, 0
         <span class="quiet again">{{ mask.words }}</span>
       </li>
     </ul>
-    <svg v-if="all > 0" class="year" viewBox="0 0 530 22" role="img" :aria-label="`${all} bowls worn in a year`">
+    <svg v-if="all > 0" class="year" viewBox="0 0 530 22" role="img" :aria-label="headText.bowlsWorn(all)">
       <rect
         v-for="(week, i) in weeks"
         :key="week.from"

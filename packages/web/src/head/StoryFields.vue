@@ -8,7 +8,7 @@ import { NEEDS, type Need } from '@amber-ladle/core/mask';
 import { computed, ref } from 'vue';
 import { useHousehold } from '../data/household';
 import { useWords } from '../data/useWords';
-import { aboutWords, ALLERGEN_WORDS, COLOUR_WORDS, NEED_WORDS, writeDay } from '@amber-ladle/words';
+import { headText, aboutWords, ALLERGEN_WORDS, COLOUR_WORDS, NEED_WORDS, writeDay } from '@amber-ladle/words';
 import { HOUR } from '@amber-ladle/core/time';
 
 /** What a head asks for, and what to be careful about. */
@@ -53,10 +53,10 @@ const drop = (i: number): void => {
 };
 
 const TREATMENT_WORDS: Readonly<Record<Treatment['kind'], string>> = {
-  protein: 'bought protein',
-  colour: 'colour',
-  bleach: 'bleach',
-  clarifying: 'clarifying wash',
+  protein: headText.boughtProtein,
+  colour: headText.colour,
+  bleach: headText.bleach,
+  clarifying: headText.clarifyingWash,
 };
 const treat = (kind: Treatment['kind']): void => {
   set({ treatments: [...story.value.treatments, { kind, at: household.now().toISOString() }] });
@@ -70,7 +70,7 @@ const allergens = ALLERGENS as readonly Allergen[];
 
 <template>
   <fieldset class="story">
-    <legend class="serif">What it asks for</legend>
+    <legend class="serif">{{ headText.whatItAsksFor }}</legend>
     <div class="line">
       <ChoicePills
         :of="needs"
@@ -78,14 +78,14 @@ const allergens = ALLERGENS as readonly Allergen[];
         :is-chosen="(need) => story.needs.includes(need)"
         @choose="(need) => set({ needs: toggled(story.needs, need) })"
       />
-      <TogglePill :is-on="story.isWeighedDown" @toggle="set({ isWeighedDown: !story.isWeighedDown })"
-        >goes limp easily</TogglePill
-      >
-      <TogglePill :is-on="story.isProteinSensitive" @toggle="set({ isProteinSensitive: !story.isProteinSensitive })"
-        >stiff after protein</TogglePill
-      >
+      <TogglePill :is-on="story.isWeighedDown" @toggle="set({ isWeighedDown: !story.isWeighedDown })">{{
+        headText.goesLimpEasily
+      }}</TogglePill>
+      <TogglePill :is-on="story.isProteinSensitive" @toggle="set({ isProteinSensitive: !story.isProteinSensitive })">{{
+        headText.stiffAfterProteinBeside
+      }}</TogglePill>
     </div>
-    <legend class="serif">Careful with</legend>
+    <legend class="serif">{{ headText.carefulWith }}</legend>
     <div class="line">
       <ChoicePills
         :of="allergens"
@@ -93,56 +93,56 @@ const allergens = ALLERGENS as readonly Allergen[];
         :is-chosen="(allergen) => story.allergies.includes(allergen)"
         @choose="(allergen) => set({ allergies: toggled(story.allergies, allergen) })"
       />
-      <TogglePill :is-on="story.hasLatexAllergy" @toggle="set({ hasLatexAllergy: !story.hasLatexAllergy })"
-        >latex</TogglePill
-      >
+      <TogglePill :is-on="story.hasLatexAllergy" @toggle="set({ hasLatexAllergy: !story.hasLatexAllergy })">{{
+        headText.latex
+      }}</TogglePill>
     </div>
     <div class="line">
       <v-select
         :model-value="story.colour"
         :items="colours"
-        label="The hair is"
+        :label="headText.theHairIs"
         class="colour"
         @update:model-value="set({ colour: $event })"
       />
       <v-switch
         :model-value="story.hasBrokenSkin"
-        label="broken or sore skin just now"
+        :label="headText.brokenOrSoreSkin"
         @update:model-value="set({ hasBrokenSkin: Boolean($event) })"
       />
     </div>
-    <legend class="serif">Patch tests</legend>
-    <p class="quiet">A dab on the inner elbow; a day or two later it is fine or it is not.</p>
+    <legend class="serif">{{ headText.patchTests }}</legend>
+    <p class="quiet">{{ headText.aDab }}</p>
     <ul class="plain-list">
       <li v-for="test in tests" :key="test.i" class="test">
         <span class="line">
           <IngredientById :id="test.ingredientId" />
           <b>{{ nameOf(test.ingredientId) }}</b> <span class="quiet">{{ day(test.at) }}</span>
         </span>
-        <span v-if="test.outcome === 'fine'">fine</span>
-        <span v-else-if="test.outcome === 'reaction'" class="bad">reacted</span>
+        <span v-if="test.outcome === 'fine'">{{ headText.fine }}</span>
+        <span v-else-if="test.outcome === 'reaction'" class="bad">{{ headText.reacted }}</span>
         <span v-else class="line">
-          <span class="quiet">{{ test.isOver ? 'how was it?' : `free ${test.free}` }}</span>
-          <button type="button" class="pill" @click="judge(test.i, 'fine')">fine</button>
-          <button type="button" class="pill" @click="judge(test.i, 'reaction')">it reacted</button>
+          <span class="quiet">{{ test.isOver ? headText.howWasIt : headText.free(test.free) }}</span>
+          <button type="button" class="pill" @click="judge(test.i, 'fine')">{{ headText.fine }}</button>
+          <button type="button" class="pill" @click="judge(test.i, 'reaction')">{{ headText.itReacted }}</button>
         </span>
         <button
           type="button"
           class="tool"
-          :aria-label="`Take out the test of ${nameOf(test.ingredientId)}`"
+          :aria-label="headText.takeOutTheTest(nameOf(test.ingredientId))"
           @click="drop(test.i)"
         >
-          take out
+          {{ headText.takeOut }}
         </button>
       </li>
     </ul>
     <div class="line">
-      <v-autocomplete v-model="toTest" :items="ingredients" label="Test today" clearable class="totest" />
-      <v-btn variant="tonal" color="primary" :disabled="!toTest" @click="dab">Dabbed on</v-btn>
+      <v-autocomplete v-model="toTest" :items="ingredients" :label="headText.testToday" clearable class="totest" />
+      <v-btn variant="tonal" color="primary" :disabled="!toTest" @click="dab">{{ headText.dabbedOn }}</v-btn>
     </div>
-    <legend class="serif">Done elsewhere</legend>
+    <legend class="serif">{{ headText.doneElsewhere }}</legend>
     <div class="line">
-      <span class="quiet">today:</span>
+      <span class="quiet">{{ headText.today }}</span>
       <button v-for="kind in TREATMENTS" :key="kind" type="button" class="pill" @click="treat(kind)">
         {{ spell(TREATMENT_WORDS[kind]) }}
       </button>
@@ -150,7 +150,7 @@ const allergens = ALLERGENS as readonly Allergen[];
     <ul v-if="story.treatments.length > 0" class="plain-list">
       <li v-for="(treatment, i) in story.treatments" :key="i" class="test">
         <span>{{ spell(TREATMENT_WORDS[treatment.kind]) }} {{ day(treatment.at) }}</span>
-        <button type="button" class="tool" @click="untreat(i)">take out</button>
+        <button type="button" class="tool" @click="untreat(i)">{{ headText.takeOut }}</button>
       </li>
     </ul>
   </fieldset>

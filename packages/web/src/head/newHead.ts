@@ -1,3 +1,4 @@
+import { headText } from '@amber-ladle/words';
 import { USUAL_LOOK, type Head, type HeadInput } from '@amber-ladle/contract';
 import { scalpAreaAtAge } from '@amber-ladle/core/hair';
 import { NO_STORY } from '@amber-ladle/core/judge';
@@ -29,7 +30,7 @@ export const GUEST: Head = {
   story: NO_STORY,
   look: USUAL_LOOK,
   id: 'guest',
-  name: 'this head',
+  name: headText.thisHead,
   version: 0,
   createdAt: '',
   updatedAt: '',

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Ingredient } from '@amber-ladle/core/ingredient';
-import { FAMILY_ITEMS } from '@amber-ladle/words';
+import { ingredientText, FAMILY_ITEMS } from '@amber-ladle/words';
 import { computed, ref, toRef } from 'vue';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
@@ -29,11 +29,11 @@ async function submit(): Promise<void> {
   try {
     const id = await save();
     if (id) {
-      notice.show(`${form.value.name} is kept.`);
+      notice.show(ingredientText.isKept(form.value.name));
       emit('kept', id);
       return;
     }
-    notice.fail(new Error(Object.values(errors.value)[0] ?? 'Something needs another look.'));
+    notice.fail(new Error(Object.values(errors.value)[0] ?? ingredientText.somethingNeedsAnotherLook));
     await showFault();
   } catch (error) {
     notice.fail(error);
@@ -46,27 +46,45 @@ async function submit(): Promise<void> {
 <template>
   <form class="paper form" novalidate @submit.prevent="submit">
     <div class="grid">
-      <v-text-field v-model="form.name" label="Name" maxlength="60" :error-messages="errors['name'] ?? null" />
-      <v-select v-model="form.family" :items="FAMILY_ITEMS" label="Kind" />
-      <v-text-field v-model="form.state" label="How it is handled" maxlength="120" />
-      <v-autocomplete v-model="form.likeId" :items="known" label="As thick as" no-data-text="Nothing of that name." />
+      <v-text-field
+        v-model="form.name"
+        :label="ingredientText.name"
+        maxlength="60"
+        :error-messages="errors['name'] ?? null"
+      />
+      <v-select v-model="form.family" :items="FAMILY_ITEMS" :label="ingredientText.kind" />
+      <v-text-field v-model="form.state" :label="ingredientText.howItIsHandled" maxlength="120" />
+      <v-autocomplete
+        v-model="form.likeId"
+        :items="known"
+        :label="ingredientText.asThickAs"
+        :no-data-text="ingredientText.nothingOfThatName"
+      />
     </div>
     <WeightFields v-model="form" :draft="draft" />
     <p v-if="fault" role="alert" class="alert">{{ fault }}</p>
     <PieceFields v-model="form" />
     <div v-if="form.weight !== 'made'" class="line">
-      <v-switch v-model="form.hasPot" label="it comes out of a pot or a jar" />
+      <v-switch v-model="form.hasPot" :label="ingredientText.itComesOut" />
     </div>
     <PotFields v-if="form.hasPot && form.weight !== 'made'" v-model="form.pot" :known="known" />
     <div class="grid">
-      <v-switch v-model="form.spoils" label="goes off within hours in a room" />
-      <NumberField v-model="form.keepDays" label="Then keeps in a fridge" unit="days" :min="1" :max="700" />
+      <v-switch v-model="form.spoils" :label="ingredientText.goesOffWithinHours" />
+      <NumberField
+        v-model="form.keepDays"
+        :label="ingredientText.thenKeeps"
+        :unit="ingredientText.days"
+        :min="1"
+        :max="700"
+      />
     </div>
     <MindFields v-model="form" />
-    <v-text-field v-model="form.advice" label="A word on choosing or handling it" maxlength="300" />
+    <v-text-field v-model="form.advice" :label="ingredientText.aWordOnChoosing" maxlength="300" />
     <p class="line">
-      <v-btn type="submit" color="primary" :loading="isSaving">{{ !row ? 'Add it' : 'Keep the correction' }}</v-btn>
-      <v-btn v-if="!row" variant="text" :to="{ name: 'ingredients' }">Cancel</v-btn>
+      <v-btn type="submit" color="primary" :loading="isSaving">{{
+        !row ? ingredientText.addIt : ingredientText.keepTheCorrection
+      }}</v-btn>
+      <v-btn v-if="!row" variant="text" :to="{ name: 'ingredients' }">{{ ingredientText.cancel }}</v-btn>
     </p>
   </form>
 </template>

@@ -5,7 +5,7 @@ import { computed } from 'vue';
 import IngredientById from '../kit/IngredientById.vue';
 import type { Draft, DraftRow } from './useDraft';
 import { useHousehold } from '../data/household';
-import { questionWords, remarkWords } from '@amber-ladle/words';
+import { ingredientText, questionWords, remarkWords } from '@amber-ladle/words';
 import { useWords } from '../data/useWords';
 import { readQuantity } from '@amber-ladle/core/measure';
 import { useNotice } from '../data/notice';
@@ -45,7 +45,7 @@ function takenFrom(event: Event, unit: string, most: number, before: number | nu
   const input = event.target as HTMLInputElement;
   const value = readQuantity(input.value, unit);
   if (value > 0 && value <= most) return value;
-  if (input.value.trim() !== '') notice.show(`“${input.value}” will not do: above 0, up to ${most} ${unit}.`);
+  if (input.value.trim() !== '') notice.show(ingredientText.willNotDoAbove(input.value, most, unit));
   input.value = String(before ?? '');
   return undefined;
 }
@@ -64,11 +64,11 @@ const setMeasure = (row: DraftRow, event: Event): void => {
   draft.replace(row.key, { measuredBy: (event.target as HTMLSelectElement).value as MeasuredBy });
 };
 const MEASURE_WORDS: Readonly<Record<MeasuredBy, string>> = {
-  piece: 'by the piece',
-  spoon: 'by spoon',
-  weight: 'by weight',
-  pinch: 'in pinches',
-  drop: 'in drops',
+  piece: ingredientText.byThePiece,
+  spoon: ingredientText.bySpoon,
+  weight: ingredientText.byWeight,
+  pinch: ingredientText.inPinches,
+  drop: ingredientText.inDrops,
 };
 </script>
 
@@ -86,8 +86,8 @@ const MEASURE_WORDS: Readonly<Record<MeasuredBy, string>> = {
           <input
             class="written"
             :value="one.row.text"
-            placeholder="2 yolks, 3 tbsp honey, half a papaya …"
-            :aria-label="`Line ${one.row.key}, as you would write it`"
+            :placeholder="ingredientText.n2Yolks3Tbsp"
+            :aria-label="ingredientText.lineAsYouWould(one.row.key)"
             maxlength="200"
             autocomplete="off"
             @input="draft.rewrite(one.row.key, ($event.target as HTMLInputElement).value)"
@@ -97,8 +97,8 @@ const MEASURE_WORDS: Readonly<Record<MeasuredBy, string>> = {
           <button
             type="button"
             class="out"
-            :aria-label="`Take out line ${one.row.key}`"
-            title="take out"
+            :aria-label="ingredientText.takeOutLine(one.row.key)"
+            :title="ingredientText.takeOut"
             @click="draft.remove(one.row.key)"
           >
             <svg viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiClose" /></svg>
@@ -111,10 +111,10 @@ const MEASURE_WORDS: Readonly<Record<MeasuredBy, string>> = {
             v-if="one.question || !one.ingredient"
             :model-value="one.row.ingredientId"
             :items="items"
-            label="Ingredient"
+            :label="ingredientText.ingredient"
             density="compact"
             class="which"
-            no-data-text="Nothing of that name. Add it under Ingredients."
+            :no-data-text="ingredientText.nothingOfThatNameAdd"
             @update:model-value="draft.choose(one.row.key, $event)"
           />
           <span v-else class="read"
@@ -124,7 +124,7 @@ const MEASURE_WORDS: Readonly<Record<MeasuredBy, string>> = {
             <input
               inputmode="decimal"
               :value="one.row.grams"
-              :aria-label="`Usable grams of ${one.ingredient?.name ?? 'line ' + one.row.key}`"
+              :aria-label="ingredientText.usableGramsOf(one.ingredient?.name ?? ingredientText.line + one.row.key)"
               @change="setGrams(one.row, $event)"
             />
             g
@@ -132,14 +132,14 @@ const MEASURE_WORDS: Readonly<Record<MeasuredBy, string>> = {
           <template v-if="one.part && one.ingredient && !simple">
             <select
               :value="one.part.role"
-              :aria-label="`What ${one.ingredient.name} does`"
+              :aria-label="ingredientText.whatDoes(one.ingredient.name)"
               @change="setRole(one.row, $event)"
             >
               <option v-for="role in ROLES" :key="role" :value="role">{{ role }}</option>
             </select>
             <select
               :value="one.part.measuredBy"
-              :aria-label="`How ${one.ingredient.name} is measured`"
+              :aria-label="ingredientText.howIsMeasured(one.ingredient.name)"
               @change="setMeasure(one.row, $event)"
             >
               <option
@@ -155,7 +155,7 @@ const MEASURE_WORDS: Readonly<Record<MeasuredBy, string>> = {
               <input
                 inputmode="decimal"
                 :value="Math.round(one.part.tolerance * 1000) / 10"
-                :aria-label="`How far ${one.ingredient.name} may drift, percent`"
+                :aria-label="ingredientText.howFarMayDrift(one.ingredient.name)"
                 @change="setTolerance(one.row, $event)"
               />
               %</label
@@ -167,14 +167,14 @@ const MEASURE_WORDS: Readonly<Record<MeasuredBy, string>> = {
             class="pill"
             @click="draft.replace(one.row.key, { isConfirmed: true })"
           >
-            read rightly
+            {{ ingredientText.readRightly }}
           </button>
           <span v-if="one.assumed" class="quiet assumed figures">{{ one.assumed }}</span>
         </div>
       </li>
     </ul>
     <p class="more">
-      <v-btn variant="tonal" color="primary" @click="draft.add()">Add a line</v-btn>
+      <v-btn variant="tonal" color="primary" @click="draft.add()">{{ ingredientText.addALine }}</v-btn>
     </p>
   </div>
 </template>

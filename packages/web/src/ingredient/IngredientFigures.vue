@@ -14,7 +14,16 @@ import { computed } from 'vue';
 import { useHousehold } from '../data/household';
 import { useShelf } from '../data/shelf';
 import { useWords } from '../data/useWords';
-import { hoursWords, paceWords, stateWords, writeLength, writeNumber, writeWarmth } from '@amber-ladle/words';
+import {
+  ingredientText,
+  hoursWords,
+  paceWords,
+  stateWords,
+  writeLength,
+  writeNumber,
+  writeWarmth,
+  TEXTURE_WORDS,
+} from '@amber-ladle/words';
 
 /** Every figure of an ingredient with where it comes from. */
 const { row } = defineProps<{ row: Ingredient }>();
@@ -26,13 +35,13 @@ void useShelf()
 
 function from(source: SourceId): string {
   const { title, fromMemory } = SOURCES[source];
-  return fromMemory ? `${title}, from memory` : title;
+  return fromMemory ? ingredientText.fromMemory(title) : title;
 }
 const keepsWords = ({ roomHours, coldHours, frozenHours }: Keeping): string =>
   [
-    `${hoursWords(roomHours)} in a room`,
-    `${hoursWords(coldHours)} in a fridge`,
-    ...(frozenHours === undefined ? [] : [`${hoursWords(frozenHours)} frozen`]),
+    ingredientText.inARoom(hoursWords(roomHours)),
+    ingredientText.inAFridge(hoursWords(coldHours)),
+    ...(frozenHours === undefined ? [] : [ingredientText.frozenHours(hoursWords(frozenHours))]),
   ].join(', ');
 interface Figure {
   readonly what: string;
@@ -46,19 +55,22 @@ const figures = computed<Figure[]>(() => {
   const pace = household.climate.paces[row.id];
   return [
     {
-      what: '1 mL weighs',
+      what: ingredientText.n1MlWeighs,
       value: `${gramsPerMillilitre(row).toFixed(3)} g`,
-      source: density ? from(density.source) : 'from its composition, after Choi and Okos 1986',
+      source: density ? from(density.source) : ingredientText.fromItsCompositionAfter,
     },
     ...(pieces?.sizes ?? []).map((size) => ({
-      what: `One ${pieces?.noun}, ${size.name}`,
-      value: `${kitchenRound(size.usableGrams)} g usable, ${kitchenRound(wholeGrams(size.usableGrams, pieces?.refuseShare ?? 0))} g whole`,
+      what: ingredientText.oneNounSize(pieces?.noun ?? row.name, size.name),
+      value: ingredientText.gUsableGWhole(
+        kitchenRound(size.usableGrams),
+        kitchenRound(wholeGrams(size.usableGrams, pieces?.refuseShare ?? 0)),
+      ),
       source: from(size.source),
     })),
     ...(pieces
       ? [
           {
-            what: 'Peel, stone, shell or rind',
+            what: ingredientText.peelStoneShell,
             value: `${Math.round(pieces.refuseShare * 100)} %`,
             source: from(pieces.refuseSource),
           },
@@ -66,62 +78,78 @@ const figures = computed<Figure[]>(() => {
             ? []
             : [
                 {
-                  what: 'Usable in a length',
-                  value: `${kitchenRound(pieces.gramsPerCentimetre * 10)} g of ${writeLength(10, household.where)}`,
+                  what: ingredientText.usableInALength,
+                  value: ingredientText.gramsOfLength(
+                    kitchenRound(pieces.gramsPerCentimetre * 10),
+                    writeLength(10, household.where),
+                  ),
                   source: from('own'),
                 },
               ]),
           {
-            what: 'Pieces differ by',
+            what: ingredientText.piecesDifferBy,
             value: `± ${Math.round(pieces.weightSpread * 100)} %`,
             source: from('own'),
           },
         ]
       : []),
     {
-      what: 'On its own it is',
-      value: `${textureClass(flowLog10)}, about ${writeNumber(Number((10 ** flowLog10).toPrecision(1)), household.where)} mPa·s`,
+      what: ingredientText.onItsOwn,
+      value: ingredientText.aboutMpaS(
+        TEXTURE_WORDS[textureClass(flowLog10)],
+        writeNumber(Number((10 ** flowLog10).toPrecision(1)), household.where),
+      ),
       source: from(flowSource),
     },
     ...(strainedOutShare > 0
-      ? [{ what: 'Stays in a cloth', value: `${Math.round(strainedOutShare * 100)} %`, source: from('own') }]
+      ? [{ what: ingredientText.staysInACloth, value: `${Math.round(strainedOutShare * 100)} %`, source: from('own') }]
       : []),
     ...(composition
       ? (
           [
-            ['Water', composition.waterGrams],
-            ['Protein', composition.proteinGrams],
-            ['Fat', composition.fatGrams],
-            ['Carbohydrate', composition.carbohydrateGrams],
-            [spell('Fibre'), composition.fibreGrams],
-            ['Ash', composition.ashGrams],
+            [ingredientText.water, composition.waterGrams],
+            [ingredientText.protein, composition.proteinGrams],
+            [ingredientText.fat, composition.fatGrams],
+            [ingredientText.carbohydrate, composition.carbohydrateGrams],
+            [spell(ingredientText.fibre), composition.fibreGrams],
+            [ingredientText.ash, composition.ashGrams],
           ] as const
         ).map(([what, grams]) => ({
-          what: `${what} in 100 g`,
+          what: ingredientText.in100G(what),
           value: `${grams} g`,
           source: from(composition.source),
         }))
       : []),
-    ...(made ? [{ what: 'Made from', value: made.raw.name, source: from(made.source) }] : []),
+    ...(made ? [{ what: ingredientText.madeFrom, value: made.raw.name, source: from(made.source) }] : []),
     ...LOT_STATES.flatMap((state) => {
       const keeping = row.keeping[state];
       return keeping
-        ? [{ what: `Keeps, ${stateWords(state, row)}`, value: keepsWords(keeping), source: from(keeping.source) }]
+        ? [
+            {
+              what: ingredientText.keepsState(stateWords(state, row)),
+              value: keepsWords(keeping),
+              source: from(keeping.source),
+            },
+          ]
         : [];
     }),
     ...(row.ripening
       ? [
           {
-            what: 'Ready, it keeps',
-            value: `${row.ripening.spanDays} days at ${writeWarmth(20, household.where)}, ${row.ripening.coldDays} in a fridge`,
+            what: ingredientText.readyItKeeps,
+            value: ingredientText.daysAt(
+              row.ripening.spanDays,
+              writeWarmth(20, household.where),
+              row.ripening.coldDays,
+            ),
             source: from(row.ripening.source),
           },
           ...(pace
             ? [
                 {
-                  what: 'In this kitchen',
-                  value: paceWords(pace) ? `ripens ${paceWords(pace)}` : 'ripens just so',
-                  source: `learnt from the last ${pace.lots} that were felt, used or thrown away`,
+                  what: ingredientText.inThisKitchen,
+                  value: paceWords(pace) ? ingredientText.ripensPace(paceWords(pace)) : ingredientText.ripensJustSo,
+                  source: ingredientText.learntFromTheLast(pace.lots),
                 },
               ]
             : []),

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { CATALOGUE } from '@amber-ladle/core/ingredient';
-import { familyName } from '@amber-ladle/words';
+import { ingredientText, familyName } from '@amber-ladle/words';
 import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { useHousehold } from '../data/household';
@@ -38,7 +38,7 @@ async function remove(): Promise<void> {
   const [removed, wasBuiltIn] = [id, isBuiltIn.value];
   try {
     await household.removeIngredient(removed);
-    notice.show(wasBuiltIn ? `${name} has its built-in figures again.` : `${name} is taken out.`, () =>
+    notice.show(wasBuiltIn ? ingredientText.hasItsBuilt(name) : ingredientText.isTakenOut(name), () =>
       household.restoreIngredient(removed),
     );
     if (!wasBuiltIn) await router.push({ name: 'ingredients' });
@@ -50,31 +50,33 @@ async function remove(): Promise<void> {
 
 <template>
   <div v-if="!isNew && !row" class="page">
-    <h1>No such ingredient</h1>
-    <v-btn color="primary" :to="{ name: 'ingredients' }">All ingredients</v-btn>
+    <h1>{{ ingredientText.noSuchIngredient }}</h1>
+    <v-btn color="primary" :to="{ name: 'ingredients' }">{{ ingredientText.allIngredients }}</v-btn>
   </div>
   <div v-else class="page">
-    <RouterLink class="quiet-link" :to="{ name: 'ingredients' }">All ingredients</RouterLink>
+    <RouterLink class="quiet-link" :to="{ name: 'ingredients' }">{{ ingredientText.allIngredients }}</RouterLink>
     <div class="title">
       <h1 class="named">
         <IngredientPicture v-if="row" :id="row.id" :family="row.family" :size="104" />
         <IngredientPicture v-if="row?.pieces" :id="row.id" :family="row.family" :size="76" state="open" />
-        {{ row?.name ?? 'An ingredient of your own' }}
+        {{ row?.name ?? ingredientText.anIngredientOfYour }}
       </h1>
       <span v-if="row" class="does">
-        <v-btn variant="tonal" color="primary" @click="isOpen = !isOpen">{{ isOpen ? 'Close' : 'Correct it' }}</v-btn>
+        <v-btn variant="tonal" color="primary" @click="isOpen = !isOpen">{{
+          isOpen ? ingredientText.close : ingredientText.correctIt
+        }}</v-btn>
         <v-btn v-if="own" variant="text" color="error" @click="remove">
-          {{ isBuiltIn ? 'Back to the built-in figures' : 'Take it out' }}
+          {{ isBuiltIn ? ingredientText.backToTheBuilt : ingredientText.takeItOut }}
         </v-btn>
       </span>
     </div>
     <p v-if="row" class="quiet">
       {{ [familyName(row.family), row.state].filter(Boolean).join(' · ') }}
       <template v-if="row.allergens.length > 0">
-        · contains {{ row.allergens.join(', ').replaceAll('-', ' ') }}</template
+        {{ ingredientText.contains(row.allergens.join(', ').replaceAll('-', ' ')) }}</template
       >
-      <template v-if="row.crossesWithLatex"> · latex allergy can cross</template>
-      <template v-if="row.stains"> · stains</template>
+      <template v-if="row.crossesWithLatex"> {{ ingredientText.latexAllergyCanCross }}</template>
+      <template v-if="row.stains"> {{ ingredientText.stains }}</template>
     </p>
     <p v-if="row?.advice">{{ isBuiltIn ? spell(row.advice) : row.advice }}</p>
 
@@ -82,11 +84,11 @@ async function remove(): Promise<void> {
 
     <div v-if="row" class="two">
       <section aria-labelledby="known">
-        <h2 id="known">What is known of it</h2>
+        <h2 id="known">{{ ingredientText.whatIsKnown }}</h2>
         <IngredientFigures :row="row" />
       </section>
       <section aria-labelledby="use">
-        <h2 id="use">Use it up</h2>
+        <h2 id="use">{{ ingredientText.useItUp }}</h2>
         <UseUpPanel :ingredient="row" :grams="Number($route.query['grams']) || undefined" />
       </section>
     </div>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { familyName, writeSize } from '@amber-ladle/words';
+import { ingredientText, familyName, writeSize } from '@amber-ladle/words';
 import { CATALOGUE, gramsPerMillilitre, type Ingredient } from '@amber-ladle/core/ingredient';
 import { SOURCES } from '@amber-ladle/core/source';
 import { computed, ref } from 'vue';
@@ -27,15 +27,14 @@ const density = (row: Ingredient): string =>
 <template>
   <div class="page">
     <div class="title">
-      <h1>Ingredients</h1>
-      <v-btn color="primary" :to="{ name: 'ingredient', params: { id: 'new' } }">Add one</v-btn>
+      <h1>{{ ingredientText.ingredients }}</h1>
+      <v-btn color="primary" :to="{ name: 'ingredient', params: { id: 'new' } }">{{ ingredientText.addOne }}</v-btn>
     </div>
     <p class="quiet">
-      What Amber Ladle knows by weight: usable grams of a piece without peel, stone or shell, and how heavy a spoonful
-      is.
+      {{ ingredientText.whatAmberLadleKnows }}
     </p>
-    <v-text-field v-model="search" label="Find" clearable class="find" @click:clear="search = ''" />
-    <p v-if="groups.length === 0">Nothing of that name here.</p>
+    <v-text-field v-model="search" :label="ingredientText.find" clearable class="find" @click:clear="search = ''" />
+    <p v-if="groups.length === 0">{{ ingredientText.nothingOfThatNameHere }}</p>
     <section v-for="group in groups" :key="group.family" :aria-labelledby="`family-${group.family}`">
       <h2 :id="`family-${group.family}`">
         {{ familyName(group.family) }}
@@ -52,7 +51,7 @@ const density = (row: Ingredient): string =>
             }}</RouterLink>
             {{ ' ' }}<span class="quiet">{{ row.state }}</span>
             <span v-if="household.ownById(row.id)" class="quiet">
-              · {{ CATALOGUE.has(row.id) ? 'corrected by you' : 'your own' }}</span
+              · {{ CATALOGUE.has(row.id) ? ingredientText.correctedByYou : ingredientText.yourOwn }}</span
             ></span
           >
           <span class="figures facts">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ingredientText, ALLERGEN_WORDS, SMELL_WORDS } from '@amber-ladle/words';
 import { ALLERGENS, SMELLS } from '@amber-ladle/core/ingredient';
 import ChoicePills from '../kit/ChoicePills.vue';
 import type { IngredientForm } from './ingredientForm';
@@ -11,26 +12,27 @@ const toggled = <T,>(all: readonly T[], one: T): T[] =>
 </script>
 
 <template>
-  <div class="line" role="group" aria-label="Smells of">
-    <span class="quiet">Smells of</span>
+  <div class="line" role="group" :aria-label="ingredientText.smellsOf">
+    <span class="quiet">{{ ingredientText.smellsOf }}</span>
     <ChoicePills
       :of="SMELLS"
+      :says="(smell) => SMELL_WORDS[smell]"
       :is-chosen="(smell) => form.smells.includes(smell)"
       @choose="(smell) => (form.smells = toggled(form.smells, smell))"
     />
   </div>
-  <div class="line" role="group" aria-label="Contains">
-    <span class="quiet">Contains</span>
+  <div class="line" role="group" :aria-label="ingredientText.containsAloud">
+    <span class="quiet">{{ ingredientText.containsAloud }}</span>
     <ChoicePills
       :of="ALLERGENS"
-      :says="(allergen) => allergen.replace('-', ' ')"
+      :says="(allergen) => ALLERGEN_WORDS[allergen]"
       :is-chosen="(allergen) => form.allergens.includes(allergen)"
       @choose="(allergen) => (form.allergens = toggled(form.allergens, allergen))"
     />
   </div>
   <div class="line">
-    <v-switch v-model="form.crossesWithLatex" label="latex allergy can cross" />
-    <v-switch v-model="form.stains" label="it stains" />
+    <v-switch v-model="form.crossesWithLatex" :label="ingredientText.latexAllergyCanCrossLabel" />
+    <v-switch v-model="form.stains" :label="ingredientText.itStains" />
   </div>
 </template>
 

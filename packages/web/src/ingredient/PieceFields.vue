@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ingredientText } from '@amber-ladle/words';
 import NumberField from '../kit/NumberField.vue';
 import type { IngredientForm } from './ingredientForm';
 
@@ -8,20 +9,39 @@ const form = defineModel<IngredientForm>({ required: true });
 
 <template>
   <div class="grid">
-    <v-text-field v-model="form.noun" label="One of it is called" placeholder="not counted" persistent-placeholder />
-    <v-text-field v-if="form.noun" v-model="form.nouns" label="Several are called" />
+    <v-text-field
+      v-model="form.noun"
+      :label="ingredientText.oneOf"
+      :placeholder="ingredientText.notCounted"
+      persistent-placeholder
+    />
+    <v-text-field v-if="form.noun" v-model="form.nouns" :label="ingredientText.severalAreCalled" />
     <NumberField
       v-if="form.noun"
-      :model-value="form.pieceGrams ?? 0"
-      label="Usable in a usual one"
+      :model-value="form.pieceGrams ?? undefined"
+      :label="ingredientText.usableInAUsual"
       unit="g"
       :min="1"
       :max="5000"
       @update:model-value="form.pieceGrams = $event"
     />
-    <NumberField v-if="form.noun" v-model="form.refusePercent" label="Peel, stone, shell" unit="%" :min="0" :max="95" />
-    <NumberField v-if="form.noun" v-model="form.cutInto" label="Cut into at most" unit="parts" :min="1" :max="16" />
-    <NumberField v-model="form.strainedPercent" label="Stays in a cloth" unit="%" :min="0" :max="95" />
+    <NumberField
+      v-if="form.noun"
+      v-model="form.refusePercent"
+      :label="ingredientText.peelStoneShellLabel"
+      unit="%"
+      :min="0"
+      :max="95"
+    />
+    <NumberField
+      v-if="form.noun"
+      v-model="form.cutInto"
+      :label="ingredientText.cutIntoAtMost"
+      :unit="ingredientText.parts"
+      :min="1"
+      :max="16"
+    />
+    <NumberField v-model="form.strainedPercent" :label="ingredientText.staysInACloth" unit="%" :min="0" :max="95" />
   </div>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ingredientText, nounFor } from '@amber-ladle/words';
 import type { Ingredient } from '@amber-ladle/core/ingredient';
 import { pieceSize } from '@amber-ladle/core/ingredient';
 import { kitchenRound, readFraction } from '@amber-ladle/core/measure';
@@ -13,9 +14,11 @@ const props = defineProps<{ ingredient: Ingredient; grams?: number | undefined }
 const household = useHousehold();
 
 const isCounted = computed(() => props.ingredient.measuredBy[0] === 'piece' && Boolean(props.ingredient.pieces));
-const unit = computed(() => (isCounted.value ? (props.ingredient.pieces?.nouns ?? '') : 'g'));
-const each = computed(() => (isCounted.value ? pieceSize(props.ingredient).usableGrams : 1));
 const written = ref('');
+const unit = computed(() =>
+  isCounted.value ? nounFor(readFraction(written.value.trim()), props.ingredient.pieces ?? {}) : 'g',
+);
+const each = computed(() => (isCounted.value ? pieceSize(props.ingredient).usableGrams : 1));
 const headId = ref(household.heads[0]?.id ?? '');
 watch(
   () => [props.ingredient.id, props.grams] as const,
@@ -28,7 +31,7 @@ const usable = computed(() => {
   return total > 0 && total <= 20_000 ? total : undefined;
 });
 const fault = computed(() =>
-  written.value.trim() !== '' && usable.value === undefined ? 'A number, such as 2 or 1½.' : '',
+  written.value.trim() !== '' && usable.value === undefined ? ingredientText.aNumberSuch : '',
 );
 const head = computed(() => household.headById(headId.value) ?? household.heads[0]);
 const wish = computed(() =>
@@ -46,10 +49,10 @@ const { current, failure } = useNewest(wish, ({ masks, id, grams: all, head: ser
   sizing().usingUp(plain(masks), id, all, plain(served), plain({ spoons })),
 );
 function servingWords(servings: number): string {
-  if (servings < 0.6) return 'far too little';
-  if (servings < 0.95) return 'a little short';
-  if (servings < 1.4) return 'just right';
-  return `enough for ${Math.round(servings * 10) / 10} times`;
+  if (servings < 0.6) return ingredientText.farTooLittle;
+  if (servings < 0.95) return ingredientText.aLittleShort;
+  if (servings < 1.4) return ingredientText.justRight;
+  return ingredientText.enoughForTimes(Math.round(servings * 10) / 10);
 }
 const uses = computed(() =>
   (current.value ?? []).map(({ mask, bowl, servings }) => ({
@@ -66,7 +69,7 @@ const uses = computed(() =>
     <div class="ask">
       <v-text-field
         v-model="written"
-        :label="`I have, of ${ingredient.name.toLowerCase()}`"
+        :label="ingredientText.iHaveOf(ingredient.name.toLowerCase())"
         :suffix="unit"
         :error-messages="fault"
         class="figures"
@@ -76,7 +79,7 @@ const uses = computed(() =>
         v-if="household.heads.length > 1"
         v-model="headId"
         :items="household.heads.map(({ id, name }) => ({ value: id, title: name }))"
-        label="For"
+        :label="ingredientText.forWord"
       />
     </div>
     <p v-if="failure" class="alert" role="alert">{{ failure }}</p>
@@ -93,7 +96,7 @@ const uses = computed(() =>
         </RouterLink>
       </li>
     </ul>
-    <p v-if="current && uses.length === 0" class="quiet">No mask in the book takes it yet; write one.</p>
+    <p v-if="current && uses.length === 0" class="quiet">{{ ingredientText.noMask }}</p>
   </div>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ingredientText } from '@amber-ladle/words';
 import { spoonName } from '@amber-ladle/core/measure';
 import { computed } from 'vue';
 import { useHousehold } from '../data/household';
@@ -15,24 +16,24 @@ defineProps<{ draft: Draft }>();
 const household = useHousehold();
 const { spell } = useWords();
 const WEIGHTS = [
-  { value: 'spoon', title: 'a level spoon, weighed' },
-  { value: 'composition', title: 'its composition' },
-  { value: 'made', title: 'what it is made of' },
+  { value: 'spoon', title: ingredientText.aLevelSpoonWeighed },
+  { value: 'composition', title: ingredientText.itsComposition },
+  { value: 'made', title: ingredientText.whatItIsMade },
 ] as const;
 const COMPONENTS = [
-  ['waterGrams', 'Water'],
-  ['proteinGrams', 'Protein'],
-  ['fatGrams', 'Fat'],
-  ['carbohydrateGrams', 'Carbohydrate'],
-  ['fibreGrams', spell('Fibre')],
-  ['ashGrams', 'Ash'],
+  ['waterGrams', ingredientText.water],
+  ['proteinGrams', ingredientText.protein],
+  ['fatGrams', ingredientText.fat],
+  ['carbohydrateGrams', ingredientText.carbohydrate],
+  ['fibreGrams', spell(ingredientText.fibre)],
+  ['ashGrams', ingredientText.ash],
 ] as const;
 const spoons = computed(() => household.spoons.map((spoon) => ({ value: spoon.id, title: spoonName(spoon) })));
 </script>
 
 <template>
-  <div class="line" role="group" aria-label="How its weight is known">
-    <span class="quiet">Known by</span>
+  <div class="line" role="group" :aria-label="ingredientText.howItsWeight">
+    <span class="quiet">{{ ingredientText.knownBy }}</span>
     <ChoicePills
       :of="WEIGHTS"
       :says="(way) => way.title"
@@ -41,10 +42,10 @@ const spoons = computed(() => household.spoons.map((spoon) => ({ value: spoon.id
     />
   </div>
   <div v-if="form.weight === 'spoon'" class="grid">
-    <v-select v-model="form.spoonId" :items="spoons" label="Spoon" />
+    <v-select v-model="form.spoonId" :items="spoons" :label="ingredientText.spoon" />
     <NumberField
-      :model-value="form.spoonGrams ?? 0"
-      label="It weighs"
+      :model-value="form.spoonGrams ?? undefined"
+      :label="ingredientText.itWeighs"
       unit="g"
       :min="0.1"
       :max="1000"
@@ -56,7 +57,7 @@ const spoons = computed(() => household.spoons.map((spoon) => ({ value: spoon.id
       v-for="[key, title] in COMPONENTS"
       :key="key"
       v-model="form.composition[key]"
-      :label="`${title} in 100 g`"
+      :label="ingredientText.titleIn100G(title)"
       unit="g"
       :min="0"
       :max="100"
@@ -65,9 +66,9 @@ const spoons = computed(() => household.spoons.map((spoon) => ({ value: spoon.id
   <div v-else>
     <DraftLines :draft="draft" simple />
     <div class="grid after">
-      <NumberField v-model="form.keptBackPercent" label="Stays in the cloth" unit="%" :min="0" :max="95" />
-      <NumberField v-model="form.minutes" label="Takes" unit="min" :min="0" :max="100000" />
-      <v-text-field v-model="form.how" label="How" maxlength="500" />
+      <NumberField v-model="form.keptBackPercent" :label="ingredientText.staysInTheCloth" unit="%" :min="0" :max="95" />
+      <NumberField v-model="form.minutes" :label="ingredientText.takes" unit="min" :min="0" :max="100000" />
+      <v-text-field v-model="form.how" :label="ingredientText.how" maxlength="500" />
     </div>
   </div>
 </template>

@@ -1,3 +1,4 @@
+import { ingredientText } from '@amber-ladle/words';
 import {
   gramsPerMillilitre,
   isPerishable,
@@ -111,12 +112,10 @@ export function formOf(row: Ingredient | undefined, spoon: Spoon | undefined): I
  */
 export function missingIn(form: IngredientForm, isMadeOf: boolean): Readonly<Record<string, string>> {
   const { weight, spoonGrams, composition, hasPot, pot } = form;
-  if (weight === 'spoon' && !((spoonGrams ?? 0) > 0))
-    return { density: 'Weigh one level spoon of it, or give its composition.' };
+  if (weight === 'spoon' && !((spoonGrams ?? 0) > 0)) return { density: ingredientText.weighOneLevelSpoon };
   if (weight === 'composition' && !(Object.values(composition).reduce((sum, grams) => sum + grams, 0) > 1))
-    return { composition: 'The composition of 100 g; it may come to a little less.' };
-  if (weight === 'made' && !isMadeOf)
-    return { recipe: 'Say what it is made of; every line needs an ingredient and an amount.' };
-  if (hasPot && weight !== 'made' && pot.rawName.trim() === '') return { recipe: 'Say what goes in the pot.' };
+    return { composition: ingredientText.compositionComesToLess };
+  if (weight === 'made' && !isMadeOf) return { recipe: ingredientText.sayWhat };
+  if (hasPot && weight !== 'made' && pot.rawName.trim() === '') return { recipe: ingredientText.sayWhatGoes };
   return {};
 }

@@ -1,4 +1,4 @@
-import { CATALOGUE, overlaid, type Ingredient } from '@amber-ladle/core/ingredient';
+import { CATALOGUE, hasPot, overlaid, type Ingredient } from '@amber-ladle/core/ingredient';
 import { SPOON_SETS } from '@amber-ladle/core/measure';
 import { checked, fieldMessages, ingredientSchema } from '@amber-ladle/contract';
 import { describe, expect, it } from 'vitest';
@@ -62,6 +62,20 @@ describe('a correction', () => {
     const after = kept(before, { keepDays: 3 });
     expect(after.keeping[before.traits.inBowl]).not.toEqual(before.keeping[before.traits.inBowl]);
     expect(formOf(after, SPOON).keepDays).toBe(3);
+  });
+
+  const pots = [...CATALOGUE.values()].filter((row) => hasPot(row));
+  it.each(pots.map((row) => [row.id, row] as const))('of how long %s stands leaves all else of its pot', (_id, row) => {
+    const { pot } = formOf(row, TABLESPOON);
+    const after = kept(row, { pot: { ...pot, standMinutes: pot.standMinutes + 5 } });
+    expect(after.recipe).toEqual({ ...row.recipe, standMinutes: pot.standMinutes + 5, source: 'household' });
+  });
+
+  it('of what a pot gives keeps what no kitchen weighs', () => {
+    const before = known('chia-gel');
+    const { pot } = formOf(before, TABLESPOON);
+    const after = kept(before, { pot: { ...pot, madePerRaw: pot.madePerRaw + 1 } });
+    expect(after.recipe?.yield).toEqual({ ...before.recipe?.yield, madePerRaw: pot.madePerRaw + 1 });
   });
 
   it('of a likeness is as thick as what it is like, by the household’s word', () => {

@@ -1,16 +1,18 @@
 import {
   coldDays,
   keepsDays,
+  recipeOfPot,
   saidOf,
   type Catalogue,
   type Ingredient,
   type MeasuredBy,
   type SaidIngredient,
+  USUAL_PIECE_SPREAD,
 } from '@amber-ladle/core/ingredient';
 import type { FormulaPart } from '@amber-ladle/core/mask';
 import { spoonMillilitres, type Spoon } from '@amber-ladle/core/measure';
 import type { IngredientForm } from './ingredientForm';
-import { recipeOf } from './potForm';
+import { potSaid } from './potForm';
 
 /** What a form is read against. */
 export interface SaidFrom {
@@ -114,7 +116,7 @@ function piecesSaid(said: IngredientForm, before: Ingredient | undefined): NonNu
     cutInto: said.cutInto,
     refuseShare: said.refusePercent / 100,
     refuseSource: before?.pieces?.refuseShare === said.refusePercent / 100 ? before.pieces.refuseSource : 'household',
-    weightSpread: before?.pieces?.weightSpread ?? 0.12,
+    weightSpread: before?.pieces?.weightSpread ?? USUAL_PIECE_SPREAD,
   };
 }
 
@@ -140,7 +142,7 @@ function recipeSaid(
   if (!said.hasPot) return {};
   if (before?.recipe && JSON.stringify(said.pot) === JSON.stringify(initial.pot)) return { recipe: before.recipe };
   const spoon = spoons.find(({ id }) => id === said.spoonId);
-  return { recipe: recipeOf(said.pot, spoon ? spoonMillilitres(spoon) : 5, before?.recipe) };
+  return { recipe: recipeOfPot(potSaid(said.pot, spoon ? spoonMillilitres(spoon) : 5, before), before?.recipe) };
 }
 
 /** How it keeps, where somebody said so: for the state in which it goes into a bowl. */

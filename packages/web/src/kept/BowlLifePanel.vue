@@ -6,7 +6,7 @@ import BudgetChart from './BudgetChart.vue';
 import { useBowlLife } from './useBowlLife';
 import { useHousehold } from '../data/household';
 import { useShelf } from '../data/shelf';
-import { capital, leftWords, untilWords, writeWarmth } from '@amber-ladle/words';
+import { keptText, capital, leftWords, untilWords, writeWarmth } from '@amber-ladle/words';
 import { useWords } from '../data/useWords';
 
 const { say } = useWords();
@@ -29,18 +29,25 @@ const rule = computed(() => {
   const { roomHours, coldHours, source } = strictest.value.keeping;
   const { title, fromMemory } = SOURCES[source];
   const name = strictestName.value;
-  return `${capital(name)} decides: ${roomHours} h in a room, ${coldHours} h at or below ${writeWarmth(5, household.where)} (${title}${fromMemory ? ', from memory' : ''}).`;
+  return keptText.decidesH(
+    capital(name),
+    roomHours,
+    coldHours,
+    writeWarmth(5, household.where),
+    title,
+    fromMemory ? keptText.fromMemory : '',
+  );
 });
 const share = computed(() => Math.min(1, budget.value?.usedShare ?? 0));
 const ENDS: readonly (readonly [BowlEnd, string])[] = [
-  ['worn', 'Worn'],
-  ['used-otherwise', 'Used otherwise'],
-  ['thrown-away', 'Thrown away'],
+  ['worn', keptText.wornChoice],
+  ['used-otherwise', keptText.usedOtherwise],
+  ['thrown-away', keptText.thrownAway],
 ];
 const ENDED_WORDS: Readonly<Record<BowlEnd, string>> = {
-  worn: 'Worn',
-  'used-otherwise': 'Used otherwise',
-  'thrown-away': 'Thrown away',
+  worn: keptText.wornChoice,
+  'used-otherwise': keptText.usedOtherwise,
+  'thrown-away': keptText.thrownAway,
 };
 async function take(answer: Promise<BowlLife | undefined>): Promise<void> {
   const life = await answer;
@@ -50,51 +57,50 @@ async function take(answer: Promise<BowlLife | undefined>): Promise<void> {
 
 <template>
   <section class="life no-print" aria-labelledby="life">
-    <h2 id="life">How long it lasts</h2>
+    <h2 id="life">{{ keptText.howLongItLasts }}</h2>
     <p v-if="life.endedAt" data-test="ended">
       {{ ENDED_WORDS[life.endedHow ?? 'worn'] }} {{ until(Date.parse(life.endedAt)) }}.
       <span v-for="one in life.decisions" :key="one.at" class="quiet">{{ say(one.what) }}</span>
     </p>
-    <p v-else-if="!strictest" class="quiet">Oils, honey and powders: no clock presses. Label it all the same.</p>
+    <p v-else-if="!strictest" class="quiet">{{ keptText.oilsHoneyAndPowders }}</p>
     <template v-else-if="life.stays.length === 0">
       <p>
-        Its time begins when it is mixed. <span class="quiet">{{ rule }}</span>
+        {{ keptText.itsTimeBeginsWhen }} <span class="quiet">{{ rule }}</span>
       </p>
       <div class="line">
         <button v-for="place in shelf.places" :key="place.id" type="button" class="pill" @click="take(made(place.id))">
-          mixed; it stands in: {{ place.name }}
+          {{ keptText.mixedItStandsIn(place.name) }}
         </button>
       </div>
     </template>
     <template v-else-if="budget">
       <p class="big figures" :class="{ over: budget.isPast }" data-test="budget">
-        <template v-if="budget.isPast">Past its time since {{ until(budget.endsAt) }}. Do not wear it.</template>
-        <template v-else-if="!Number.isFinite(budget.endsAt)">Held by frost.</template>
-        <template v-else
-          >{{ leftWords(budget.endsAt - household.moment) }} left, till {{ until(budget.endsAt) }}</template
-        >
+        <template v-if="budget.isPast">{{ keptText.pastItsTimeSince(until(budget.endsAt)) }}</template>
+        <template v-else-if="!Number.isFinite(budget.endsAt)">{{ keptText.heldByFrost }}</template>
+        <template v-else>{{
+          keptText.leftTill(leftWords(budget.endsAt - household.moment), until(budget.endsAt))
+        }}</template>
       </p>
       <svg
         viewBox="0 0 400 20"
         preserveAspectRatio="none"
         role="img"
-        :aria-label="`${Math.round(share * 100)} % of its time used`"
+        :aria-label="keptText.ofItsTimeUsed(Math.round(share * 100))"
       >
         <rect class="all" x="0.5" y="3" width="399" height="14" />
         <rect class="used" x="0.5" y="3" :width="399 * share" height="14" :class="{ over: budget.isPast }" />
       </svg>
       <p class="quiet">
-        {{ Math.round(share * 100) }} % used, in: {{ here }}.
+        {{ keptText.usedIn(Math.round(share * 100), here) }}
         <template v-if="!budget.isPast && budget.endsAtIfCold && budget.endsAtIfCold > budget.endsAtHere + 60_000">
-          In the fridge from now: till
-          {{ until(Math.min(budget.endsAtIfCold, budget.midnightAt ?? Infinity)) }}.
+          {{ keptText.inTheFridge(until(Math.min(budget.endsAtIfCold, budget.midnightAt ?? Infinity))) }}
         </template>
-        <template v-if="budget.midnightAt"> A same-day bowl ends at midnight. </template>
+        <template v-if="budget.midnightAt"> {{ keptText.aSameDayBowl }} </template>
         {{ rule }}
       </p>
       <BudgetChart v-if="course.length > 1" :course="course" :spans="spans" />
-      <div class="line" role="group" aria-label="Move the bowl to">
-        <span class="quiet">Move to</span>
+      <div class="line" role="group" :aria-label="keptText.moveTheBowlTo">
+        <span class="quiet">{{ keptText.moveTo }}</span>
         <button
           v-for="place in shelf.places.filter(({ id }) => id !== life.stays.at(-1)?.placeId)"
           :key="place.id"
@@ -108,7 +114,7 @@ async function take(answer: Promise<BowlLife | undefined>): Promise<void> {
       <v-text-field
         v-if="budget.isPast"
         v-model="decision"
-        label="To wear it all the same, say why; the record keeps it"
+        :label="keptText.toWearItAll"
         maxlength="300"
         class="decision"
       />

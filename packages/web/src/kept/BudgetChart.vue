@@ -6,7 +6,7 @@ import { computed } from 'vue';
 import { Line } from 'vue-chartjs';
 import { useInk } from '../kit/useInk';
 import { useHousehold } from '../data/household';
-import { writeTime } from '@amber-ladle/words';
+import { keptText, writeTime } from '@amber-ladle/words';
 
 /** How warm a bowl stood, and what that took of its time. */
 Chart.register(LinearScale, PointElement, LineElement, Tooltip);
@@ -22,7 +22,7 @@ const own = (celsius: number): number => inUnit(celsius, '°C', unit.value);
 const data = computed(() => ({
   datasets: [
     {
-      label: 'of its time used, %',
+      label: keptText.shareOfTimeAxis,
       data: course.map(({ at, share }) => ({ x: at, y: Math.min(150, share * 100) })),
       borderColor: ink.value.clay,
       borderWidth: 2.4,
@@ -69,7 +69,7 @@ const options = computed(() => {
         position: 'right' as const,
         suggestedMin: own(0),
         suggestedMax: own(25),
-        title: axis(`${unit.value}, dashed`),
+        title: axis(keptText.dashed(unit.value)),
         ticks,
         grid: { display: false },
       },
@@ -80,12 +80,7 @@ const options = computed(() => {
 
 <template>
   <div class="chart">
-    <Line
-      :data="data"
-      :options="options"
-      role="img"
-      aria-label="Temperature where the bowl stood, and the share of its time used; the sentence above says how much"
-    />
+    <Line :data="data" :options="options" role="img" :aria-label="keptText.temperatureWhereTheBowl" />
   </div>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { keptText } from '@amber-ladle/words';
 import { api, type Bowl, type BowlLife, type StockChange } from '@amber-ladle/contract';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
@@ -25,7 +26,7 @@ async function draw(change: StockChange | undefined): Promise<void> {
   if (!change) return;
   try {
     life.value = await call(api.bowls.draw, { params: { id: bowl.id }, body: change });
-    notice.show('Taken from the shelf.', async () => {
+    notice.show(keptText.takenFromTheShelf, async () => {
       await shelf.undo(change.id);
       if (life.value) life.value = { ...life.value, isDrawn: false };
     });
@@ -40,7 +41,7 @@ async function remove(): Promise<void> {
   const removed = bowl.id;
   try {
     await household.removeBowl(removed);
-    notice.show('The bowl is put away.', () => household.restoreBowl(removed));
+    notice.show(keptText.theBowlIsPut, () => household.restoreBowl(removed));
     await router.push({ name: 'notes', query: { look: 'log' } });
   } catch (error) {
     notice.fail(error);
@@ -50,32 +51,36 @@ async function remove(): Promise<void> {
 
 <template>
   <p class="actions no-print">
-    <v-btn v-if="!life?.endedAt" color="primary" :to="{ name: 'make', query: { bowl: bowl.id } }">Make it</v-btn>
+    <v-btn v-if="!life?.endedAt" color="primary" :to="{ name: 'make', query: { bowl: bowl.id } }">{{
+      keptText.makeIt
+    }}</v-btn>
     <v-btn
       v-if="life && !life.isDrawn && !life.endedAt && drawPlan.hasAny.value"
       variant="tonal"
       color="primary"
       @click="isDrawing = true"
     >
-      Take from the shelf
+      {{ keptText.takeFromTheShelf }}
     </v-btn>
-    <v-btn variant="text" color="primary" :to="{ name: 'label', params: { id: bowl.id } }">Jar label</v-btn>
+    <v-btn variant="text" color="primary" :to="{ name: 'label', params: { id: bowl.id } }">{{
+      keptText.jarLabel
+    }}</v-btn>
     <v-btn
       v-if="!life?.endedAt"
       variant="tonal"
       color="primary"
       :to="{ name: 'bowl', query: { head: bowl.headId, mask: bowl.maskId } }"
     >
-      Size it again
+      {{ keptText.sizeItAgain }}
     </v-btn>
-    <v-btn variant="text" @click="print">Print the card</v-btn>
-    <v-btn variant="text" color="error" @click="remove">Put away</v-btn>
+    <v-btn variant="text" @click="print">{{ keptText.printTheCard }}</v-btn>
+    <v-btn variant="text" color="error" @click="remove">{{ keptText.putAway }}</v-btn>
   </p>
   <DrawDialog
     v-model="isDrawing"
     :draw-plan="drawPlan"
-    :note="`${bowl.maskName} for ${bowl.headName}`"
-    confirm="Take these"
+    :note="keptText.maskForHead(bowl.maskName, bowl.headName)"
+    :confirm="keptText.takeThese"
     @take="draw"
   />
 </template>

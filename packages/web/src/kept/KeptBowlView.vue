@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { keptText } from '@amber-ladle/words';
 import type { BowlLife } from '@amber-ladle/contract';
 import { computed, defineAsyncComponent, ref, toRef, watch } from 'vue';
 import { MeasuresCard, VesselDrawing } from '../bowl';
@@ -26,9 +27,9 @@ const sized = computed(() => bowl.value?.snapshot.sized);
 <template>
   <div class="page">
     <div v-if="failure" role="alert">
-      <h1>Not here</h1>
+      <h1>{{ keptText.notHere }}</h1>
       <p>{{ failure }}</p>
-      <v-btn color="primary" :to="{ name: 'notes', query: { look: 'log' } }">All bowls</v-btn>
+      <v-btn color="primary" :to="{ name: 'notes', query: { look: 'log' } }">{{ keptText.allBowls }}</v-btn>
     </div>
     <template v-else-if="bowl && sized">
       <KeptSum :bowl="bowl" :life="life" :catalogue="catalogue" />

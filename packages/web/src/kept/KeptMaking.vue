@@ -3,7 +3,7 @@ import { maskWorn, type Bowl, type BowlLife, type WashDay } from '@amber-ladle/c
 import { ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
 import { handlingNotes } from '@amber-ladle/core/mask';
 import { kitchenRound } from '@amber-ladle/core/measure';
-import { FATE_WORDS, KEEPING_WORDS, rinseWords, writeMinutes } from '@amber-ladle/words';
+import { keptText, FATE_WORDS, KEEPING_WORDS, rinseWords, writeMinutes } from '@amber-ladle/words';
 import { computed, ref, watch } from 'vue';
 import { useWords } from '../data/useWords';
 import { useWashDay } from '../data/washday';
@@ -45,16 +45,27 @@ watch(
     </li>
   </ul>
   <p data-test="wear">
-    Wear {{ writeMinutes(wear.aimMinutes) }}, never past {{ writeMinutes(wear.limitMinutes) }}.
-    {{ rinseWords(bowl.snapshot.mask.rinse) }} {{ KEEPING_WORDS[bowl.snapshot.mask.keeping] }} Never to be eaten.
+    {{
+      keptText.wearNeverPastNever(
+        writeMinutes(wear.aimMinutes),
+        writeMinutes(wear.limitMinutes),
+        rinseWords(bowl.snapshot.mask.rinse),
+        KEEPING_WORDS[bowl.snapshot.mask.keeping],
+      )
+    }}
   </p>
   <section v-if="day && day.events.length > 0" aria-labelledby="happened">
-    <h2 id="happened">What happened</h2>
+    <h2 id="happened">{{ keptText.whatHappened }}</h2>
     <DayRecord :day="day" />
   </section>
   <p v-if="life?.leftOver" class="figures" data-test="left">
-    Left in the bowl: {{ kitchenRound(life.leftOver.millilitres) }} mL,
-    {{ life.leftOver.how === 'measured' ? 'measured' : 'judged by eye' }}; {{ FATE_WORDS[life.leftOver.fate] }}.
+    {{
+      keptText.leftInTheBowl(
+        kitchenRound(life.leftOver.millilitres),
+        life.leftOver.how === 'measured' ? keptText.measured : keptText.judgedByEye,
+        FATE_WORDS[life.leftOver.fate],
+      )
+    }}
   </p>
 </template>
 

@@ -5,6 +5,7 @@ import type { Catalogue } from '@amber-ladle/core/ingredient';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import type { Worth } from '@amber-ladle/core/shelf';
 import {
+  keptText,
   enoughWords,
   swapWords,
   untilWords,
@@ -41,24 +42,34 @@ watch(
 <template>
   <p class="quiet when">
     <template v-if="life?.plannedFor && !life.isDrawn"
-      >Planned for {{ untilWords(Date.parse(life.plannedFor), household.moment, household.where) }} ·
+      >{{ keptText.plannedFor(untilWords(Date.parse(life.plannedFor), household.moment, household.where)) }}
     </template>
-    Kept {{ writeDay(bowl.keptAt, household.now(), household.where) }} at
-    {{ writeTime(bowl.keptAt, household.where) }}
+    {{
+      keptText.keptAt(writeDay(bowl.keptAt, household.now(), household.where), writeTime(bowl.keptAt, household.where))
+    }}
   </p>
-  <h1>{{ bowl.maskName }} for {{ bowl.headName }}</h1>
+  <h1>{{ keptText.nameForHead(bowl.maskName, bowl.headName) }}</h1>
   <p class="sum figures">
-    <b data-test="kept-made">{{ kitchenRound(sized.madeMillilitres) }} mL</b> made, enough
-    {{ enoughWords(sized.chanceShort) }}; usually taken at
-    {{ writeLength(bowl.snapshot.head.profile.stretchedLengthCentimetres, household.where) }}:
-    {{ kitchenRound(usualOf(sized)) }} mL.
+    <b data-test="kept-made">{{ kitchenRound(sized.madeMillilitres) }} mL</b>
+    {{
+      keptText.madeEnoughUsuallyTaken(
+        enoughWords(sized.chanceShort),
+        writeLength(bowl.snapshot.head.profile.stretchedLengthCentimetres, household.where),
+        kitchenRound(usualOf(sized)),
+      )
+    }}
     <WhyDialog class="no-print" :steps="whySteps(sized, household.where)" :millilitres="sized.needMillilitres" />
   </p>
   <p v-if="cost && cost.grams > 0" class="quiet figures" data-test="cost">
-    From the shelf: {{ kitchenRound(cost.grams) }} g, worth {{ writeMoney(cost.money, household.where)
-    }}{{ cost.unpricedGrams > 0 ? ' or more' : '' }}.
+    {{
+      keptText.fromTheShelfG(
+        kitchenRound(cost.grams),
+        writeMoney(cost.money, household.where),
+        cost.unpricedGrams > 0 ? keptText.orMore : '',
+      )
+    }}
   </p>
-  <p v-if="swaps.length > 0" class="quiet">Swapped: {{ swaps.join(', ') }}.</p>
+  <p v-if="swaps.length > 0" class="quiet">{{ keptText.swapped(swaps.join(', ')) }}</p>
 </template>
 
 <style scoped>

@@ -8,7 +8,7 @@ import { useBowlLife } from './useBowlLife';
 import { addressFrom, useDoor } from '../data/door';
 import { useKeptBowl } from '../data/useKeptBowl';
 import { useHousehold } from '../data/household';
-import { writeMoment } from '@amber-ladle/words';
+import { keptText, writeMoment } from '@amber-ladle/words';
 
 /** The label for a jar: what, for whom, made when, use by when, not food; with a code that opens the bowl. */
 const props = defineProps<{ id: string }>();
@@ -21,10 +21,10 @@ const { budget, strictest } = useBowlLife(bowl, life);
 const moment = (at: number): string => writeMoment(at, household.where);
 const isMixed = computed(() => (life.value?.stays.length ?? 0) > 0);
 const useBy = computed(() => {
-  if (!strictest.value) return 'within months; rancid smell ends it';
-  if (!isMixed.value || !budget.value) return 'counted from the mixing';
+  if (!strictest.value) return keptText.withinMonthsRancidSmell;
+  if (!isMixed.value || !budget.value) return keptText.countedFromTheMixing;
   const { endsAt } = budget.value;
-  return Number.isFinite(endsAt) ? moment(endsAt) : 'while it is frozen';
+  return Number.isFinite(endsAt) ? moment(endsAt) : keptText.whileItIsFrozen;
 });
 /** A phone that is let in opens the bowl by it, wherever the label is printed. */
 const { door } = useDoor();
@@ -37,35 +37,35 @@ const print = (): void => {
 <template>
   <div class="page">
     <div v-if="failure" role="alert">
-      <h1>Not here</h1>
+      <h1>{{ keptText.notHere }}</h1>
       <p>{{ failure }}</p>
     </div>
     <template v-else-if="bowl">
-      <RouterLink class="quiet-link no-print" :to="{ name: 'kept-bowl', params: { id: bowl.id } }"
-        >Back to the bowl</RouterLink
-      >
+      <RouterLink class="quiet-link no-print" :to="{ name: 'kept-bowl', params: { id: bowl.id } }">{{
+        keptText.backToTheBowl
+      }}</RouterLink>
       <div class="label" data-test="label">
         <div>
           <MaskPicture :parts="bowl.snapshot.mask.parts" :catalogue="household.catalogue" :size="64" class="picture" />
           <h1>{{ bowl.maskName }}</h1>
           <dl class="figures">
-            <dt>for</dt>
+            <dt>{{ keptText.forTerm }}</dt>
             <dd>{{ bowl.headName }}</dd>
-            <dt>made</dt>
-            <dd>{{ isMixed && life ? moment(Date.parse(life.madeAt)) : 'not mixed yet' }}</dd>
-            <dt>use by</dt>
+            <dt>{{ keptText.made }}</dt>
+            <dd>{{ isMixed && life ? moment(Date.parse(life.madeAt)) : keptText.notMixedYet }}</dd>
+            <dt>{{ keptText.useBy }}</dt>
             <dd>
               <b>{{ useBy }}</b>
             </dd>
-            <dt>holds</dt>
+            <dt>{{ keptText.holds }}</dt>
             <dd>{{ kitchenRound(bowl.madeMillilitres) }} mL</dd>
           </dl>
-          <p class="not">NOT FOOD · for hair</p>
+          <p class="not">{{ keptText.notFoodForHair }}</p>
         </div>
         <CodeDrawing :text="address" class="code" />
       </div>
       <p class="no-print actions">
-        <v-btn color="primary" @click="print">Print the label</v-btn>
+        <v-btn color="primary" @click="print">{{ keptText.printTheLabel }}</v-btn>
       </p>
     </template>
   </div>

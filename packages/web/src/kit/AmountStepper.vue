@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { kitText } from '@amber-ladle/words';
 import { mdiLock, mdiLockOpenVariantOutline, mdiMinus, mdiPlus } from '@mdi/js';
 
 /** Less, more, and a lock that keeps the amount as it is while the rest follows. */
@@ -7,18 +8,18 @@ defineEmits<{ step: [direction: 1 | -1]; lock: [] }>();
 </script>
 
 <template>
-  <span class="stepper" role="group" :aria-label="`Amount of ${name}`">
-    <button type="button" :disabled="!canLess" :aria-label="`Less ${name}`" @click="$emit('step', -1)">
+  <span class="stepper" role="group" :aria-label="kitText.amountOf(name)">
+    <button type="button" :disabled="!canLess" :aria-label="kitText.less(name)" @click="$emit('step', -1)">
       <svg viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiMinus" /></svg>
     </button>
-    <button type="button" :aria-label="`More ${name}`" @click="$emit('step', 1)">
+    <button type="button" :aria-label="kitText.more(name)" @click="$emit('step', 1)">
       <svg viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiPlus" /></svg>
     </button>
     <button
       type="button"
       :aria-pressed="isLocked"
-      :aria-label="`Exactly this much ${name}`"
-      :title="isLocked ? 'fixed; press to let it follow again' : 'exactly this much'"
+      :aria-label="kitText.exactlyThisMuch(name)"
+      :title="isLocked ? kitText.fixedPressToLet : kitText.exactlyThisMuchTitle"
       @click="$emit('lock')"
     >
       <svg viewBox="0 0 24 24" aria-hidden="true"><path :d="isLocked ? mdiLock : mdiLockOpenVariantOutline" /></svg>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { kitText } from '@amber-ladle/words';
 import qrcode from 'qrcode-generator';
 import { computed } from 'vue';
 
@@ -23,7 +24,7 @@ const code = computed(() => {
   <svg
     :viewBox="`0 0 ${code.size} ${code.size}`"
     role="img"
-    :aria-label="`Code for ${text}`"
+    :aria-label="kitText.codeFor(text)"
     shape-rendering="crispEdges"
   >
     <rect width="100%" height="100%" fill="#fff" />

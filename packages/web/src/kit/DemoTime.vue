@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { kitText } from '@amber-ladle/words';
 import { api } from '@amber-ladle/contract';
 import { ref } from 'vue';
 import { call } from '../data/client';
@@ -28,8 +29,8 @@ async function pass(minutes: number): Promise<void> {
 </script>
 
 <template>
-  <div v-if="household.isDemo" class="demo-time" role="group" aria-label="Time of the demo">
-    <span class="quiet">Demo time</span>
+  <div v-if="household.isDemo" class="demo-time" role="group" :aria-label="kitText.timeOfTheDemo">
+    <span class="quiet">{{ kitText.demoTime }}</span>
     <button
       v-for="one in of"
       :key="one.minutes"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { kitText } from '@amber-ladle/words';
 import { api, type FileAnswer } from '@amber-ladle/contract';
 import { computed, ref, shallowRef } from 'vue';
 import { call } from '../data/client';
@@ -19,7 +20,7 @@ async function send(isForReal: boolean): Promise<void> {
   isBusy.value = true;
   try {
     answer.value = await call(endpoint, { body: { text: text.value, isForReal } });
-    if (answer.value.isDone) notice.show(`${answer.value.rows} ${answer.value.kind} came in.`);
+    if (answer.value.isDone) notice.show(kitText.cameIn(answer.value.rows, answer.value.kind));
   } catch (error) {
     answer.value = undefined;
     notice.fail(error);
@@ -32,7 +33,7 @@ async function choose(event: Event): Promise<void> {
   answer.value = undefined;
   if (!file) return;
   if (file.size > most) {
-    notice.fail(new Error('That file is larger than it can be.'));
+    notice.fail(new Error(kitText.thatFileIsLarger));
     return;
   }
   text.value = await file.text();
@@ -52,23 +53,23 @@ const canTake = computed(
     </label>
     <div aria-live="polite" data-test="import">
       <template v-if="answer">
-        <p v-if="answer.isDone">{{ answer.rows }} {{ answer.kind }} are in.</p>
-        <p v-else-if="answer.rows === 0 && answer.faults.length === 0">Nothing is in that file.</p>
-        <p v-else-if="answer.faults.length === 0">{{ answer.rows }} {{ answer.kind }}, all in order.</p>
+        <p v-if="answer.isDone">{{ kitText.areIn(answer.rows, answer.kind) }}</p>
+        <p v-else-if="answer.rows === 0 && answer.faults.length === 0">{{ kitText.nothingIs }}</p>
+        <p v-else-if="answer.faults.length === 0">{{ kitText.allInOrder(answer.rows, answer.kind) }}</p>
         <template v-else>
-          <p class="alert">Nothing was taken in. Mend these first:</p>
+          <p class="alert">{{ kitText.nothingWasTaken }}</p>
           <ul class="plain-list">
             <li v-for="(fault, i) in answer.faults.slice(0, 12)" :key="i">
               <b v-if="fault.line > 0" class="figures"
-                >line {{ fault.line }}<template v-if="fault.column">, {{ fault.column }}</template
+                >{{ kitText.line(fault.line) }}<template v-if="fault.column">, {{ fault.column }}</template
                 >:</b
               >
               {{ fault.words }}
             </li>
           </ul>
-          <p v-if="answer.faults.length > 12" class="quiet">and {{ answer.faults.length - 12 }} more</p>
+          <p v-if="answer.faults.length > 12" class="quiet">{{ kitText.andMore(answer.faults.length - 12) }}</p>
         </template>
-        <v-btn v-if="canTake" color="primary" :loading="isBusy" @click="send(true)">Take them in</v-btn>
+        <v-btn v-if="canTake" color="primary" :loading="isBusy" @click="send(true)">{{ kitText.takeThemIn }}</v-btn>
       </template>
     </div>
   </div>

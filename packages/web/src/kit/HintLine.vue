@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { kitText } from '@amber-ladle/words';
 import { mdiClose } from '@mdi/js';
 import { useHints } from './useHints';
 
@@ -10,7 +11,7 @@ const { closed, close } = useHints();
 <template>
   <p v-if="!closed.includes(id)" class="hint" data-test="hint">
     <span><slot></slot></span>
-    <button type="button" aria-label="Close this hint for good" @click="close(id)">
+    <button type="button" :aria-label="kitText.closeThisHint" @click="close(id)">
       <svg viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiClose" /></svg>
     </button>
   </p>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { kitText } from '@amber-ladle/words';
 import { useNotice } from '../data/notice';
 import { readNumber } from '@amber-ladle/core/measure';
 
@@ -15,7 +16,7 @@ function read(event: Event): void {
     if (value !== modelValue) emit('update:modelValue', value);
     return;
   }
-  if (input.value.trim() !== '') notice.show(`“${input.value}” is no number of minutes: whole ones, 0 to ${MOST}.`);
+  if (input.value.trim() !== '') notice.show(kitText.isNoNumber(input.value, MOST));
   input.value = String(modelValue);
 }
 </script>

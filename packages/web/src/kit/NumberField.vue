@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { kitText } from '@amber-ladle/words';
 import { computed, ref, watch } from 'vue';
 import { inUnit, readQuantity, unitsFor } from '@amber-ladle/core/measure';
 
@@ -8,8 +9,8 @@ import { inUnit, readQuantity, unitsFor } from '@amber-ladle/core/measure';
  * centimetres are asked, and stands there in centimetres once it is left; or the other way round, where the household
  * measures in inches.
  */
-const { modelValue, label, unit, min, max, shownIn } = defineProps<{
-  modelValue: number;
+const { modelValue, label, unit, min, max, shownIn, whenEmpty } = defineProps<{
+  modelValue: number | undefined;
   label: string;
   unit: string;
   min: number;
@@ -17,9 +18,13 @@ const { modelValue, label, unit, min, max, shownIn } = defineProps<{
   hint?: string;
   /** The unit that it is shown and written in, where that is another than the value's own. */
   shownIn?: string;
+  /** What it means that nothing is written; left out, something has to be. */
+  whenEmpty?: string;
 }>();
 const emit = defineEmits<{
   'update:modelValue': [value: number];
+  /** Nothing is written, where that may be. */
+  clear: [];
   /** It is written to its end, and will do. */
   done: [value: number];
 }>();
@@ -27,8 +32,11 @@ const into = computed(() => shownIn ?? unit);
 
 /** As finely as it is measured: tenths of what is turned into another unit, hundredths where millimetres are. */
 const parts = computed(() => (unit === 'mm' ? 100 : 10));
-const shown = (value: number): string =>
-  String(into.value === unit ? value : Math.round(inUnit(value, unit, into.value) * parts.value) / parts.value);
+function shown(value: number | undefined): string {
+  if (value === undefined) return '';
+  return String(into.value === unit ? value : Math.round(inUnit(value, unit, into.value) * parts.value) / parts.value);
+}
+const isBlank = (written: string): boolean => whenEmpty !== undefined && written.trim() === '';
 /** What is written, in the value's own unit. */
 const read = (written: string): number => readQuantity(written, unit, into.value);
 const text = ref(shown(modelValue));
@@ -51,21 +59,24 @@ const others = computed(() => unitsFor(into.value).slice(1).join(', '));
 
 /** What is wrong with a written number; nothing when it will do. */
 function fault(written: string): string {
+  if (isBlank(written)) return '';
   const value = read(written);
   if (Number.isNaN(value))
-    return others.value ? `A number in ${into.value}, or with ${others.value}.` : `A number, in ${into.value}.`;
-  if (value < min) return `At least ${shown(min)} ${into.value}.`;
-  return value > max ? `At most ${shown(max)} ${into.value}; check the unit.` : '';
+    return others.value ? kitText.aNumber(into.value, others.value) : kitText.aNumberIn(into.value);
+  if (value < min) return kitText.atLeast(shown(min), into.value);
+  return value > max ? kitText.atMostCheck(shown(max), into.value) : '';
 }
 
 function onInput(written: string): void {
   text.value = written;
   message.value = fault(written);
-  const value = message.value ? beforeEdit : read(written);
-  if (value !== modelValue) emit('update:modelValue', value);
+  const value = message.value ? beforeEdit : isBlank(written) ? undefined : read(written);
+  if (value === modelValue) return;
+  if (value === undefined) emit('clear');
+  else emit('update:modelValue', value);
 }
 function onDone(): void {
-  if (!message.value) emit('done', read(text.value));
+  if (!message.value && !isBlank(text.value)) emit('done', read(text.value));
 }
 /** What was written in another unit is shown in this one. */
 function onLeave(): void {
@@ -77,8 +88,10 @@ function onLeave(): void {
   <v-text-field
     :model-value="text"
     :label="label"
-    :suffix="into"
+    :suffix="isBlank(text) ? undefined : into"
     :hint="hint"
+    :placeholder="whenEmpty"
+    :persistent-placeholder="whenEmpty !== undefined"
     :persistent-hint="Boolean(hint)"
     :error-messages="message"
     inputmode="decimal"

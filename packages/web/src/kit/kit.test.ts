@@ -62,7 +62,15 @@ describe('choices', () => {
 });
 
 describe('a number field', () => {
-  const field = (props: { modelValue: number; unit: string; min: number; max: number; shownIn?: string }) =>
+  interface Asked {
+    readonly modelValue: number | undefined;
+    readonly unit: string;
+    readonly min: number;
+    readonly max: number;
+    readonly shownIn?: string;
+    readonly whenEmpty?: string;
+  }
+  const field = (props: Asked) =>
     mount(NumberField, { props: { label: 'Length', ...props }, global: { plugins: [createVuetify()] } });
   const length = { modelValue: 40, unit: 'cm', min: 2, max: 200 };
 
@@ -92,6 +100,23 @@ describe('a number field', () => {
     expect(one.text()).toMatch(said);
     expect(one.emitted('update:modelValue')).toBeUndefined();
     expect(input.element.value).toBe(written);
+  });
+
+  it('may be left empty where that means something, and says what', async () => {
+    const one = field({ modelValue: 14, unit: 'd', min: 1, max: 400, whenEmpty: 'as often as wished' });
+    const input = one.get('input');
+    expect(input.attributes('placeholder')).toBe('as often as wished');
+    await input.trigger('focus');
+    await input.setValue(' ');
+    expect(one.emitted()).toMatchObject({ clear: [[]] });
+    await one.setProps({ modelValue: undefined });
+    expect([input.element.value, one.text()]).toEqual(['', expect.not.stringMatching(/A number/)]);
+    // A slip brings back what was in force before.
+    await input.setValue('often');
+    expect(one.text()).toMatch(/A number, in d/);
+    expect(one.emitted('update:modelValue')).toEqual([[14]]);
+    await input.setValue('7');
+    expect(one.emitted('update:modelValue')?.at(-1)).toEqual([7]);
   });
 
   it('shows what was written in inches in centimetres once it is left', async () => {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { makeText } from '@amber-ladle/words';
 import { computed } from 'vue';
 import { ScenePicture } from '../kit/ink';
 import MinutesInput from '../kit/MinutesInput.vue';
@@ -13,8 +14,8 @@ const { say, sayAll } = useWords();
 const { running } = defineProps<{ running: RunningDayOnScreen }>();
 const { toCome, leftOut, draft, canAdd, edit, add } = useDayChanges(running);
 const places = computed(() => [
-  { value: null, title: 'at the very end' },
-  ...toCome.value.map(({ step }) => ({ value: step.id, title: `before: ${say(step.title)}` })),
+  { value: null, title: makeText.atTheVeryEnd },
+  ...toCome.value.map(({ step }) => ({ value: step.id, title: makeText.beforeStep(say(step.title)) })),
 ]);
 /** Words that are none are put back as they were. */
 function reword(event: Event, stepId: string, before: string): void {
@@ -24,9 +25,9 @@ function reword(event: Event, stepId: string, before: string): void {
 </script>
 
 <template>
-  <SheetDialog title="The day from here" :width="760">
+  <SheetDialog :title="makeText.theDayFromHere" :width="760">
     <template #activator="{ props }">
-      <button type="button" class="tool" data-test="change-day" v-bind="props">Change the day</button>
+      <button type="button" class="tool" data-test="change-day" v-bind="props">{{ makeText.changeTheDay }}</button>
     </template>
     <template #default="{ close }">
       <div class="changes" data-test="changes">
@@ -38,30 +39,28 @@ function reword(event: Event, stepId: string, before: string): void {
                 {{ say(step.title) }}
                 <span class="quiet figures"
                   >{{ step.handsOnMinutes }} min<template v-if="step.waitMinutes > 0">
-                    and {{ step.waitMinutes }} by itself</template
+                    {{ makeText.andByItself(step.waitMinutes) }}</template
                   ></span
                 >
               </summary>
               <div class="fields">
                 <div class="amount">
-                  <span aria-hidden="true">Hands, minutes</span
-                  ><MinutesInput
+                  <span aria-hidden="true">{{ makeText.handsMinutes }}</span><MinutesInput
                     :model-value="step.handsOnMinutes"
-                    :label="`Hands-on minutes: ${say(step.title)}`"
+                    :label="makeText.handsOnMinutes(say(step.title))"
                     @update:model-value="edit(step.id, { handsOnMinutes: $event })"
                   />
                 </div>
                 <div v-if="hasWait" class="amount">
-                  <span aria-hidden="true">By itself, minutes</span
-                  ><MinutesInput
+                  <span aria-hidden="true">{{ makeText.byItselfMinutes }}</span><MinutesInput
                     :model-value="step.waitMinutes"
-                    :label="`Minutes by itself: ${say(step.title)}`"
+                    :label="makeText.minutesByItself(say(step.title))"
                     @update:model-value="edit(step.id, { waitMinutes: $event })"
                   />
                 </div>
                 <v-textarea
                   :model-value="sayAll(step.words)"
-                  label="How"
+                  :label="makeText.how"
                   rows="1"
                   auto-grow
                   maxlength="400"
@@ -69,7 +68,7 @@ function reword(event: Event, stepId: string, before: string): void {
                   @change="reword($event, step.id, sayAll(step.words))"
                 />
                 <button v-if="mayLeaveOut" type="button" class="pill big" @click="edit(step.id, { isLeftOut: true })">
-                  Leave it out
+                  {{ makeText.leaveItOut }}
                 </button>
               </div>
             </details>
@@ -77,25 +76,31 @@ function reword(event: Event, stepId: string, before: string): void {
           <li v-for="step in leftOut" :key="step.id" class="out">
             <s>{{ say(step.title) }}</s>
             <button type="button" class="pill big" @click="edit(step.id, { isLeftOut: false })">
-              Take it in again
+              {{ makeText.takeItInAgain }}
             </button>
           </li>
         </ul>
         <form class="fields add" @submit.prevent="add">
-          <v-text-field v-model="draft.title" label="A step in between" maxlength="80" class="how" />
+          <v-text-field v-model="draft.title" :label="makeText.aStepInBetween" maxlength="80" class="how" />
           <div class="amount">
-            <span aria-hidden="true">Hands, minutes</span
-            ><MinutesInput v-model="draft.handsOnMinutes" label="Its hands-on minutes" />
+            <span aria-hidden="true">{{ makeText.handsMinutes }}</span><MinutesInput
+              v-model="draft.handsOnMinutes"
+              :label="makeText.itsHandsOnMinutes"
+            />
           </div>
           <div class="amount">
-            <span aria-hidden="true">By itself, minutes</span
-            ><MinutesInput v-model="draft.waitMinutes" label="Its minutes by itself" />
+            <span aria-hidden="true">{{ makeText.byItselfMinutes }}</span><MinutesInput
+              v-model="draft.waitMinutes"
+              :label="makeText.itsMinutesByItself"
+            />
           </div>
-          <v-select v-model="draft.beforeId" :items="places" label="When" class="how" />
-          <v-btn type="submit" variant="tonal" color="primary" min-height="56" :disabled="!canAdd">Add it</v-btn>
+          <v-select v-model="draft.beforeId" :items="places" :label="makeText.when" class="how" />
+          <v-btn type="submit" variant="tonal" color="primary" min-height="56" :disabled="!canAdd">{{
+            makeText.addIt
+          }}</v-btn>
         </form>
 
-        <v-btn color="primary" min-height="52" @click="close">Back to the day</v-btn>
+        <v-btn color="primary" min-height="52" @click="close">{{ makeText.backToTheDay }}</v-btn>
       </div>
     </template>
   </SheetDialog>

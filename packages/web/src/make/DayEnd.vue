@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { makeText } from '@amber-ladle/words';
 import type { Bowl, BowlLife, WashDay } from '@amber-ladle/contract';
 import { useRouter } from 'vue-router';
 import { computed, onMounted, ref } from 'vue';
@@ -36,7 +37,7 @@ async function close(): Promise<void> {
   try {
     const [first] = bowls.value;
     await store.end();
-    notice.show('The wash day is in the record.');
+    notice.show(makeText.theWashDay);
     // What comes next on the path: the three moments.
     await router.push({ name: 'notes', ...(first ? { query: { bowl: first.id } } : {}) });
   } catch (error) {
@@ -47,22 +48,22 @@ async function close(): Promise<void> {
 
 <template>
   <div class="stage">
-    <p class="serif step" data-test="title">Rinsed. That was the day.</p>
+    <p class="serif step" data-test="title">{{ makeText.rinsedThat }}</p>
     <template v-for="bowl in open" :key="bowl.id">
-      <p v-if="bowls.length > 1" class="quiet">{{ bowl.maskName }} for {{ bowl.headName }}</p>
+      <p v-if="bowls.length > 1" class="quiet">{{ makeText.maskForHead(bowl.maskName, bowl.headName) }}</p>
       <LeftOverPanel v-if="bowl.life" :bowl="bowl" :life="bowl.life" @life="onLife(bowl, $event)" />
     </template>
     <p class="line">
-      <v-btn color="primary" min-height="64" data-test="close-day" @click="close">Close the day</v-btn>
+      <v-btn color="primary" min-height="64" data-test="close-day" @click="close">{{ makeText.closeTheDay }}</v-btn>
       <RouterLink
         v-for="bowl in bowls"
         :key="bowl.id"
         class="quiet-link"
         :to="{ name: 'kept-bowl', params: { id: bowl.id } }"
-        >{{ bowl.maskName }} for {{ bowl.headName }}</RouterLink
+        >{{ makeText.maskForHead(bowl.maskName, bowl.headName) }}</RouterLink
       >
     </p>
-    <h2>What happened</h2>
+    <h2>{{ makeText.whatHappened }}</h2>
     <DayRecord :day="store.begun ?? day" />
   </div>
 </template>

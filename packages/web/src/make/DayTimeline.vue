@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { DayPlan, PlanStep } from '@amber-ladle/core/washday';
 import { computed } from 'vue';
-import { writeTime, type Where } from '@amber-ladle/words';
+import { makeText, writeTime, type Where } from '@amber-ladle/words';
 import { useWords } from '../data/useWords';
 
 const { say } = useWords();
@@ -64,14 +64,14 @@ const ticks = computed(() => {
   return all.filter((at) => at <= to.value);
 });
 const words = computed(() =>
-  plan.steps.map(
-    ({ stepId, startsAt, endsAt }) => `${time(startsAt)} to ${time(endsAt)} ${titleOf(byId.value.get(stepId))}`,
+  plan.steps.map(({ stepId, startsAt, endsAt }) =>
+    makeText.fromToWait(time(startsAt), time(endsAt), titleOf(byId.value.get(stepId))),
   ),
 );
 </script>
 
 <template>
-  <figure class="timeline" role="img" :aria-label="`The day: ${words.join('; ')}`">
+  <figure class="timeline" role="img" :aria-label="makeText.theDay(words.join('; '))">
     <div class="row hands">
       <span
         v-for="one in blocks"
@@ -90,7 +90,7 @@ const words = computed(() =>
         class="wait"
         :class="{ done: one.isDone, running: one.isWaiting }"
         :style="one.style"
-        :title="`${time(one.handsFreeAt)} to ${time(one.endsAt)} ${titleOf(one.step)}`"
+        :title="makeText.fromToStep(time(one.handsFreeAt), time(one.endsAt), titleOf(one.step))"
         >{{ titleOf(one.step) }}</span
       >
     </div>

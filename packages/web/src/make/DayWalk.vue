@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { writeTime } from '@amber-ladle/words';
+import { makeText, writeTime } from '@amber-ladle/words';
 import { useEventListener, useWakeLock } from '@vueuse/core';
 import { computed, onScopeDispose, ref, useTemplateRef } from 'vue';
 import { useHousehold } from '../data/household';
@@ -51,15 +51,15 @@ useEventListener(stage, 'click', ({ target }: MouseEvent) => {
 useKeys([
   {
     keys: [' '],
-    does: 'the next thing',
+    does: makeText.theNextThing,
     run: () => {
       if (day.value) forward();
     },
   },
-  { keys: ['Backspace'], does: 'take the last back', run: () => void running.back() },
+  { keys: ['Backspace'], does: makeText.takeTheLastBack, run: () => void running.back() },
   {
     keys: ['+'],
-    does: 'a minute more for the first pot',
+    does: makeText.aMinuteMore,
     run: () => {
       if (waits.value[0]) more(waits.value[0].step.id);
     },
@@ -74,21 +74,22 @@ const isEnding = ref(false);
 
 <template>
   <div v-if="day && plan && focus" class="walk" :data-told="day.events.length">
-    <h1 class="sr-only">Make</h1>
+    <h1 class="sr-only">{{ makeText.make }}</h1>
     <p class="sr-only" role="status" data-test="aloud">{{ aloud }}</p>
     <p class="quiet top figures">
-      <span data-test="step">{{ doneCount }} of {{ day.steps.length }} done</span>
-      <template v-if="bowl"> · {{ bowl.maskName }} for {{ bowl.headName }}</template> · rinsed about
+      <span data-test="step">{{ makeText.ofDone(doneCount, day.steps.length) }}</span>
+      <template v-if="bowl"> {{ makeText.beingMadeFor(bowl.maskName, bowl.headName) }}</template>
+      {{ makeText.rinsedAbout }}
       <b>{{ time(plan.endsAt) }}</b>
       <span class="end">
         <DayChanges :running="running" />
-        <button type="button" class="tool" @click="isEnding = !isEnding">End the day</button>
+        <button type="button" class="tool" @click="isEnding = !isEnding">{{ makeText.endTheDay }}</button>
       </span>
     </p>
     <div v-if="isEnding" class="line ending" role="alert">
-      <span>What was done stays in the record. End this wash day?</span>
-      <button type="button" class="pill" @click="store.end()">End it</button>
-      <button type="button" class="pill" @click="isEnding = false">Go on</button>
+      <span>{{ makeText.whatWasDoneStays }}</span>
+      <button type="button" class="pill" @click="store.end()">{{ makeText.endIt }}</button>
+      <button type="button" class="pill" @click="isEnding = false">{{ makeText.goOn }}</button>
     </div>
 
     <DayEnd v-if="focus.kind === 'finished'" :day="day" />
@@ -96,12 +97,12 @@ const isEnding = ref(false);
       <div ref="stage" class="stage" :class="{ taps: wishes.goesOnByTap }" :data-focus="focus.kind">
         <StageNow ref="now" :running="running" :stage="shown" />
       </div>
-      <p v-if="missed.length > 0" class="caution" role="status">Has waited too long: {{ missed.join(', ') }}.</p>
+      <p v-if="missed.length > 0" class="caution" role="status">{{ makeText.hasWaitedTooLong(missed.join(', ')) }}</p>
       <v-text-field
         v-if="store.needsDecision"
         v-model="decision"
         class="decision"
-        label="The bowl is past its time. To wear it all the same, say why; the record keeps it"
+        :label="makeText.theBowlIsPast"
         maxlength="300"
       />
       <WalkFoot :running="running" :stage="shown" @forward="forward" @more="more" />

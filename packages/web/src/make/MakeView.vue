@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { makeText } from '@amber-ladle/words';
 import DayWalk from './DayWalk.vue';
 import { NoBowlYet } from '../day';
 import StartDay from './StartDay.vue';
@@ -16,14 +17,16 @@ const { store } = running;
 <template>
   <div v-if="store.day" class="page make wet-hands"><DayWalk :running="running" /></div>
   <template v-else-if="store.isReady">
-    <NoBowlYet v-if="failure || !bowl" title="Make" :failure="failure" />
+    <NoBowlYet v-if="failure || !bowl" :title="makeText.make" :failure="failure" />
     <div v-else-if="bowl.life?.endedAt" class="page make wet-hands">
-      <p class="quiet">{{ bowl.maskName }} for {{ bowl.headName }} is done.</p>
-      <h1>Make</h1>
-      <p>Size the next bowl and keep it; then it comes here.</p>
+      <p class="quiet">{{ makeText.forIsDone(bowl.maskName, bowl.headName) }}</p>
+      <h1>{{ makeText.make }}</h1>
+      <p>{{ makeText.sizeTheNextBowl }}</p>
       <div class="line">
-        <v-btn color="primary" min-height="64" :to="{ name: 'bowl' }">Size a bowl</v-btn>
-        <RouterLink class="quiet-link" :to="{ name: 'kept-bowl', params: { id: bowl.id } }">What happened</RouterLink>
+        <v-btn color="primary" min-height="64" :to="{ name: 'bowl' }">{{ makeText.sizeABowl }}</v-btn>
+        <RouterLink class="quiet-link" :to="{ name: 'kept-bowl', params: { id: bowl.id } }">{{
+          makeText.whatHappened
+        }}</RouterLink>
       </div>
     </div>
     <div v-else class="page make wet-hands"><StartDay :bowl="bowl" /></div>

@@ -5,7 +5,7 @@ import { flowOfSpread } from '@amber-ladle/core/learn';
 import { computed, toRef } from 'vue';
 import { PlateField } from '../notes';
 import { useLog } from '../notes';
-import { plateSays } from '@amber-ladle/words';
+import { makeText, plateSays } from '@amber-ladle/words';
 
 /** The plate test while the bowl stands on the bench: what to do about this bowl, and written down for the next. */
 const props = defineProps<{ page: LoggedBowl; bowl: Bowl; catalogue: Catalogue }>();
@@ -23,7 +23,7 @@ const says = computed(() => {
   <div class="plate">
     <PlateField
       :centimetres="log.plateCentimetres"
-      asks="As thick as reckoned? Try a spoonful on a plate"
+      :asks="makeText.asThickAsReckoned"
       :grams-per-millilitre="page.facts.gramsPerMillilitre"
       @change="change({ plateCentimetres: $event })"
     />

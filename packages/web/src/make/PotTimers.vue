@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { PlannedStep, PlanStep } from '@amber-ladle/core/washday';
-import { clockWords } from '@amber-ladle/words';
+import { makeText, clockWords } from '@amber-ladle/words';
 import { useWords } from '../data/useWords';
 
 const { say } = useWords();
@@ -15,7 +15,7 @@ const emit = defineEmits<{ more: [stepId: string]; done: [stepId: string] }>();
 </script>
 
 <template>
-  <ul class="plain-list pots" aria-label="What runs by itself">
+  <ul class="plain-list pots" :aria-label="makeText.whatRunsByItself">
     <li v-for="{ planned, step } in waits" :key="step.id" :class="{ due: planned.endsAt <= second }" data-test="pot">
       <span class="clock figures" role="timer">{{ clockWords(planned.endsAt - second) }}</span>
       <span class="title">{{ say(step.title) }}</span>
@@ -26,7 +26,7 @@ const emit = defineEmits<{ more: [stepId: string]; done: [stepId: string] }>();
         class="pill"
         @click="emit('done', step.id)"
       >
-        done
+        {{ makeText.done }}
       </button>
     </li>
   </ul>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { makeText } from '@amber-ladle/words';
 import type { Bowl, WashDay } from '@amber-ladle/contract';
 import type { Catalogue } from '@amber-ladle/core/ingredient';
 import { kitchenRound, readFraction } from '@amber-ladle/core/measure';
@@ -38,13 +39,13 @@ const isWeighing = computed(() => Number.isNaN(weighedGrams.value) || weighedGra
 const missing = computed(() => (next.value ? next.value.targetGrams - weighedGrams.value : 0));
 const state = computed(() => {
   if (!next.value) return '';
-  if (Number.isNaN(weighedGrams.value)) return 'A number of grams, such as 42 or 42.5.';
-  if (counts.value && reading.value?.isOverloaded) return 'Too heavy for the scale: take something off.';
-  if (!isWeighing.value) return 'By spoon as written, or weigh it.';
-  if (isOnTarget(weighedGrams.value, next.value.targetGrams)) return 'That is it.';
+  if (Number.isNaN(weighedGrams.value)) return makeText.aNumberOfGrams;
+  if (counts.value && reading.value?.isOverloaded) return makeText.tooHeavy;
+  if (!isWeighing.value) return makeText.bySpoonAsWritten;
+  if (isOnTarget(weighedGrams.value, next.value.targetGrams)) return makeText.thatIsIt;
   return missing.value > 0
-    ? `${kitchenRound(missing.value)} g more`
-    : `${kitchenRound(-missing.value)} g over: the rest will be fitted around it`;
+    ? makeText.gramsMore(kitchenRound(missing.value))
+    : makeText.gOverTheRest(kitchenRound(-missing.value));
 });
 const share = computed(() =>
   next.value && next.value.targetGrams > 0
@@ -63,12 +64,12 @@ async function act(body: Parameters<typeof hands>[0]): Promise<void> {
 function pour(): boolean {
   if (!next.value) return false;
   if (Number.isNaN(weighedGrams.value)) {
-    notice.show('Grams are a number, such as 42 or 42.5. Leave it empty for “by spoon as written”.');
+    notice.show(makeText.gramsAreANumber);
     return true;
   }
   const isOnScale = counts.value && typedGrams.value === undefined;
   if (isOnScale && (reading.value?.isOverloaded || (isWeighing.value && !reading.value?.isSteady))) {
-    notice.show('The scale is not at rest yet.');
+    notice.show(makeText.theScale);
     return true;
   }
   const { ingredientId, targetGrams } = next.value;
@@ -92,20 +93,22 @@ const PLAY = [1, 5, 20, 100] as const;
           <span class="serif amount figures">{{ row.amount }}</span>
           <span class="name">{{ row.name }}</span>
           <span class="quiet figures">{{ row.beside }}</span>
-          <span v-if="row.grams !== undefined" class="figures got">{{ kitchenRound(row.grams) }} g in</span>
+          <span v-if="row.grams !== undefined" class="figures got">{{
+            makeText.gramsIn(kitchenRound(row.grams))
+          }}</span>
         </li>
       </ul>
       <p v-if="changes.length > 0" class="changes figures" role="status" data-test="rebalanced">
-        The bowl is fitted anew:
+        {{ makeText.theBowlIsFitted }}
         <template v-for="(change, i) in changes" :key="change.ingredientId"
           >{{ i > 0 ? ', ' : ' ' }}{{ change.name }} {{ kitchenRound(change.fromGrams) }} →
           {{ kitchenRound(change.toGrams) }} g</template
-        >; {{ kitchenRound(madeMillilitres) }} mL in all.
+        >{{ makeText.mlInAll(kitchenRound(madeMillilitres)) }}
       </p>
       <p v-else-if="Object.keys(off).length > 0 && !failure" class="changes" role="status" data-test="rebalanced">
-        A little off, within what this mask bears; nothing else changes. {{ kitchenRound(madeMillilitres) }} mL in all.
+        {{ makeText.aLittleOffWithin(kitchenRound(madeMillilitres)) }}
       </p>
-      <p v-if="failure" class="changes">The rest cannot make up for it: {{ failure }}</p>
+      <p v-if="failure" class="changes">{{ makeText.theRestCannotMake(failure) }}</p>
     </div>
     <div v-if="next" class="scale paper">
       <div class="reading">
@@ -118,15 +121,15 @@ const PLAY = [1, 5, 20, 100] as const;
         >
         <span v-else class="serif figures grams" data-test="target">{{ kitchenRound(next.targetGrams) }} g</span>
         <span v-if="counts" class="quiet figures">
-          of {{ kitchenRound(next.targetGrams) }} g {{ next.name.toLowerCase() }}</span
+          {{ makeText.ofG(kitchenRound(next.targetGrams), next.name.toLowerCase()) }}</span
         >
-        <span v-else class="quiet"> {{ next.name.toLowerCase() }}, if you weigh it</span>
+        <span v-else class="quiet"> {{ makeText.ifYouWeighIt(next.name.toLowerCase()) }}</span>
       </div>
       <div class="bar" aria-hidden="true"><span :style="{ width: `${(share / 1.25) * 100}%` }" /><i /></div>
       <p class="state" aria-live="polite" data-test="pour-state">{{ state }}</p>
       <v-text-field
         v-model="typed"
-        :label="`Weighed on my own scale: ${next.name.toLowerCase()}`"
+        :label="makeText.weighedOnMyOwn(next.name.toLowerCase())"
         suffix="g"
         inputmode="decimal"
         maxlength="10"
@@ -134,18 +137,16 @@ const PLAY = [1, 5, 20, 100] as const;
         data-test="typed"
       />
       <p v-if="isThere" class="quiet sim">
-        {{
-          counts ? 'A simulated scale; put something on it:' : 'A scale for practice; what it shows counts for nothing:'
-        }}
+        {{ counts ? makeText.aSimulatedScalePut : makeText.aScaleForPractice }}
         <b v-if="!counts" class="figures" data-test="practice-reading">{{ reading?.grams ?? 0 }} g</b>
       </p>
       <div v-if="isThere" class="line">
-        <span class="play" role="group" aria-label="Simulated scale: put on">
+        <span class="play" role="group" :aria-label="makeText.simulatedScalePutOn">
           <button v-for="grams in PLAY" :key="grams" type="button" class="pill" @click="act({ put: grams })">
             + {{ grams }} g
           </button>
-          <button type="button" class="pill" @click="act({ tare: true })">zero</button>
-          <button type="button" class="pill" @click="act({ clear: true })">clear</button>
+          <button type="button" class="pill" @click="act({ tare: true })">{{ makeText.zero }}</button>
+          <button type="button" class="pill" @click="act({ clear: true })">{{ makeText.clear }}</button>
         </span>
       </div>
     </div>

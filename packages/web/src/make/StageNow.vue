@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { clockWords, PHASE_WORDS, TOOL_WORDS, writeMinutes, writeTime } from '@amber-ladle/words';
+import { makeText, clockWords, PHASE_WORDS, TOOL_WORDS, writeMinutes, writeTime } from '@amber-ladle/words';
 import { computed, useTemplateRef } from 'vue';
 import { useHousehold } from '../data/household';
 import { useWords } from '../data/useWords';
@@ -29,7 +29,7 @@ defineExpose({ pour });
 <template>
   <StepPicture v-if="step" class="picture" :step="step" />
   <template v-if="kind === 'waiting'">
-    <p class="kicker">Nothing for the hands</p>
+    <p class="kicker">{{ makeText.nothingForTheHands }}</p>
     <h2 v-if="worn && isTime" class="step" data-test="title">{{ PHASE_WORDS[worn.phase] }}</h2>
     <h2 v-else-if="planned && step" class="step" data-test="title">
       {{ say(step.title) }}: <span class="figures">{{ clockWords(planned.endsAt - second) }}</span>
@@ -38,12 +38,12 @@ defineExpose({ pour });
   </template>
   <template v-else-if="step">
     <p class="kicker figures">
-      <template v-if="kind === 'due'">The clock calls</template>
-      <template v-else-if="kind === 'next'">Next</template>
-      <template v-else>Now · {{ inHandFor }} of about {{ writeMinutes(step.handsOnMinutes) }}</template>
+      <template v-if="kind === 'due'">{{ makeText.theClockCalls }}</template>
+      <template v-else-if="kind === 'next'">{{ makeText.next }}</template>
+      <template v-else>{{ makeText.nowOfAbout(inHandFor, writeMinutes(step.handsOnMinutes)) }}</template>
     </p>
     <h2 class="step" data-test="title">{{ worn && isTime ? PHASE_WORDS[worn.phase] : say(step.title) }}</h2>
-    <p v-if="worn" class="limit figures" data-test="out-by">Out by {{ time(worn.limitAt) }}.</p>
+    <p v-if="worn" class="limit figures" data-test="out-by">{{ makeText.outBy(time(worn.limitAt)) }}</p>
     <PourPanel
       v-if="pours && bowl && day"
       ref="panel"
@@ -55,7 +55,9 @@ defineExpose({ pour });
       @tell="running.tell($event)"
     />
     <p v-else-if="toDo.length > 0" class="words" data-test="words">{{ sayAll(toDo) }}</p>
-    <p v-if="step.lookFor" class="look"><b>Look for:</b> {{ say(step.lookFor) }}</p>
+    <p v-if="step.lookFor" class="look">
+      <b>{{ makeText.lookFor }}</b> {{ say(step.lookFor) }}
+    </p>
     <HairWaitsLine v-if="waitsForMask" :waits="waitsForMask" :second="second" />
     <p v-if="step.limit && !isTime" class="limit">{{ say(step.limit) }}</p>
     <p v-for="caution in step.cautions" :key="caution.id" class="caution">{{ say(caution) }}</p>
@@ -69,7 +71,7 @@ defineExpose({ pour });
       color="primary"
       min-height="56"
       :to="{ name: 'wear', query: { bowl: bowl.id, head: step.headId } }"
-      >{{ step.kind === 'apply' ? 'Section by section' : 'On the head' }}</v-btn
+      >{{ step.kind === 'apply' ? makeText.sectionBySection : makeText.onTheHead }}</v-btn
     >
   </template>
 </template>

@@ -16,7 +16,7 @@ import { useKeptBowl } from '../data/useKeptBowl';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { useWashDay } from '../data/washday';
-import { helpWords, untilWords, writeMinutes, writeTime } from '@amber-ladle/words';
+import { makeText, helpWords, untilWords, writeMinutes, writeTime } from '@amber-ladle/words';
 
 /** Before a wash day: when, with which second bowl, and what the day will be like. */
 const { bowl } = defineProps<{ bowl: Bowl }>();
@@ -42,7 +42,7 @@ watch(
 const seconds = computed(() =>
   household.bowls.items
     .filter(({ id, headId, life }) => id !== bowl.id && headId !== bowl.headId && life && !life.endedAt)
-    .map(({ id, maskName, headName }) => ({ value: id, title: `${maskName} for ${headName}` })),
+    .map(({ id, maskName, headName }) => ({ value: id, title: makeText.dayIsFor(maskName, headName) })),
 );
 const { bowl: second } = useKeptBowl(computed(() => secondId.value ?? undefined));
 const { life, lengths, stopped, choose } = useLengths(computed(() => bowl));
@@ -58,7 +58,7 @@ const isFamily = computed(() => {
 const wishes = computed(() => ({ childrenFirst: isFamily.value && childrenFirst.value }));
 const { steps, plan, failure, helps, isLookingForHelp, outs, ends } = useDayPreview(bowls, wish, rings, wishes);
 const costs = computed(
-  () => new Map([...(ends.value ?? [])].map(([aimMinutes, at]) => [aimMinutes, `rinsed ${time(at)}`] as const)),
+  () => new Map([...(ends.value ?? [])].map(([aimMinutes, at]) => [aimMinutes, makeText.rinsedAt(time(at))] as const)),
 );
 
 const clock = (at: number): string => writeTime(new Date(at).toISOString(), household.where);
@@ -66,7 +66,7 @@ const dayWords = computed(() => {
   if (!plan.value) return '';
   const minutes = Math.round((plan.value.endsAt - plan.value.startsAt) / 60_000);
   const hands = Math.round(plan.value.handsOnMinutes);
-  return `${writeMinutes(minutes)} in all, ${writeMinutes(hands)} of it with your hands, ${writeMinutes(Math.round(plan.value.idleMinutes))} free.`;
+  return makeText.inAll(writeMinutes(minutes), writeMinutes(hands), writeMinutes(Math.round(plan.value.idleMinutes)));
 });
 const best = computed(() => {
   const all = helps.value ?? [];
@@ -98,7 +98,7 @@ async function begin(): Promise<void> {
     isBeginning.value = false;
   }
 }
-useKeys([{ keys: [' '], does: 'begin the day', run: () => void begin() }]);
+useKeys([{ keys: [' '], does: makeText.beginTheDay, run: () => void begin() }]);
 async function saveRings(count: number): Promise<void> {
   try {
     await household.saveSettings({ rings: count });
@@ -110,17 +110,21 @@ async function saveRings(count: number): Promise<void> {
 
 <template>
   <div class="start">
-    <BowlOpening title="Make" :bowl="bowl" :head="person" />
+    <BowlOpening :title="makeText.make" :bowl="bowl" :head="person" />
     <div class="wish">
-      <div class="line" role="group" aria-label="When">
-        <TogglePill :is-on="kind === 'start-at'" look="big" @toggle="kind = 'start-at'">start now</TogglePill>
-        <TogglePill :is-on="kind === 'rinsed-by'" look="big" @toggle="kind = 'rinsed-by'">rinsed by</TogglePill>
+      <div class="line" role="group" :aria-label="makeText.when">
+        <TogglePill :is-on="kind === 'start-at'" look="big" @toggle="kind = 'start-at'">{{
+          makeText.startNow
+        }}</TogglePill>
+        <TogglePill :is-on="kind === 'rinsed-by'" look="big" @toggle="kind = 'rinsed-by'">{{
+          makeText.rinsedBy
+        }}</TogglePill>
         <input
           v-if="kind === 'rinsed-by'"
           v-model="by"
           type="time"
           class="figures time"
-          aria-label="Rinsed by"
+          :aria-label="makeText.rinsedByAloud"
           required
         />
       </div>
@@ -128,21 +132,21 @@ async function saveRings(count: number): Promise<void> {
         v-if="seconds.length > 0"
         v-model="secondId"
         :items="seconds"
-        label="A second bowl on the same day"
+        :label="makeText.aSecondBowl"
         clearable
         class="second"
       />
-      <div v-if="isFamily" class="line" role="group" aria-label="Whose turn">
+      <div v-if="isFamily" class="line" role="group" :aria-label="makeText.whoseTurn">
         <TogglePill
           data-test="children-first"
           :is-on="childrenFirst"
           look="big"
           @toggle="childrenFirst = !childrenFirst"
-          >children first</TogglePill
+          >{{ makeText.childrenFirst }}</TogglePill
         >
       </div>
-      <div class="line" role="group" aria-label="Rings of the stove">
-        <span class="quiet">rings</span>
+      <div class="line" role="group" :aria-label="makeText.ringsOfTheStove">
+        <span class="quiet">{{ makeText.rings }}</span>
         <ChoicePills :of="[1, 2, 3, 4]" :is-chosen="(count) => rings === count" @choose="(count) => saveRings(count)" />
       </div>
     </div>
@@ -150,20 +154,20 @@ async function saveRings(count: number): Promise<void> {
     <p v-if="failure" role="alert" class="stop">{{ failure }}</p>
     <template v-else-if="plan">
       <p class="serif sum" data-test="day-sum" aria-live="polite">
-        <template v-if="kind === 'start-at'">Begun now, rinsed {{ time(plan.endsAt) }}.</template>
-        <template v-else-if="plan.isAsWished"
-          >Begin {{ time(plan.startsAt) }}, rinsed {{ time(plan.endsAt) }}.</template
-        >
-        <template v-else>Not by {{ clock(Date.parse(wish.at)) }}: {{ time(plan.endsAt) }} at the earliest.</template>
+        <template v-if="kind === 'start-at'">{{ makeText.begunNowRinsed(time(plan.endsAt)) }}</template>
+        <template v-else-if="plan.isAsWished">{{
+          makeText.beginRinsed(time(plan.startsAt), time(plan.endsAt))
+        }}</template>
+        <template v-else>{{ makeText.notBy(clock(Date.parse(wish.at)), time(plan.endsAt)) }}</template>
       </p>
       <p class="quiet figures">
         {{ dayWords }}
-        <template v-if="plan.latestStart !== undefined && plan.isAsWished"
-          >Begin {{ time(plan.latestStart) }} at the latest.</template
-        >
+        <template v-if="plan.latestStart !== undefined && plan.isAsWished">{{
+          makeText.beginAtTheLatest(time(plan.latestStart))
+        }}</template>
       </p>
       <div v-if="!plan.isAsWished" class="helps" data-test="helps">
-        <p v-if="isLookingForHelp && !helps" class="quiet">Looking for what would help …</p>
+        <p v-if="isLookingForHelp && !helps" class="quiet">{{ makeText.lookingForWhatWould }}</p>
         <ul v-else class="plain-list">
           <li v-for="help in best" :key="help.kind + help.subject">{{ helpWords(help, nameOf(help.subject)) }}</li>
         </ul>
@@ -171,7 +175,9 @@ async function saveRings(count: number): Promise<void> {
       <DayTimeline :plan="plan" :steps="steps" :where="household.where" />
       <ul v-if="outs.length > 0" class="plain-list outs">
         <li v-for="group in outs" :key="group.from + group.at" class="figures">
-          {{ group.at <= household.moment ? 'Now' : clock(group.at) }}: {{ group.names }} out of the {{ group.from }}.
+          {{
+            makeText.outOfThe(group.at <= household.moment ? makeText.now : clock(group.at), group.names, group.from)
+          }}
         </li>
       </ul>
     </template>
@@ -191,11 +197,11 @@ async function saveRings(count: number): Promise<void> {
         :loading="isBeginning"
         :disabled="!plan || Boolean(failure)"
         @click="begin"
-        >Begin the wash day</v-btn
+        >{{ makeText.beginTheWashDay }}</v-btn
       >
     </div>
     <details>
-      <summary>The measures, and the mask’s own words</summary>
+      <summary>{{ makeText.theMeasures }}</summary>
       <MeasuresCard
         :bowl="bowl.snapshot.sized"
         :catalogue="household.catalogue"

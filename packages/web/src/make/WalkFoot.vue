@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { buttonWords, writeTime } from '@amber-ladle/words';
+import { makeText, buttonWords, writeTime } from '@amber-ladle/words';
 import { computed } from 'vue';
 import { AlarmCheck } from '../alarms';
 import { useHousehold } from '../data/household';
@@ -44,26 +44,31 @@ const finish = (stepId: string): void => void running.tell([{ kind: 'done', step
     />
     <AlarmCheck v-if="waits.length > 0 && isWaiting" />
     <p v-if="upcoming.length > 0" class="quiet figures then">
-      Then
+      {{ makeText.then }}
       <template v-for="({ planned: one, step: row }, i) in upcoming" :key="row.id"
-        >{{ i > 0 ? ', then ' : '' }}{{ time(one.startsAt) }} {{ say(row.title) }}</template
+        >{{ i > 0 ? makeText.commaThen : '' }}{{ time(one.startsAt) }} {{ say(row.title) }}</template
       >
     </p>
     <p v-for="out in outs" :key="out.from + out.names" class="out" role="status">
-      Out of the {{ out.from }} now: {{ out.names }}.
+      {{ makeText.outOfTheNow(out.from, out.names) }}
     </p>
     <DayTimeline :plan="plan" :steps="day.steps" :now="second" :where="household.where" :current-id="step?.id" />
     <RinseNow v-if="isWorn" @now="rinseNow" />
     <DemoTime v-if="isWaiting || isWorn" />
     <div class="buttons">
-      <v-btn variant="tonal" color="primary" min-height="72" :disabled="day.events.length === 0" @click="running.back"
-        >Take back</v-btn
+      <v-btn
+        variant="tonal"
+        color="primary"
+        min-height="72"
+        :disabled="day.events.length === 0"
+        @click="running.back"
+        >{{ makeText.takeBack }}</v-btn
       >
-      <v-btn v-if="pours" variant="tonal" color="primary" min-height="72" @click="running.forward()"
-        >All as on the card</v-btn
-      >
+      <v-btn v-if="pours" variant="tonal" color="primary" min-height="72" @click="running.forward()">{{
+        makeText.allAs
+      }}</v-btn>
       <v-btn v-if="canGo" color="primary" min-height="72" class="go" data-test="go" @click="emit('forward')">{{
-        pours ? 'This is in' : label
+        pours ? makeText.thisIsIn : label
       }}</v-btn>
     </div>
   </div>

@@ -1,6 +1,6 @@
 import type { Focus, PlanStep, StepKind, WearState } from '@amber-ladle/core/washday';
 import type { Message } from '@amber-ladle/core/message';
-import { leftAloud, markOf, PHASE_WORDS } from '@amber-ladle/words';
+import { makeText, leftAloud, markOf, PHASE_WORDS } from '@amber-ladle/words';
 
 /** What goes into the bowl at such a step is measured; what is cooked goes into a pot, and is measured once it is made. */
 const MEASURING: ReadonlySet<StepKind> = new Set(['measure', 'mix', 'prepare']);
@@ -49,7 +49,7 @@ export function saidAt(
   title: string,
   toDo: string,
 ): { readonly key: string; readonly text: string } | undefined {
-  if (focus === 'finished') return { key: 'finished', text: 'That was the day.' };
+  if (focus === 'finished') return { key: 'finished', text: makeText.thatWasTheDay };
   if (!focus || !step) return undefined;
   if (worn && isTimeFor(worn)) return { key: `${step.id} ${worn.phase}`, text: PHASE_WORDS[worn.phase] };
   if (focus !== 'waiting') return { key: `${step.id} ${focus}`, text: `${title}. ${toDo}` };

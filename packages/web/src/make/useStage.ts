@@ -1,3 +1,4 @@
+import { makeText } from '@amber-ladle/words';
 import type { RinseReason, Wearing } from '@amber-ladle/contract';
 import { v4 as newId } from 'uuid';
 import { computed } from 'vue';
@@ -60,7 +61,7 @@ export function useStage(running: RunningDayOnScreen) {
     wear({ isRinsed: true, rinsedWhy: why }).catch((error: unknown) => {
       notice.fail(error);
     });
-    notice.show('Rinsed out.', () => wear({ isRinsed: false }));
+    notice.show(makeText.rinsedOut, () => wear({ isRinsed: false }));
     await router.push({ name: 'wear', query: { bowl: bowlId, head: headId } });
   }
   const aloud = useAloud(

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import NumberField from '../kit/NumberField.vue';
-import { MIXING_WORDS } from '@amber-ladle/words';
+import { maskText, MIXING_WORDS } from '@amber-ladle/words';
 import EditSection from './EditSection.vue';
 import StepsPanel from './StepsPanel.vue';
 import { choicesOf, linesOf } from './choices';
@@ -15,28 +15,28 @@ const mixings = choicesOf(MIXING_WORDS, ['blender', 'fork', 'pot']);
 /** What is so or not so; what is not so is left out of the mask, but for the cloth. */
 const switches = computed(() => [
   {
-    label: 'through a cloth',
+    label: maskText.throughACloth,
     is: fields.value.strained,
     turn: (strained: boolean) => {
       set({ strained });
     },
   },
   {
-    label: 'egg whisked to a foam',
+    label: maskText.eggWhisked,
     is: fields.value.whisked ?? false,
     turn: (is: boolean) => {
       set({ whisked: is || undefined });
     },
   },
   {
-    label: 'it stains',
+    label: maskText.itStains,
     is: fields.value.stains ?? false,
     turn: (is: boolean) => {
       set({ stains: is || undefined });
     },
   },
   {
-    label: 'as written, whatever the house’s schools',
+    label: maskText.asWrittenWhatever,
     is: fields.value.isItsOwnWay ?? false,
     turn: (is: boolean) => {
       set({ isItsOwnWay: is || undefined });
@@ -56,16 +56,16 @@ const steps = computed({
 </script>
 
 <template>
-  <EditSection id="making" title="Making">
+  <EditSection id="making" :title="maskText.making">
     <v-select
       :model-value="fields.mixing"
       :items="mixings"
-      label="Mixed by"
+      :label="maskText.mixedBy"
       @update:model-value="set({ mixing: $event })"
     />
     <NumberField
       :model-value="fields.handsOnMinutes"
-      label="Hands-on time"
+      :label="maskText.handsOnTime"
       unit="min"
       :min="0"
       :max="600"
@@ -81,13 +81,13 @@ const steps = computed({
     <template #after>
       <v-textarea
         v-model="steps"
-        label="Steps, one a line"
+        :label="maskText.stepsOneALine"
         rows="5"
         auto-grow
         :error-messages="errors['steps'] ?? null"
       />
       <details v-if="mask && trial">
-        <summary>The steps of its wash day</summary>
+        <summary>{{ maskText.theSteps }}</summary>
         <StepsPanel :mask="mask" :bowl="trial.bowl" @change="set" />
       </details>
       <p v-if="stepsError" class="alert">{{ stepsError }}</p>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { maskText } from '@amber-ladle/words';
 import { ingredientById } from '@amber-ladle/core/ingredient';
 import { computed, ref } from 'vue';
 import { useHousehold } from '../data/household';
@@ -28,24 +29,29 @@ function hold(): void {
 
 <template>
   <details v-if="partNames.length > 1" class="ratio">
-    <summary>Liquids that keep their ratio ({{ fields.heldRatios.length }})</summary>
+    <summary>{{ maskText.liquidsThatKeepTheir(fields.heldRatios.length) }}</summary>
     <ul class="plain-list">
       <li v-for="held in fields.heldRatios" :key="held.ingredientId" class="figures">
-        {{ nameOf(held.ingredientId) }} to {{ nameOf(held.toIngredientId).toLowerCase() }} {{ held.ratio.toFixed(2) }} :
-        1 by volume
+        {{
+          maskText.to1ByVolume(
+            nameOf(held.ingredientId),
+            nameOf(held.toIngredientId).toLowerCase(),
+            held.ratio.toFixed(2),
+          )
+        }}
         <button
           type="button"
           class="tool"
           @click="set({ heldRatios: fields.heldRatios.filter((one) => one !== held) })"
         >
-          let go
+          {{ maskText.letGo }}
         </button>
       </li>
     </ul>
     <div class="pair">
-      <v-select v-model="ratioOf" :items="partNames" label="This" density="compact" />
-      <v-select v-model="ratioTo" :items="partNames" label="to this" density="compact" />
-      <v-btn variant="tonal" color="primary" @click="hold">Hold as it is</v-btn>
+      <v-select v-model="ratioOf" :items="partNames" :label="maskText.thisWord" density="compact" />
+      <v-select v-model="ratioTo" :items="partNames" :label="maskText.toThis" density="compact" />
+      <v-btn variant="tonal" color="primary" @click="hold">{{ maskText.holdAsItIs }}</v-btn>
     </div>
   </details>
 </template>

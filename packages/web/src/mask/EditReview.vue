@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { maskText, TEXTURE_WORDS } from '@amber-ladle/words';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed } from 'vue';
 import { TextureScale } from '../bowl';
@@ -22,44 +23,50 @@ const limits = computed(() => limitsOf(trial.value?.bowl.caps ?? [], say));
 </script>
 
 <template>
-  <aside aria-label="What it comes to">
+  <aside :aria-label="maskText.whatItComesTo">
     <template v-if="mask && texture">
       <FormulaBar :parts="mask.parts" />
       <TextureScale v-if="fields.texture !== 'oil'" :flow-log10="texture.flowLog10" class="scale" />
       <p class="quiet">
-        Comes out {{ texture.texture }} by estimate.
+        {{ maskText.comesOutByEstimate(TEXTURE_WORDS[texture.texture]) }}
         <button
           v-if="fields.texture !== texture.texture && fields.texture !== 'oil'"
           type="button"
           class="tool"
           @click="set({ texture: texture.texture })"
         >
-          call it {{ texture.texture }}
+          {{ maskText.callIt(TEXTURE_WORDS[texture.texture]) }}
         </button>
       </p>
       <div aria-live="polite" data-test="review">
-        <p v-if="findings?.length === 0" class="fine">Nothing to say against it: it fits short hair and long.</p>
+        <p v-if="findings?.length === 0" class="fine">{{ maskText.nothingToSayAgainst }}</p>
         <ul v-else class="findings">
           <li v-for="finding in findings ?? []" :key="finding.id + say(finding.what)" :class="finding.severity">
             {{ say(finding.what) }}
           </li>
         </ul>
-        <v-btn v-if="canTighten" variant="tonal" color="primary" @click="tighten"> Apply the usual care </v-btn>
+        <v-btn v-if="canTighten" variant="tonal" color="primary" @click="tighten">
+          {{ maskText.applyTheUsualCare }}
+        </v-btn>
       </div>
       <template v-if="trial">
-        <h3>For {{ trial.name }}</h3>
+        <h3>{{ maskText.forTrial(trial.name) }}</h3>
         <p class="figures" data-test="trial">
-          A bowl of {{ kitchenRound(trial.bowl.madeMillilitres) }} mL
-          {{ trial.bowl.fits ? 'keeps to the formula.' : 'bends the formula further than you allow.' }}
+          {{
+            maskText.aBowlOfMl(
+              kitchenRound(trial.bowl.madeMillilitres),
+              trial.bowl.fits ? maskText.keepsToTheFormula : maskText.bendsTheFormulaFurther,
+            )
+          }}
         </p>
-        <p v-if="limits.length > 0" class="quiet">Held: {{ limits.join('; ') }}.</p>
-        <h3>What a slip costs</h3>
+        <p v-if="limits.length > 0" class="quiet">{{ maskText.held(limits.join('; ')) }}</p>
+        <h3>{{ maskText.whatASlipCosts }}</h3>
         <ul class="plain-list slips figures">
           <li v-for="slip in slips" :key="slip">{{ slip }}</li>
         </ul>
       </template>
     </template>
-    <p v-else class="quiet">Shares, texture and limits appear here as soon as a line is clear.</p>
+    <p v-else class="quiet">{{ maskText.sharesTextureAndLimits }}</p>
   </aside>
 </template>
 

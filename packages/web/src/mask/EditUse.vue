@@ -1,14 +1,16 @@
 <script setup lang="ts">
-import { HAIR_STATES, NEEDS, SLOTS } from '@amber-ladle/core/mask';
+import { HAIR_STATES, NEEDS, SLOTS, SCALE_TEXTURES } from '@amber-ladle/core/mask';
 import ChoicePills from '../kit/ChoicePills.vue';
 import NumberField from '../kit/NumberField.vue';
 import {
+  maskText,
   APPLICATOR_WORDS,
   COVERAGE_WORDS,
   HAIR_STATE_WORDS,
   NEED_WORDS,
   SLOT_WORDS,
   USE_WORDS,
+  TEXTURE_WORDS,
 } from '@amber-ladle/words';
 import EditSection from './EditSection.vue';
 import { choicesOf, toggled } from './choices';
@@ -21,20 +23,25 @@ const { fields, set, errors, readUses } = props.editor;
 const needs = choicesOf(NEED_WORDS, NEEDS);
 const slots = choicesOf(SLOT_WORDS, SLOTS);
 const coverages = choicesOf(COVERAGE_WORDS, ['scalp', 'lengths', 'roots-to-tips']);
-const textures = ['oil', 'runny', 'pourable', 'creamy', 'thick', 'stiff'];
+const textures = choicesOf(TEXTURE_WORDS, ['oil', ...SCALE_TEXTURES]);
 const applicators = choicesOf(APPLICATOR_WORDS, ['brush', 'hand', 'bottle']);
 const states = choicesOf(HAIR_STATE_WORDS, HAIR_STATES);
 </script>
 
 <template>
-  <EditSection id="use" title="Use">
+  <EditSection id="use" :title="maskText.use">
     <template #before>
-      <ul v-if="readUses.length > 0" class="plain-list read-use" data-test="read-use" aria-label="Read from your text">
+      <ul
+        v-if="readUses.length > 0"
+        class="plain-list read-use"
+        data-test="read-use"
+        :aria-label="maskText.readFromYourText"
+      >
         <li v-for="one in readUses" :key="one.what + one.words">
-          <b>{{ USE_WORDS[one.what] }}</b> from “{{ one.words }}”
+          <b>{{ USE_WORDS[one.what] }}</b> {{ maskText.from(one.words) }}
         </li>
       </ul>
-      <div class="needs" role="group" aria-label="Used for">
+      <div class="needs" role="group" :aria-label="maskText.usedFor">
         <ChoicePills
           :of="needs"
           :says="(need) => need.title"
@@ -43,24 +50,29 @@ const states = choicesOf(HAIR_STATE_WORDS, HAIR_STATES);
         />
       </div>
     </template>
-    <v-select :model-value="fields.slot" :items="slots" label="When" @update:model-value="set({ slot: $event })" />
+    <v-select
+      :model-value="fields.slot"
+      :items="slots"
+      :label="maskText.when"
+      @update:model-value="set({ slot: $event })"
+    />
     <v-select
       :model-value="fields.coverage"
       :items="coverages"
-      label="Where"
+      :label="maskText.where"
       @update:model-value="set({ coverage: $event })"
     />
     <v-select
       :model-value="fields.texture"
       :items="textures"
-      label="Meant to be"
+      :label="maskText.meantToBe"
       @update:model-value="set({ texture: $event })"
     />
     <v-select
       :model-value="fields.hairState ?? null"
       :items="states"
-      label="On hair that is"
-      placeholder="as usual"
+      :label="maskText.onHairThatIs"
+      :placeholder="maskText.asUsual"
       persistent-placeholder
       clearable
       @update:model-value="set({ hairState: $event ?? undefined })"
@@ -68,30 +80,32 @@ const states = choicesOf(HAIR_STATE_WORDS, HAIR_STATES);
     <v-select
       :model-value="fields.applicator"
       :items="applicators"
-      label="Put on by"
+      :label="maskText.putOnBy"
       @update:model-value="set({ applicator: $event })"
     />
     <NumberField
       :model-value="Math.round(fields.endsExtraShare * 100)"
-      label="Extra on the ends"
+      :label="maskText.extraOnTheEnds"
       unit="%"
       :min="0"
       :max="100"
       @update:model-value="set({ endsExtraShare: $event / 100 })"
     />
     <NumberField
-      :model-value="fields.repeatDays ?? 14"
-      label="Days between two uses"
+      :model-value="fields.repeatDays"
+      :label="maskText.daysBetweenTwoUses"
       unit="d"
       :min="1"
       :max="400"
+      :when-empty="maskText.asOftenAsWished"
       @update:model-value="set({ repeatDays: Math.round($event) })"
+      @clear="set({ repeatDays: undefined })"
     />
     <v-text-field
       :model-value="fields.school ?? ''"
       class="school"
-      label="School"
-      placeholder="whole egg, weekly, by fork"
+      :label="maskText.school"
+      :placeholder="maskText.wholeEggWeekly"
       persistent-placeholder
       maxlength="120"
       :error-messages="errors['school'] ?? null"

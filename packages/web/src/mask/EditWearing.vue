@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import NumberField from '../kit/NumberField.vue';
-import { HEAT_WORDS, KEEPING_WORDS, TEMPERATURE_WORDS } from '@amber-ladle/words';
+import { maskText, HEAT_WORDS, KEEPING_WORDS, TEMPERATURE_WORDS } from '@amber-ladle/words';
 import EditSection from './EditSection.vue';
 import { choicesOf, linesOf } from './choices';
 import type { MaskEditor } from './useMaskEditor';
@@ -11,17 +11,17 @@ const props = defineProps<{ editor: MaskEditor }>();
 const { fields, set, errors } = props.editor;
 
 const MINUTES = [
-  { key: 'minimumMinutes', label: 'At the least' },
-  { key: 'aimMinutes', label: 'Aim' },
-  { key: 'limitMinutes', label: 'Never past' },
+  { key: 'minimumMinutes', label: maskText.atTheLeast },
+  { key: 'aimMinutes', label: maskText.aim },
+  { key: 'limitMinutes', label: maskText.neverPast },
 ] as const;
 const heats = choicesOf(HEAT_WORDS, ['never', 'cap', 'dryer-may-help']);
 const temperatures = choicesOf(TEMPERATURE_WORDS, ['cool-to-lukewarm', 'lukewarm', 'lukewarm-then-cool', 'warm']);
 const keepings = choicesOf(KEEPING_WORDS, ['same-day', 'fridge-till-tomorrow', 'freezes']);
 const shampoos = [
-  { value: 0, title: 'no shampoo after' },
-  { value: 1, title: 'shampoo once after' },
-  { value: 2, title: 'shampoo twice after' },
+  { value: 0, title: maskText.noShampooAfter },
+  { value: 1, title: maskText.shampooOnceAfter },
+  { value: 2, title: maskText.shampooTwiceAfter },
 ];
 const cautions = computed({
   get: () => (fields.value.cautions ?? []).join('\n'),
@@ -32,7 +32,7 @@ const cautions = computed({
 </script>
 
 <template>
-  <EditSection id="wearing" title="Wearing and rinsing">
+  <EditSection id="wearing" :title="maskText.wearingAndRinsing">
     <NumberField
       v-for="{ key, label } in MINUTES"
       :key="key"
@@ -43,33 +43,38 @@ const cautions = computed({
       :max="2880"
       @update:model-value="set({ wear: { ...fields.wear, [key]: Math.round($event) } })"
     />
-    <v-select :model-value="fields.heat" :items="heats" label="Warmth" @update:model-value="set({ heat: $event })" />
+    <v-select
+      :model-value="fields.heat"
+      :items="heats"
+      :label="maskText.warmth"
+      @update:model-value="set({ heat: $event })"
+    />
     <v-select
       :model-value="fields.rinse.temperature"
       :items="temperatures"
-      label="Rinse with"
+      :label="maskText.rinseWith"
       @update:model-value="set({ rinse: { ...fields.rinse, temperature: $event } })"
     />
     <v-select
       :model-value="fields.rinse.shampoos"
       :items="shampoos"
-      label="Then"
+      :label="maskText.then"
       @update:model-value="set({ rinse: { ...fields.rinse, shampoos: $event } })"
     />
     <v-switch
       :model-value="fields.rinse.conditioner"
-      label="conditioner on the lengths"
+      :label="maskText.conditionerOnTheLengths"
       @update:model-value="set({ rinse: { ...fields.rinse, conditioner: Boolean($event) } })"
     />
     <v-switch
       :model-value="fields.rinse.acidRinse"
-      label="weak acid rinse"
+      :label="maskText.weakAcidRinse"
       @update:model-value="set({ rinse: { ...fields.rinse, acidRinse: Boolean($event) } })"
     />
     <v-select
       :model-value="fields.keeping"
       :items="keepings"
-      label="Keeps"
+      :label="maskText.keeps"
       @update:model-value="set({ keeping: $event })"
     />
     <template #after>
@@ -78,7 +83,7 @@ const cautions = computed({
       </p>
       <v-textarea
         v-model="cautions"
-        label="Your own cautions, one a line"
+        :label="maskText.yourOwnCautionsOne"
         rows="2"
         auto-grow
         :error-messages="errors['cautions'] ?? null"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { maskText } from '@amber-ladle/words';
 import { maskToJson, maskToJsonLd, maskToText } from '@amber-ladle/core/exchange';
 import type { Mask } from '@amber-ladle/core/mask';
 import { useHousehold } from '../data/household';
@@ -26,7 +27,7 @@ async function give(): Promise<void> {
   try {
     const text = maskToText(mask, household.catalogue);
     const how = await share({ title: mask.name, text, url: await maskLink(mask) });
-    if (how === 'copied') notice.show('Copied, with a link that opens it in another household’s Amber Ladle.');
+    if (how === 'copied') notice.show(maskText.copiedWithALink);
   } catch (error) {
     notice.fail(error);
   }
@@ -35,10 +36,11 @@ async function give(): Promise<void> {
 
 <template>
   <p class="quiet">
-    Take it along:
-    <button type="button" class="tool" data-test="give" @click="give">to somebody</button> ·
-    <button type="button" class="tool" @click="save('json')">all of it</button> (JSON) ·
-    <button type="button" class="tool" @click="save('jsonld')">for other programs</button> (schema.org) ·
-    <button type="button" class="tool" @click="save('txt')">as plain text</button>
+    {{ maskText.takeItAlong }}
+    <button type="button" class="tool" data-test="give" @click="give">{{ maskText.toSomebody }}</button> ·
+    <button type="button" class="tool" @click="save('json')">{{ maskText.allOfIt }}</button> {{ maskText.json }}
+    <button type="button" class="tool" @click="save('jsonld')">{{ maskText.forOtherPrograms }}</button>
+    {{ maskText.schemaOrg }}
+    <button type="button" class="tool" @click="save('txt')">{{ maskText.asPlainText }}</button>
   </p>
 </template>

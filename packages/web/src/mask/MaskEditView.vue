@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { maskText } from '@amber-ladle/words';
 import type { Mask } from '@amber-ladle/core/mask';
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
@@ -28,7 +29,7 @@ const from = computed(() => props.start ?? (isNew ? copied : saved.value));
 const editor = useMaskEditor(
   isNew ? `new-${copied?.id ?? ''}` : props.id,
   from,
-  copied ? `${copied.name}, my way` : undefined,
+  copied ? maskText.myWay(copied.name) : undefined,
 );
 const { fields, set, draft, errors, isTouched } = editor;
 /** The version that is being typed over: a change made elsewhere meanwhile is refused, not overwritten. */
@@ -41,11 +42,11 @@ async function save(): Promise<void> {
   try {
     const kept = await editor.save(typedOver);
     if (!kept) {
-      notice.fail(new Error(Object.values(errors.value)[0] ?? 'Something needs another look.'));
+      notice.fail(new Error(Object.values(errors.value)[0] ?? maskText.somethingNeedsAnotherLook));
       await showFault();
       return;
     }
-    notice.show(`${kept.name} is in the book${kept.version > 1 ? `, version ${kept.version}` : ''}.`);
+    notice.show(maskText.isInTheBook(kept.name, kept.version > 1 ? maskText.asVersion(kept.version) : ''));
     await router.push({ name: 'mask', params: { id: kept.id } });
   } catch (error) {
     notice.fail(error);
@@ -61,35 +62,35 @@ function throwAway(): void {
 
 <template>
   <div v-if="!isNew && !saved" class="page">
-    <h1>No such mask of your own</h1>
-    <p>Built-in masks stay as they are; copy one and change the copy.</p>
-    <v-btn color="primary" :to="{ name: 'masks' }">All masks</v-btn>
+    <h1>{{ maskText.noSuchMask }}</h1>
+    <p>{{ maskText.builtInMasksStay }}</p>
+    <v-btn color="primary" :to="{ name: 'masks' }">{{ maskText.allMasks }}</v-btn>
   </div>
   <form v-else class="page editor" novalidate @submit.prevent="save">
     <div class="title">
-      <h1>{{ isNew ? 'A mask of your own' : `Change ${saved?.name}` }}</h1>
-      <v-btn v-if="isNew" variant="tonal" color="primary" :to="{ name: 'mask-paste' }">Paste a mask</v-btn>
+      <h1>{{ isNew ? maskText.aMaskOfYour : maskText.change(saved?.name ?? '') }}</h1>
+      <v-btn v-if="isNew" variant="tonal" color="primary" :to="{ name: 'mask-paste' }">{{ maskText.pasteAMask }}</v-btn>
     </div>
     <div class="two">
       <section aria-labelledby="formula">
         <div class="names">
           <v-text-field
             :model-value="fields.name"
-            label="Name"
+            :label="maskText.name"
             :error-messages="errors['name'] ?? null"
             maxlength="80"
             @update:model-value="set({ name: $event })"
           />
           <v-text-field
             :model-value="fields.summary"
-            label="What it is, in one line"
+            :label="maskText.whatIt"
             :error-messages="errors['summary'] ?? null"
             maxlength="200"
             @update:model-value="set({ summary: $event })"
           />
         </div>
-        <h2 id="formula">Formula</h2>
-        <p class="quiet">Write what you take, in any unit you use; only the shares are kept.</p>
+        <h2 id="formula">{{ maskText.formula }}</h2>
+        <p class="quiet">{{ maskText.writeWhatYouTake }}</p>
         <DraftLines :draft="draft" />
         <p v-if="errors['parts']" role="alert" class="alert">{{ errors['parts'] }}</p>
         <EditRatios :editor="editor" />
@@ -102,9 +103,9 @@ function throwAway(): void {
     <EditWearing :editor="editor" />
     <p class="actions">
       <v-btn type="submit" color="primary" size="large" :loading="isSaving">
-        {{ isNew ? 'Put it in the book' : `Keep as version ${(saved?.version ?? 0) + 1}` }}
+        {{ isNew ? maskText.putIt : maskText.keepAsVersion((saved?.version ?? 0) + 1) }}
       </v-btn>
-      <v-btn v-if="isTouched" variant="text" @click="throwAway">Throw these changes away</v-btn>
+      <v-btn v-if="isTouched" variant="text" @click="throwAway">{{ maskText.throwTheseChangesAway }}</v-btn>
     </p>
   </form>
 </template>

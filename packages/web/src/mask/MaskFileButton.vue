@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { maskText } from '@amber-ladle/words';
 import { MOST_PASTED, readMaskFile } from '@amber-ladle/core/exchange';
 import { ref } from 'vue';
 import { useRouter } from 'vue-router';
@@ -22,12 +23,12 @@ async function choose(event: Event): Promise<void> {
     const read = readMaskFile(await file.text());
     if (read.kind === 'words') {
       const back = layText(read.text);
-      if (back) notice.show('The text that was being read is put aside.', back);
+      if (back) notice.show(maskText.theText, back);
       await router.push({ name: 'mask-paste' });
       return;
     }
     const mask = await household.saveMask(read.mask);
-    notice.show(`${mask.name} is in the book.`, async () => {
+    notice.show(maskText.fileIsInTheBook(mask.name), async () => {
       await household.removeMask(mask.id);
       await router.push({ name: 'masks' });
     });
@@ -40,13 +41,13 @@ async function choose(event: Event): Promise<void> {
 
 <template>
   <span>
-    <v-btn variant="text" color="primary" @click="input?.click()">From a file</v-btn>
+    <v-btn variant="text" color="primary" @click="input?.click()">{{ maskText.fromAFile }}</v-btn>
     <input
       ref="input"
       type="file"
       class="sr-only"
       accept=".json,.jsonld,.txt,.csv,.html,application/json,text/plain,text/csv,text/html"
-      aria-label="A mask from a file"
+      :aria-label="maskText.aMask"
       tabindex="-1"
       @change="choose"
     />

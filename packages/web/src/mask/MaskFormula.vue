@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { maskText, TEXTURE_WORDS } from '@amber-ladle/words';
 import { estimateTexture, type Mask } from '@amber-ladle/core/mask';
 import { computed } from 'vue';
 import { useHousehold } from '../data/household';
@@ -21,15 +22,15 @@ const texture = computed(
 
 <template>
   <section aria-labelledby="formula">
-    <h2 id="formula">Formula</h2>
+    <h2 id="formula">{{ maskText.formula }}</h2>
     <FormulaBar :parts="mask.parts" />
     <table class="figures">
       <thead>
         <tr>
-          <th scope="col">To 100 g</th>
-          <th scope="col" class="number">share</th>
+          <th scope="col">{{ maskText.to100G }}</th>
+          <th scope="col" class="number">{{ maskText.share }}</th>
           <th scope="col" class="number">mL</th>
-          <th scope="col" class="number">may drift</th>
+          <th scope="col" class="number">{{ maskText.mayDrift }}</th>
         </tr>
       </thead>
       <tbody>
@@ -50,7 +51,7 @@ const texture = computed(
       </tbody>
     </table>
     <p v-if="mask.texture !== 'oil'">
-      Comes out <b>{{ texture }}</b>, by estimate to an order of magnitude.
+      {{ maskText.comesOut }} <b>{{ TEXTURE_WORDS[texture] }}</b>{{ maskText.byEstimate }}
     </p>
   </section>
 </template>

@@ -5,7 +5,7 @@ import { ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
-import { writeDay, writeTime } from '@amber-ladle/words';
+import { maskText, writeDay, writeTime } from '@amber-ladle/words';
 import { partsInWords } from './maskFacts';
 
 /** What a mask of one's own was before, with a way back; and the way out of the book. */
@@ -31,7 +31,7 @@ async function bringBack({ mask: before }: MaskVersion): Promise<void> {
   const { id: _id, version: _version, ...input } = before;
   try {
     const kept = await household.saveMask(input, props.mask);
-    notice.show(`Version ${before.version} is back, as version ${kept.version}.`);
+    notice.show(maskText.versionIsBack(before.version, kept.version));
   } catch (error) {
     notice.fail(error);
   }
@@ -40,7 +40,7 @@ async function remove(): Promise<void> {
   const { id, name } = props.mask;
   try {
     await household.removeMask(id);
-    notice.show(`${name} is out of the book.`, () => household.restoreMask(id));
+    notice.show(maskText.isOut(name), () => household.restoreMask(id));
     await router.push({ name: 'masks' });
   } catch (error) {
     notice.fail(error);
@@ -50,25 +50,25 @@ async function remove(): Promise<void> {
 
 <template>
   <section aria-labelledby="versions">
-    <h2 id="versions">Versions</h2>
+    <h2 id="versions">{{ maskText.versions }}</h2>
     <ul class="plain-list versions">
       <li v-for="one in versions" :key="one.mask.version">
         <span
-          ><b>Version {{ one.mask.version }}</b> <span class="quiet">{{ when(one.createdAt) }}</span></span
+          ><b>{{ maskText.version(one.mask.version) }}</b> <span class="quiet">{{ when(one.createdAt) }}</span></span
         >
         <span class="figures quiet">{{ partsInWords(one.mask.parts, household.catalogue) }}</span>
         <button
           v-if="one.mask.version !== mask.version"
           type="button"
           class="tool"
-          :aria-label="`Bring version ${one.mask.version} back`"
+          :aria-label="maskText.bringVersionBack(one.mask.version)"
           @click="bringBack(one)"
         >
-          bring back
+          {{ maskText.bringBack }}
         </button>
       </li>
     </ul>
-    <v-btn variant="text" color="error" @click="remove">Take it out of the book</v-btn>
+    <v-btn variant="text" color="error" @click="remove">{{ maskText.takeItOut }}</v-btn>
   </section>
 </template>
 

@@ -8,6 +8,7 @@ import { useWords } from '../data/useWords';
 import { WearScale } from '../day';
 import { MaskPicture } from '../kit/ink';
 import {
+  maskText,
   COVERAGE_WORDS,
   HAIR_STATE_WORDS,
   HEAT_WORDS,
@@ -47,20 +48,22 @@ const care = computed(() => (mask.value ? careOf(partRows(mask.value.parts, cata
 
 <template>
   <div v-if="!mask" class="page">
-    <h1>No such mask</h1>
-    <p>It may have been renamed or taken out of the book.</p>
-    <v-btn color="primary" :to="{ name: 'masks' }">All masks</v-btn>
+    <h1>{{ maskText.noSuchMaskHeading }}</h1>
+    <p>{{ maskText.itMayHaveBeen }}</p>
+    <v-btn color="primary" :to="{ name: 'masks' }">{{ maskText.allMasks }}</v-btn>
   </div>
   <div v-else class="page">
-    <RouterLink class="quiet-link" :to="{ name: 'masks' }">All masks</RouterLink>
+    <RouterLink class="quiet-link" :to="{ name: 'masks' }">{{ maskText.allMasks }}</RouterLink>
     <div class="title">
       <h1>{{ mask.name }}</h1>
       <span class="does">
-        <v-btn color="primary" :to="{ name: 'bowl', query: { mask: mask.id } }">Size this</v-btn>
+        <v-btn color="primary" :to="{ name: 'bowl', query: { mask: mask.id } }">{{ maskText.sizeThis }}</v-btn>
         <v-btn v-if="isOwn" variant="tonal" color="primary" :to="{ name: 'mask-edit', params: { id: mask.id } }">
-          Change it
+          {{ maskText.changeIt }}
         </v-btn>
-        <v-btn variant="text" color="primary" :to="{ name: 'mask-new', query: { from: mask.id } }">Copy it</v-btn>
+        <v-btn variant="text" color="primary" :to="{ name: 'mask-new', query: { from: mask.id } }">{{
+          maskText.copyIt
+        }}</v-btn>
       </span>
     </div>
     <div class="opening">
@@ -69,13 +72,16 @@ const care = computed(() => (mask.value ? careOf(partRows(mask.value.parts, cata
         <p class="summary">{{ written(mask.summary) }}</p>
         <p class="quiet">
           <template v-if="mask.needs.length > 0"
-            >Makers use it for {{ mask.needs.map((n) => NEED_WORDS[n]).join(', ') }} ·
+            >{{ maskText.makersUseItFor(mask.needs.map((n) => NEED_WORDS[n]).join(', ')) }}
           </template>
-          {{ SLOT_WORDS[mask.slot] }} · {{ HAIR_STATE_WORDS[hairStateFor(mask)] }} hair ·
-          {{ COVERAGE_WORDS[mask.coverage] }} · {{ writeMinutes(mask.handsOnMinutes) }} of work<template
-            v-if="mask.repeatDays"
-          >
-            · every {{ mask.repeatDays }} days</template
+          {{
+            maskText.hairOfWork(
+              SLOT_WORDS[mask.slot],
+              HAIR_STATE_WORDS[hairStateFor(mask)],
+              COVERAGE_WORDS[mask.coverage],
+              writeMinutes(mask.handsOnMinutes),
+            )
+          }}<template v-if="mask.repeatDays"> {{ maskText.everyDays(mask.repeatDays) }}</template
           ><template v-if="mask.school"> · {{ mask.school }}</template>
         </p>
       </div>
@@ -84,7 +90,7 @@ const care = computed(() => (mask.value ? careOf(partRows(mask.value.parts, cata
     <div class="two">
       <MaskFormula :mask="mask" />
       <section aria-labelledby="making">
-        <h2 id="making">Making</h2>
+        <h2 id="making">{{ maskText.making }}</h2>
         <ol>
           <li v-for="step in mask.steps" :key="step">{{ written(step) }}</li>
         </ol>
@@ -96,19 +102,19 @@ const care = computed(() => (mask.value ? careOf(partRows(mask.value.parts, cata
       </section>
     </div>
     <section aria-labelledby="hand">
-      <h2 id="hand">From what I have</h2>
+      <h2 id="hand">{{ maskText.fromWhatIHave }}</h2>
       <InHandPanel :mask="mask" />
     </section>
     <section aria-labelledby="wearing">
-      <h2 id="wearing">Wearing and rinsing</h2>
+      <h2 id="wearing">{{ maskText.wearingAndRinsing }}</h2>
       <div class="scale"><WearScale :wear="mask.wear" /></div>
       <p v-for="wear in mask.otherWears ?? []" :key="wear.aimMinutes" class="quiet">
-        Or {{ wearWords(wear) }}: chosen with each bowl.
+        {{ maskText.orChosenWithEach(wearWords(wear)) }}
       </p>
       <p>{{ HEAT_WORDS[mask.heat] }} {{ rinseWords(mask.rinse) }} {{ KEEPING_WORDS[mask.keeping] }}</p>
     </section>
     <section aria-labelledby="care">
-      <h2 id="care">With care</h2>
+      <h2 id="care">{{ maskText.withCare }}</h2>
       <ul>
         <li v-for="one in care" :key="one">{{ one }}</li>
       </ul>

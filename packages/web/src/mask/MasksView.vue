@@ -10,7 +10,7 @@ import { useShelf } from '../data/shelf';
 import { MaskPicture } from '../kit/ink';
 import { useHousehold } from '../data/household';
 import { useWords } from '../data/useWords';
-import { FAMILY_ITEMS, NEED_WORDS, SLOT_WORDS, writeMinutes } from '@amber-ladle/words';
+import { maskText, FAMILY_ITEMS, NEED_WORDS, SLOT_WORDS, writeMinutes } from '@amber-ladle/words';
 
 const household = useHousehold();
 const { spell } = useWords();
@@ -27,12 +27,12 @@ const slots = (['before-shampoo', 'after-shampoo'] as const).map((value) => ({ v
 /** As in the book, by what lies ripe, by time, or for whom and what today allows. */
 const order = ref<string | null>(null);
 const ORDERS: readonly { readonly value: BookOrder; readonly title: string }[] = [
-  { value: 'ripe', title: 'what is ripe here first' },
-  { value: 'quick', title: 'the quickest first' },
+  { value: 'ripe', title: maskText.whatIsRipeHere },
+  { value: 'quick', title: maskText.theQuickestFirst },
 ];
 const headId = computed(() => (household.headById(order.value ?? '') ? order.value : null));
 const orders = computed(() => [
-  ...household.heads.map(({ id, name }) => ({ value: id, title: `for ${name}, now` })),
+  ...household.heads.map(({ id, name }) => ({ value: id, title: maskText.forNameNow(name) })),
   ...ORDERS,
 ]);
 const noEgg = ref(false);
@@ -46,7 +46,7 @@ const { rankings, isWorking } = useRanking(
 );
 const ranking = computed(() => (headId.value ? rankings.value[headId.value] : undefined));
 
-const times = [40, 60, 90, 150].map((value) => ({ value, title: `within ${writeMinutes(value)}` }));
+const times = [40, 60, 90, 150].map((value) => ({ value, title: maskText.withinMinutes(writeMinutes(value)) }));
 
 const totalMinutes = (mask: Mask): number => mask.handsOnMinutes + mask.wear.aimMinutes;
 const familiesOf = (mask: Mask): Family[] =>
@@ -96,41 +96,41 @@ const shown = computed(() => {
 <template>
   <div class="page">
     <div class="title">
-      <h1>Masks</h1>
+      <h1>{{ maskText.masks }}</h1>
       <span class="does">
-        <v-btn color="primary" :to="{ name: 'mask-paste' }">Paste a mask</v-btn>
-        <v-btn variant="tonal" color="primary" :to="{ name: 'mask-new' }">Write one</v-btn>
+        <v-btn color="primary" :to="{ name: 'mask-paste' }">{{ maskText.pasteAMask }}</v-btn>
+        <v-btn variant="tonal" color="primary" :to="{ name: 'mask-new' }">{{ maskText.writeOne }}</v-btn>
         <MaskFileButton />
-        <v-btn variant="text" color="primary" :to="{ name: 'ingredients' }">Ingredients</v-btn>
-        <v-btn variant="text" color="primary" :to="{ name: 'benches' }">Small benches</v-btn>
+        <v-btn variant="text" color="primary" :to="{ name: 'ingredients' }">{{ maskText.ingredients }}</v-btn>
+        <v-btn variant="text" color="primary" :to="{ name: 'benches' }">{{ maskText.smallBenches }}</v-btn>
       </span>
     </div>
     <div class="filters">
-      <v-text-field v-model="search" label="Find by name or ingredient" clearable />
-      <v-select v-model="need" :items="needs" label="Used for" clearable />
-      <v-select v-model="family" :items="families" label="With" clearable />
-      <v-select v-model="slot" :items="slots" label="When" clearable />
-      <v-select v-model="mostMinutes" :items="times" label="Time" clearable />
+      <v-text-field v-model="search" :label="maskText.findByName" clearable />
+      <v-select v-model="need" :items="needs" :label="maskText.usedFor" clearable />
+      <v-select v-model="family" :items="families" :label="maskText.withWord" clearable />
+      <v-select v-model="slot" :items="slots" :label="maskText.when" clearable />
+      <v-select v-model="mostMinutes" :items="times" :label="maskText.time" clearable />
       <v-select
         v-model="order"
         class="order"
         :items="orders"
-        label="Order"
-        placeholder="as in the book"
+        :label="maskText.order"
+        :placeholder="maskText.asInTheBook"
         persistent-placeholder
         clearable
       />
     </div>
-    <v-switch v-if="headId" v-model="noEgg" label="no smell of egg" />
+    <v-switch v-if="headId" v-model="noEgg" :label="maskText.noSmellOfEgg" />
     <template v-if="headId">
       <RankedMasks v-if="ranking" :ranking="ranking" :head-id="headId" :shown-ids="foundIds" />
-      <p v-else-if="isWorking" class="quiet" role="status">Looking …</p>
+      <p v-else-if="isWorking" class="quiet" role="status">{{ maskText.looking }}</p>
     </template>
     <template v-else>
-      <p class="quiet" role="status">{{ shown.length }} of {{ household.masks.length }} masks</p>
+      <p class="quiet" role="status">{{ maskText.ofMasks(shown.length, household.masks.length) }}</p>
       <p v-if="shown.length === 0" class="empty">
-        None like that. Clear a filter, or
-        <RouterLink class="quiet-link" :to="{ name: 'mask-new' }">write it yourself</RouterLink>.
+        {{ maskText.noneLikeThatClear }}
+        <RouterLink class="quiet-link" :to="{ name: 'mask-new' }">{{ maskText.writeItYourself }}</RouterLink>.
       </p>
       <ul class="plain-list rows book">
         <li v-for="{ mask, ripe } in shown" :key="mask.id">
@@ -138,7 +138,9 @@ const shown = computed(() => {
             <MaskPicture class="picture" :parts="mask.parts" :catalogue="household.catalogue" :size="84" is-named />
             <span
               ><span class="serif name">{{ mask.name }}</span>
-              <span v-if="!builtIn.has(mask.id)" class="quiet own"> your own, version {{ mask.version }}</span></span
+              <span v-if="!builtIn.has(mask.id)" class="quiet own">
+                {{ maskText.yourOwnVersion(mask.version) }}</span
+              ></span
             >
             <span>{{ builtIn.has(mask.id) ? spell(mask.summary) : mask.summary }}</span>
             <span class="quiet meta">

@@ -3,7 +3,7 @@ import type { Ranking } from '@amber-ladle/core/judge';
 import { computed } from 'vue';
 import { useHousehold } from '../data/household';
 import { MaskPicture } from '../kit/ink';
-import { aboutWords, reasonSentence } from '@amber-ladle/words';
+import { maskText, aboutWords, reasonSentence } from '@amber-ladle/words';
 import { useWords } from '../data/useWords';
 
 const { say } = useWords();
@@ -31,7 +31,7 @@ const out = computed(() =>
     .filter(({ maskId }) => shownIds.has(maskId))
     .flatMap(({ maskId, what, freeAt }) => {
       const mask = household.maskById(maskId);
-      const free = freeAt === undefined ? '' : ` Free ${aboutWords(freeAt, household.moment, household.where)}.`;
+      const free = freeAt === undefined ? '' : maskText.freeFrom(aboutWords(freeAt, household.moment, household.where));
       return mask ? [{ mask, words: `${say(what)}${free}` }] : [];
     }),
 );
@@ -45,15 +45,15 @@ const out = computed(() =>
           <MaskPicture class="picture" :parts="mask.parts" :catalogue="household.catalogue" :size="60" />
           <span class="top"
             ><span class="serif name">{{ mask.name }}</span>
-            <span class="quiet figures" :title="'points for and against, added up'">{{ score.toFixed(1) }}</span></span
+            <span class="quiet figures" :title="maskText.pointsForAndAgainst">{{ score.toFixed(1) }}</span></span
           >
           <span>{{ reason }}</span>
         </RouterLink>
       </li>
     </ol>
-    <p v-if="rows.length === 0">None that may be offered. Below stands why, and what would lift it.</p>
+    <p v-if="rows.length === 0">{{ maskText.noneThatMay }}</p>
     <template v-if="out.length > 0">
-      <h2>Not now</h2>
+      <h2>{{ maskText.notNow }}</h2>
       <ul class="plain-list" data-test="excluded">
         <li v-for="{ mask, words } in out" :key="mask.id" class="out">
           <RouterLink class="quiet-link" :to="{ name: 'mask', params: { id: mask.id } }">{{ mask.name }}</RouterLink>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { maskText } from '@amber-ladle/words';
 import { millilitresByHead, type SizedBowl } from '@amber-ladle/core/batch';
 import { OWN_STEP_PLACES, type Mask, type OwnStep, type StepEdit } from '@amber-ladle/core/mask';
 import { editNameOf, stepsOfMask } from '@amber-ladle/core/washday';
@@ -42,9 +43,9 @@ function edit(name: string, part: StepEdit | undefined): void {
   emit('change', { stepEdits: part ? { ...rest, [name]: { ...before, ...part } } : rest });
 }
 const PLACE_WORDS = {
-  'before-mixing': 'before mixing',
-  'before-the-hair': 'before it goes on the hair',
-  'at-the-end': 'at the very end',
+  'before-mixing': maskText.beforeMixing,
+  'before-the-hair': maskText.beforeItGoes,
+  'at-the-end': maskText.atTheVeryEnd,
 } as const satisfies Record<OwnStep['when'], string>;
 const places = OWN_STEP_PLACES.map((value) => ({ value, title: PLACE_WORDS[value] }));
 const change = (i: number, part: Partial<OwnStep>): void => {
@@ -63,15 +64,17 @@ const drop = (i: number): void => {
 <template>
   <div class="steps-panel">
     <p class="quiet">
-      These follow from the ingredients, with minutes for {{ household.heads[0]?.name }}’s bowl. Yours go before them.
+      {{ maskText.theseFollow(household.heads[0]?.name ?? '') }}
     </p>
     <table class="figures">
       <thead>
         <tr>
-          <th>Step</th>
-          <th>hands, min</th>
-          <th>by itself, min</th>
-          <th><span class="sr-only">Changes</span></th>
+          <th>{{ maskText.step }}</th>
+          <th>{{ maskText.handsMin }}</th>
+          <th>{{ maskText.byItselfMin }}</th>
+          <th>
+            <span class="sr-only">{{ maskText.changes }}</span>
+          </th>
         </tr>
       </thead>
       <tbody>
@@ -85,7 +88,7 @@ const drop = (i: number): void => {
           <td>
             <MinutesInput
               :model-value="row.handsOnMinutes"
-              :label="`Hands-on minutes: ${say(row.step.title)}`"
+              :label="maskText.handsOnMinutes(say(row.step.title))"
               :disabled="row.isLeftOut"
               @update:model-value="edit(row.name, { handsOnMinutes: $event })"
             />
@@ -93,14 +96,14 @@ const drop = (i: number): void => {
           <td>
             <MinutesInput
               :model-value="row.waitMinutes"
-              :label="`Minutes by itself: ${say(row.step.title)}`"
+              :label="maskText.minutesByItself(say(row.step.title))"
               :disabled="row.isLeftOut"
               @update:model-value="edit(row.name, { waitMinutes: $event })"
             />
           </td>
           <td>
             <button type="button" class="tool" @click="edit(row.name, { isLeftOut: !row.isLeftOut })">
-              {{ row.isLeftOut ? 'take in' : 'leave out' }}
+              {{ row.isLeftOut ? maskText.takeIn : maskText.leaveOut }}
             </button>
             <button
               v-if="row.isChanged && !row.isLeftOut"
@@ -108,7 +111,7 @@ const drop = (i: number): void => {
               class="tool"
               @click="edit(row.name, undefined)"
             >
-              as it was
+              {{ maskText.asItWas }}
             </button>
           </td>
         </tr>
@@ -118,30 +121,30 @@ const drop = (i: number): void => {
       <li v-for="(row, i) in own" :key="i">
         <v-text-field
           :model-value="row.title"
-          label="A step of your own"
+          :label="maskText.aStepOfYour"
           maxlength="80"
           @update:model-value="change(i, { title: $event })"
         />
         <v-select
           :model-value="row.when"
           :items="places"
-          label="When"
+          :label="maskText.when"
           @update:model-value="(when: OwnStep['when']) => change(i, { when })"
         />
         <MinutesInput
           :model-value="row.handsOnMinutes"
-          label="Its hands-on minutes"
+          :label="maskText.itsHandsOnMinutes"
           @update:model-value="change(i, { handsOnMinutes: $event })"
         />
         <MinutesInput
           :model-value="row.waitMinutes"
-          label="Its minutes by itself"
+          :label="maskText.itsMinutesByItself"
           @update:model-value="change(i, { waitMinutes: $event })"
         />
-        <button type="button" class="tool" @click="drop(i)">take out</button>
+        <button type="button" class="tool" @click="drop(i)">{{ maskText.takeOut }}</button>
       </li>
     </ul>
-    <v-btn variant="tonal" color="primary" @click="add">Add a step of your own</v-btn>
+    <v-btn variant="tonal" color="primary" @click="add">{{ maskText.addAStep }}</v-btn>
   </div>
 </template>
 

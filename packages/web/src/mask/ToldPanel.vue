@@ -10,7 +10,7 @@ import { inTurn } from '../data/inTurn';
 import { useChanges } from '../data/useChanges';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
-import { TOLD_WORDS } from '@amber-ladle/words';
+import { maskText, TOLD_WORDS } from '@amber-ladle/words';
 import ChoiceRow from '../kit/ChoiceRow.vue';
 
 /** What a mask makes as its maker writes it, whose head that was for and whether it was enough: the first that is known of her. */
@@ -55,18 +55,18 @@ async function tell(next: ToldOutcome): Promise<void> {
 <template>
   <section v-if="head" class="paper told" aria-labelledby="told" data-test="told">
     <h2 id="told">
-      As written it makes <span class="figures">{{ makes }} mL</span>
+      {{ maskText.asWrittenItMakes }} <span class="figures">{{ makes }} mL</span>
     </h2>
     <ChoiceRow
-      label="Whose head was that for?"
+      :label="maskText.whoseHead"
       :options="people"
       :model-value="head.id"
       @update:model-value="chosen = $event"
     />
-    <ChoiceRow label="And was it enough?" :options="OUTCOMES" :model-value="outcome" @update:model-value="tell" />
+    <ChoiceRow :label="maskText.andWasItEnough" :options="OUTCOMES" :model-value="outcome" @update:model-value="tell" />
     <p class="quiet figures" aria-live="polite" data-test="told-need">
-      <template v-if="outcome">Sized for {{ head.name }} with that in mind, it takes {{ need }} mL.</template>
-      <template v-else>Sized for {{ head.name }} it takes {{ need }} mL. Not made yet? Leave it open.</template>
+      <template v-if="outcome">{{ maskText.sizedFor(head.name, need ?? 0) }}</template>
+      <template v-else>{{ maskText.sizedForItTakes(head.name, need ?? 0) }}</template>
     </p>
   </section>
 </template>

@@ -1,3 +1,4 @@
+import { maskText } from '@amber-ladle/words';
 import { ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
 import type { Mask } from '@amber-ladle/core/mask';
 
@@ -37,4 +38,4 @@ export function ripeShare(mask: Pick<Mask, 'parts'>, atHand: readonly AtHand[], 
 export const ripeWords = ({ ingredientIds }: RipeShare, catalogue: Catalogue): string =>
   ingredientIds.length === 0
     ? ''
-    : `to use up: ${ingredientIds.map((id) => ingredientById(catalogue, id).name.toLowerCase()).join(', ')}`;
+    : maskText.toUseUp(ingredientIds.map((id) => ingredientById(catalogue, id).name.toLowerCase()).join(', '));

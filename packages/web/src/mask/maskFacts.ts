@@ -1,3 +1,4 @@
+import { maskText, ALLERGEN_WORDS } from '@amber-ladle/words';
 import { gramsPerMillilitre, ingredientById, type Catalogue, type Ingredient } from '@amber-ladle/core/ingredient';
 import type { FormulaPart, Mask } from '@amber-ladle/core/mask';
 
@@ -35,16 +36,14 @@ export function careOf(
   spell: (words: string) => string,
 ): readonly string[] {
   const things = rows.map(({ ingredient }) => ingredient);
-  const allergens = [...new Set(things.flatMap((one) => one.allergens))].join(', ').replaceAll('-', ' ');
+  const allergens = [...new Set(things.flatMap((one) => one.allergens))].map((one) => ALLERGEN_WORDS[one]).join(', ');
   const staining = things.filter((one) => one.stains).map(({ name }) => name);
   return [
-    ...(allergens === '' ? [] : [`Contains ${allergens}: a food allergy is a skin allergy too.`]),
+    ...(allergens === '' ? [] : [maskText.containsAFoodAllergy(allergens)]),
     ...cautions,
-    ...(things.some((one) => one.crossesWithLatex) ? ['A latex allergy can cross with fruit in this.'] : []),
-    ...(staining.length > 0 || stains
-      ? [`${staining.join(', ') || 'This one'} can stain: dark towel, old shirt.`]
-      : []),
-    'New to a head: patch test at the inner elbow, 24 to 48 hours. Not on broken or sore skin.',
+    ...(things.some((one) => one.crossesWithLatex) ? [maskText.aLatexAllergyCan] : []),
+    ...(staining.length > 0 || stains ? [maskText.canStainDarkTowel(staining.join(', ') || maskText.thisOne)] : []),
+    maskText.newToAHead,
     ...things.flatMap(({ name, advice }) => (advice ? [`${name}: ${spell(advice)}`] : [])),
   ];
 }

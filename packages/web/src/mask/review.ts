@@ -1,3 +1,5 @@
+import type { TextureClass } from '@amber-ladle/core/hair';
+import { maskText, TEXTURE_WORDS } from '@amber-ladle/words';
 import type { Message } from '@amber-ladle/core/message';
 import { ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
 import { kitchenRound } from '@amber-ladle/core/measure';
@@ -8,7 +10,7 @@ export interface Slip {
   readonly grams: number;
   readonly breaks: readonly Message[];
   readonly changesTexture: boolean;
-  readonly texture: string;
+  readonly texture: TextureClass;
 }
 
 /** Slips that are told at the most: the worst come first. */
@@ -21,9 +23,9 @@ export const slipsOf = (
   say: (message: Message) => string,
 ): readonly string[] =>
   slips.slice(0, MOST_SLIPS).map(({ ingredientId, grams, breaks, changesTexture, texture }) => {
-    const what = `${kitchenRound(grams)} g too much ${ingredientById(catalogue, ingredientId).name.toLowerCase()}`;
-    if (breaks.length > 0) return `${what} breaks a limit: ${breaks.map(say).join('; ')}.`;
-    return changesTexture ? `${what} makes it ${texture}.` : `${what} is hardly felt.`;
+    const what = maskText.gTooMuch(kitchenRound(grams), ingredientById(catalogue, ingredientId).name.toLowerCase());
+    if (breaks.length > 0) return maskText.breaksALimit(what, breaks.map(say).join('; '));
+    return changesTexture ? maskText.makesIt(what, TEXTURE_WORDS[texture]) : maskText.isHardlyFelt(what);
   });
 
 /** What holds a bowl back, each once. */

@@ -1,3 +1,4 @@
+import { maskText } from '@amber-ladle/words';
 import { fieldMessages, maskInputSchema, checked, type MaskInput } from '@amber-ladle/contract';
 import { NO_CHOICES } from '@amber-ladle/core/house';
 import type { UseReading } from '@amber-ladle/core/exchange';
@@ -191,7 +192,7 @@ export function useMaskEditor(key: string, from: Ref<Mask | undefined>, newName:
   /** @returns the kept mask, or nothing when something needs another look */
   async function save(saved: Pick<Mask, 'id' | 'version'> | undefined): Promise<Mask | undefined> {
     if (draft.open.value.length > 0) {
-      errors.value = { parts: 'Some lines still have a question; answer it or take them out.' };
+      errors.value = { parts: maskText.someLinesStill };
       return undefined;
     }
     const { writtenGrams: _before, ...rest } = plain(fields.value);

@@ -10,7 +10,7 @@ import { call } from '../data/client';
 import { useChartLook } from '../kit/useChartLook';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
-import { evidenceWords, factorWords, writeShortDay } from '@amber-ladle/words';
+import { notesText, evidenceWords, factorWords, writeShortDay, TEXTURE_WORDS } from '@amber-ladle/words';
 
 /** How much this head takes: what each bowl taught, how the doubt narrows, and what that does to the next bowl. */
 Chart.register(CategoryScale, LinearScale, PointElement, LineElement, Filler, Tooltip);
@@ -28,11 +28,11 @@ const steps = computed(() => factorSteps(evidence.value, options.value));
 const byTexture = computed(() =>
   [...new Set(evidence.value.map(({ texture }) => texture))].flatMap((texture) => {
     const belief = learnFactor(evidence.value, { ...options.value, texture });
-    return belief.isOfTexture ? [`${texture} ${factorBand(belief).median.toFixed(2)}`] : [];
+    return belief.isOfTexture ? [`${TEXTURE_WORDS[texture]} ${factorBand(belief).median.toFixed(2)}`] : [];
   }),
 );
 const labels = computed(() =>
-  steps.value.map(({ evidence: one }) => (one ? writeShortDay(one.at, household.where) : 'to begin with')),
+  steps.value.map(({ evidence: one }) => (one ? writeShortDay(one.at, household.where) : notesText.toBeginWith)),
 );
 
 /** The mask she had last, with and without what was learnt. */
@@ -52,7 +52,7 @@ const data = computed(() => ({
   labels: labels.value,
   datasets: [
     {
-      label: 'eight in ten, above',
+      label: notesText.eightInTenAbove,
       data: steps.value.map(({ high }) => high),
       borderColor: ink.value.fill,
       borderWidth: 1,
@@ -62,7 +62,7 @@ const data = computed(() => ({
       backgroundColor: ink.value.wash,
     },
     {
-      label: 'eight in ten, below',
+      label: notesText.eightInTenBelow,
       data: steps.value.map(({ low }) => low),
       borderColor: ink.value.fill,
       borderWidth: 1,
@@ -70,7 +70,7 @@ const data = computed(() => ({
       order: 2,
     },
     {
-      label: 'most likely',
+      label: notesText.mostLikely,
       data: steps.value.map(({ median }) => median),
       borderColor: ink.value.amber,
       borderWidth: 2.6,
@@ -78,7 +78,7 @@ const data = computed(() => ({
       pointRadius: 0,
     },
     {
-      label: 'this bowl',
+      label: notesText.thisBowl,
       data: steps.value.map(({ evidence: one }) => (one ? Math.exp(one.logRatio) : null)),
       showLine: false,
       order: 0,
@@ -97,7 +97,7 @@ const chart = computed(() => ({
   layout: { padding: { right: 12 } },
   scales: {
     x: axis('', { grid: { display: false } }),
-    y: axis('times what the model expects', { suggestedMin: 0.5, suggestedMax: 1.5 }),
+    y: axis(notesText.timesWhatTheModel, { suggestedMin: 0.5, suggestedMax: 1.5 }),
   },
 }));
 
@@ -115,17 +115,18 @@ const textures = computed(() =>
   Object.entries(household.learning.textures).flatMap(([maskId, { offset, sigma, count }]) => {
     const mask = household.maskById(maskId);
     if (!mask) return [];
-    const way = offset > 0 ? 'thicker' : 'thinner';
+    const way = offset > 0 ? notesText.thicker : notesText.thinner;
     // Less than the doubt is no finding.
-    const words = Math.abs(offset) < Math.max(0.1, 0.5 * sigma) ? 'about as reckoned' : `${way} than reckoned`;
-    return [{ maskId, name: mask.name, words: `${words}, by ${count} ${count === 1 ? 'bowl' : 'bowls'}` }];
+    const words =
+      Math.abs(offset) < Math.max(0.1, 0.5 * sigma) ? notesText.aboutAsReckoned : notesText.thanReckoned(way);
+    return [{ maskId, name: mask.name, words: notesText.byBowls(words, count) }];
   }),
 );
 
 async function forget(): Promise<void> {
   try {
     await call(api.notes.forget, { params: { id: head.id } });
-    notice.show(`From now on ${head.name}’s bowls teach anew; what was written stays.`, async () => {
+    notice.show(notesText.fromNow(head.name), async () => {
       await call(api.notes.remember, { params: { id: head.id } });
     });
   } catch (error) {
@@ -136,40 +137,41 @@ async function forget(): Promise<void> {
 
 <template>
   <section aria-labelledby="amount">
-    <h2 id="amount">How much {{ head.name }} takes</h2>
+    <h2 id="amount">{{ notesText.howMuchTakes(head.name) }}</h2>
     <template v-if="evidence.length > 0">
       <p class="big" data-test="factor">
-        {{ head.name }} takes {{ factorWords(band.median) }}: {{ band.median.toFixed(2) }} of it, in eight of ten cases
-        between {{ band.low.toFixed(2) }} and {{ band.high.toFixed(2) }}.
+        {{
+          notesText.takesOf(
+            head.name,
+            factorWords(band.median),
+            band.median.toFixed(2),
+            band.low.toFixed(2),
+            band.high.toFixed(2),
+          )
+        }}
       </p>
       <p class="figures" data-test="next-bowl">
-        Learnt from {{ evidence.length }} {{ evidence.length === 1 ? 'bowl' : 'bowls' }}.
+        {{ notesText.learntFromBowls(evidence.length) }}
         <template v-if="next">
-          The next {{ next.mask.name }} is sized to {{ next.taught }} mL instead of {{ next.plain }} mL.
+          {{ notesText.theNextIsSized(next.mask.name, next.taught, next.plain) }}
         </template>
-        <template v-if="byTexture.length > 0"> Told apart by texture: {{ byTexture.join(', ') }}.</template>
+        <template v-if="byTexture.length > 0"> {{ notesText.toldApartByTexture(byTexture.join(', ')) }}</template>
       </p>
       <div class="chart">
-        <Line
-          :data="data"
-          :options="chart"
-          role="img"
-          :aria-label="`How the band of doubt narrows bowl by bowl; the table below says the same`"
-        />
+        <Line :data="data" :options="chart" role="img" :aria-label="notesText.howTheBand" />
       </div>
       <p class="quiet legend">
-        Line: most likely. Band: eight in ten. ● a bowl with something left · ◆ ran out on the way · ▲ ran out, nobody
-        knows where.
+        {{ notesText.lineMostLikelyBand }}
       </p>
       <details>
-        <summary>Bowl by bowl</summary>
+        <summary>{{ notesText.bowlByBowl }}</summary>
         <table class="figures" data-test="taught">
           <thead>
             <tr>
-              <th scope="col">Worn</th>
-              <th scope="col">Bowl</th>
-              <th scope="col">It taught</th>
-              <th scope="col">After it</th>
+              <th scope="col">{{ notesText.worn }}</th>
+              <th scope="col">{{ notesText.bowl }}</th>
+              <th scope="col">{{ notesText.itTaught }}</th>
+              <th scope="col">{{ notesText.afterIt }}</th>
             </tr>
           </thead>
           <tbody>
@@ -186,7 +188,7 @@ async function forget(): Promise<void> {
                   <RouterLink class="quiet-link" :to="{ name: 'mask', params: { id: one.maskId } }">{{
                     one.maskName
                   }}</RouterLink>
-                  as she writes it
+                  {{ notesText.asSheWritesIt }}
                 </template>
               </td>
               <td>{{ evidenceWords(one) }}</td>
@@ -195,24 +197,24 @@ async function forget(): Promise<void> {
           </tbody>
         </table>
         <p class="quiet">
-          A bowl counts for half after a year. A bad one is set aside on its own page.
-          <button type="button" class="tool" @click="forget">Forget all and begin anew</button>
+          {{ notesText.aBowlCounts }}
+          <button type="button" class="tool" @click="forget">{{ notesText.forgetAllAndBegin }}</button>
         </p>
       </details>
     </template>
     <template v-else>
       <p data-test="factor">
-        Nothing learnt yet: bowls are sized by the model, which is right within a third for most heads.
+        {{ notesText.nothingLearntYetBowls }}
       </p>
       <p class="quiet">
-        After a bowl, say what was left, or that it ran out. From then on the next one is sized by it.
-        <template v-if="learnt?.forgottenBefore"
-          >Everything before {{ writeShortDay(learnt.forgottenBefore, household.where) }} is forgotten.</template
-        >
+        {{ notesText.afterABowlSay }}
+        <template v-if="learnt?.forgottenBefore">{{
+          notesText.everythingBeforeIsForgotten(writeShortDay(learnt.forgottenBefore, household.where))
+        }}</template>
       </p>
     </template>
     <template v-if="textures.length > 0">
-      <h3>How masks come out here</h3>
+      <h3>{{ notesText.howMasksComeOut }}</h3>
       <ul class="plain-list" data-test="textures">
         <li v-for="one in textures" :key="one.maskId">
           <b>{{ one.name }}</b> <span class="quiet">{{ one.words }}</span>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { askWords, writeDay } from '@amber-ladle/words';
+import { notesText, askWords, writeDay } from '@amber-ladle/words';
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
 import { useHousehold } from '../data/household';
@@ -29,12 +29,12 @@ const asks = computed(() => (shown.value ? askWords(shown.value.wants, shown.val
           <RouterLink class="quiet-link" :to="{ name: 'kept-bowl', params: { id: shown.bowlId } }">{{
             shown.facts.maskName
           }}</RouterLink>
-          worn {{ day(shown.at) }}
+          {{ notesText.wornLine(day(shown.at)) }}
         </p>
       </div>
-      <v-btn variant="text" color="primary" @click="notNow">Do not ask again</v-btn>
+      <v-btn variant="text" color="primary" @click="notNow">{{ notesText.doNotAskAgain }}</v-btn>
     </div>
-    <div v-if="open.length > 1" class="others" role="group" aria-label="Which bowl">
+    <div v-if="open.length > 1" class="others" role="group" :aria-label="notesText.whichBowl">
       <ChoicePills
         v-slot="{ one }"
         :of="open"

@@ -9,7 +9,7 @@ import { inTurn } from '../data/inTurn';
 import { useChanges } from '../data/useChanges';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
-import { evidenceWords, timeWords, writeSmallLength } from '@amber-ladle/words';
+import { notesText, evidenceWords, timeWords, writeSmallLength } from '@amber-ladle/words';
 
 /** What was written of a kept bowl, what it taught, and what it would be made again. */
 const { bowl } = defineProps<{ bowl: Bowl }>();
@@ -29,12 +29,16 @@ useChanges(['notes', 'bowls'], read);
 
 const taught = (headId: string): string => {
   const told = household.learning.heads[headId]?.evidence.find(({ bowlId }) => bowlId === bowl.id);
-  return told ? `It taught: ${evidenceWords(told)}.` : '';
+  return told ? notesText.itTaughtThat(evidenceWords(told)) : '';
 };
 const made = (page: LoggedBowl): string => {
   const { plannedMillilitres: planned, madeMillilitres: poured, minutes } = page.facts;
-  const off = Math.abs(poured - planned) >= 1 ? `, ${kitchenRound(poured)} mL as it was poured` : '';
-  return `Planned ${kitchenRound(planned)} mL${off}${minutes === undefined ? '' : `; ${timeWords(minutes)} from the first step to the rinse`}.`;
+  const off = Math.abs(poured - planned) >= 1 ? notesText.mlAs(kitchenRound(poured)) : '';
+  return notesText.plannedMl(
+    kitchenRound(planned),
+    off,
+    minutes === undefined ? '' : notesText.fromTheFirstStep(timeWords(minutes)),
+  );
 };
 /** The same mask for the same head, sized by what is known now. */
 const again = computed(() => {
@@ -44,30 +48,35 @@ const again = computed(() => {
   const { enoughChance } = bowl.snapshot.choices;
   const need = kitchenRound(headNeedIn(household.house, head, mask, enoughChance).millilitres);
   const before = kitchenRound(bowl.snapshot.sized.needMillilitres);
-  if (need === before) return { words: `Made again it needs ${need} mL, as it did.`, head, mask };
+  if (need === before) return { words: notesText.madeAgainItNeeds(need), head, mask };
   const length = head.profile.stretchedLengthCentimetres - bowl.snapshot.head.profile.stretchedLengthCentimetres;
   const why = [
-    'what earlier bowls taught',
+    notesText.whatEarlierBowlsTaught,
     ...(Math.abs(length) >= 0.5
-      ? [`${writeSmallLength(Math.abs(length), household.where)} ${length > 0 ? 'more' : 'less'} hair`]
+      ? [
+          notesText.hairSmallLengthCount(
+            writeSmallLength(Math.abs(length), household.where),
+            length > 0 ? notesText.moreHair : notesText.lessHair,
+          ),
+        ]
       : []),
   ].join(' and ');
-  return { words: `Made again it needs ${need} mL instead of ${before} mL: ${why}.`, head, mask };
+  return { words: notesText.madeAgainItNeedsMl(need, before, why), head, mask };
 });
 const toChange = computed(() => pages.value.flatMap(({ log }) => (log.toChange ? [log.toChange] : [])));
 </script>
 
 <template>
   <section class="no-print notes" aria-labelledby="bowl-notes" data-test="bowl-notes">
-    <h2 id="bowl-notes">Notes</h2>
+    <h2 id="bowl-notes">{{ notesText.notes }}</h2>
     <p v-if="again" class="big" data-test="again">
       {{ again.words }}
-      <template v-if="toChange.length > 0">Otherwise: {{ toChange.join(' ') }}</template>
+      <template v-if="toChange.length > 0">{{ notesText.otherwise(toChange.join(' ')) }}</template>
     </p>
     <p v-if="again">
-      <v-btn color="primary" variant="tonal" :to="{ name: 'bowl', query: { head: bowl.headId, mask: bowl.maskId } }"
-        >Make again, adjusted</v-btn
-      >
+      <v-btn color="primary" variant="tonal" :to="{ name: 'bowl', query: { head: bowl.headId, mask: bowl.maskId } }">{{
+        notesText.makeAgainAdjusted
+      }}</v-btn>
     </p>
     <div v-for="page in pages" :key="page.headId" class="one">
       <h3 v-if="pages.length > 1">{{ page.facts.headName }}</h3>

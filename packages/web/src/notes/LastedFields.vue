@@ -5,7 +5,7 @@ import type { LastedOnHead, LoggedBowl, WearLog } from '@amber-ladle/contract';
 import { kitchenRound, spoonMillilitres, spoonName } from '@amber-ladle/core/measure';
 import { computed, ref } from 'vue';
 import { useHousehold } from '../data/household';
-import { lastedWords } from '@amber-ladle/words';
+import { notesText, lastedWords } from '@amber-ladle/words';
 import { readNumber } from '@amber-ladle/core/measure';
 
 /** How the bowl lasted: what was left, by eye, spoon, scale or jug, or after which section it ran out. */
@@ -15,8 +15,8 @@ const household = useHousehold();
 
 const made = computed(() => page.facts.madeMillilitres);
 const SHARES = [
-  { share: 0, words: 'all used' },
-  { share: 0.05, words: 'a scraping' },
+  { share: 0, words: notesText.allUsed },
+  { share: 0.05, words: notesText.aScraping },
   { share: 0.125, words: '⅛' },
   { share: 0.25, words: '¼' },
   { share: 0.5, words: '½' },
@@ -32,7 +32,7 @@ function judge(share: number): void {
 const spoon = computed(() => household.spoons.find(({ id }) => id.includes('tablespoon')) ?? household.spoons[0]);
 const units = computed(() => [
   { value: 'mL', title: 'mL', millilitres: 1 },
-  { value: 'g', title: 'g on the scale', millilitres: 1 / page.facts.gramsPerMillilitre },
+  { value: 'g', title: notesText.gOnTheScale, millilitres: 1 / page.facts.gramsPerMillilitre },
   ...(spoon.value
     ? [{ value: 'spoon', title: spoonName(spoon.value), millilitres: spoonMillilitres(spoon.value) }]
     : []),
@@ -42,8 +42,8 @@ const measured = ref('');
 const fault = computed(() => {
   if (measured.value.trim() === '') return '';
   const value = amount.value;
-  if (value === undefined) return 'A number, such as 40.';
-  return value > made.value + 0.5 ? `More than the ${kitchenRound(made.value)} mL that were made.` : '';
+  if (value === undefined) return notesText.aNumberSuch;
+  return value > made.value + 0.5 ? notesText.moreThanTheMl(kitchenRound(made.value)) : '';
 });
 const amount = computed(() => {
   const value = readNumber(measured.value);
@@ -59,30 +59,37 @@ const said = computed(() => lastedWords({ ...page, log }));
 
 <template>
   <div class="lasted" data-test="lasted">
-    <div class="line" role="group" aria-label="What was left">
-      <span class="what">Left over</span>
+    <div class="line" role="group" :aria-label="notesText.whatWasLeft">
+      <span class="what">{{ notesText.leftOver }}</span>
       <ChoicePills
         :of="SHARES"
         :says="(one) => one.words"
         :is-chosen="(one) => isShare(one.share)"
         @choose="(one) => judge(one.share)"
       />
-      <TogglePill :is-on="ranOut !== undefined" @toggle="emit('change', ranOut ? undefined : { kind: 'ran-out' })"
-        >ran out</TogglePill
-      >
+      <TogglePill :is-on="ranOut !== undefined" @toggle="emit('change', ranOut ? undefined : { kind: 'ran-out' })">{{
+        notesText.ranOut
+      }}</TogglePill>
       <v-text-field
         v-model="measured"
-        label="measured"
+        :label="notesText.measured"
         inputmode="decimal"
         class="measured figures"
         :error-messages="fault"
         hide-details="auto"
         @change="measure"
       />
-      <v-select v-model="unit" :items="units" label="in" class="unit" hide-details @update:model-value="measure" />
+      <v-select
+        v-model="unit"
+        :items="units"
+        :label="notesText.measuredIn"
+        class="unit"
+        hide-details
+        @update:model-value="measure"
+      />
     </div>
-    <div v-if="ranOut" class="line" role="group" aria-label="After how many sections">
-      <span class="what">after</span>
+    <div v-if="ranOut" class="line" role="group" :aria-label="notesText.afterHowManySections">
+      <span class="what">{{ notesText.after }}</span>
       <ChoicePills
         :of="page.facts.sections.map((_, i) => i + 1)"
         :is-chosen="(n) => ranOut?.afterSections === n"
@@ -90,9 +97,9 @@ const said = computed(() => lastedWords({ ...page, log }));
           (n) => emit('change', { kind: 'ran-out', ...(ranOut?.afterSections === n ? {} : { afterSections: n }) })
         "
       />
-      <span class="quiet">of {{ page.facts.sections.length }} sections</span>
+      <span class="quiet">{{ notesText.ofSections(page.facts.sections.length) }}</span>
     </div>
-    <p v-if="said" class="quiet figures said" aria-live="polite">{{ kitchenRound(made) }} mL made, {{ said }}.</p>
+    <p v-if="said" class="quiet figures said" aria-live="polite">{{ notesText.mlMade(kitchenRound(made), said) }}</p>
   </div>
 </template>
 
@@ -113,6 +120,7 @@ const said = computed(() => lastedWords({ ...page, log }));
   font-weight: 600;
 }
 .measured {
+  min-width: 118px;
   max-width: 130px;
 }
 .unit {

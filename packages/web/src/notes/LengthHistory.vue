@@ -15,7 +15,15 @@ import { useChanges } from '../data/useChanges';
 import { useChartLook } from '../kit/useChartLook';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
-import { capital, between, SHED_WORDS, writeShortDay, writeSmallLength } from '@amber-ladle/words';
+import {
+  notesText,
+  capital,
+  between,
+  SHED_WORDS,
+  writeShortDay,
+  writeSmallLength,
+  LANDMARK_WORDS,
+} from '@amber-ladle/words';
 
 /** Growth expected against length kept; trims marked. */
 Chart.register(LinearScale, PointElement, LineElement, Tooltip);
@@ -45,14 +53,17 @@ const span = ({ low, high }: { low: number; high: number }): string => between(o
 const MONTH = 30.44 * TWENTY_FOUR_HOURS;
 const words = computed(() => {
   const { answer, kept: gained, grown, lost } = kept.value;
-  if (!gained || !lost) return 'From the third length on, over four months or more, growing is told from keeping.';
-  const grows = `${small(grown.perMonth)} a month ${grown.isMeasured ? 'grown, by the mark' : 'is what hair usually grows'} (${span(grown.interval)})`;
-  const keeps = `${small(gained.perMonth)} a month kept (${span(gained.interval)})`;
+  if (!gained || !lost) return notesText.fromTheThirdLength;
+  const grows = notesText.aMonthSmallGrown(
+    small(grown.perMonth),
+    grown.isMeasured ? notesText.grownByTheMark : notesText.isWhatHairUsually,
+    span(grown.interval),
+  );
+  const keeps = notesText.aMonthKept(small(gained.perMonth), span(gained.interval));
   const ends = {
-    keeps: 'The ends keep about all that grows.',
-    breaks: `About ${small(lost.perMonth)} a month is lost at the ends: breakage, or a cut that nobody wrote down.`,
-    'breaks-or-slow':
-      'Less is kept than most hair grows: slow growth or breakage. Regrowth from a mark (old colour, a dyed line) would tell which.',
+    keeps: notesText.theEndsKeepAbout,
+    breaks: notesText.aboutAMonth(small(lost.perMonth)),
+    'breaks-or-slow': notesText.lessIsKeptThan,
     'too-early': '',
   }[answer];
   return `${ends} ${capital(keeps)}; ${grows}.`;
@@ -79,7 +90,7 @@ const data = computed(() => {
   return {
     datasets: [
       {
-        label: `measured, ${unit.value}`,
+        label: notesText.measuredWhat(unit.value),
         data: points.map(({ at, centimetres: length }) => ({ x: Date.parse(at), y: own(length) })),
         borderColor: ink.value.amber,
         backgroundColor: ink.value.amber,
@@ -87,7 +98,7 @@ const data = computed(() => {
         borderWidth: 2,
       },
       {
-        label: `trims added back, ${unit.value}`,
+        label: notesText.trimsAddedBack(unit.value),
         data: points.map(({ at, withTrims }) => ({ x: Date.parse(at), y: own(withTrims) })),
         borderColor: ink.value.plum,
         backgroundColor: ink.value.plum,
@@ -96,11 +107,11 @@ const data = computed(() => {
         borderDash: [2, 3],
         borderWidth: 1.4,
       },
-      line('growth expected', grown.perMonth, [6, 4]),
-      line('slow growth', grown.interval.low, [2, 5]),
-      line('quick growth', grown.interval.high, [2, 5]),
+      line(notesText.growthExpected, grown.perMonth, [6, 4]),
+      line(notesText.slowGrowth, grown.interval.low, [2, 5]),
+      line(notesText.quickGrowth, grown.interval.high, [2, 5]),
       {
-        label: 'trim',
+        label: notesText.trim,
         data: measures.value
           .filter(({ kind }) => kind === 'trim')
           .map(({ at }) => ({ x: Date.parse(at), y: own(points.find((one) => one.at > at)?.centimetres ?? 0) })),
@@ -127,7 +138,7 @@ const chart = computed(() => ({
         callback: (at: string | number) => writeShortDay(Number(at), household.where),
       },
     },
-    y: axis(`${unit.value}, stretched`),
+    y: axis(notesText.stretchedWhat(unit.value)),
   },
 }));
 
@@ -137,13 +148,11 @@ const shedding = computed(() => {
   const counted = logged.flatMap(({ log }) => log.shedCount ?? []);
   const words = said.filter(({ count }) => count > 0).map(({ shed, count }) => `${SHED_WORDS[shed]} ${count}×`);
   if (counted.length > 0)
-    words.push(`counted ${Math.round(counted.reduce((sum, one) => sum + one, 0) / counted.length)} on average`);
-  return words.length === 0
-    ? ''
-    : `Shed hair on wash days of the last year: ${words.join(', ')}. 50 to 100 a day are usual, more when several days are washed out at once; far more over weeks is a question for a doctor.`;
+    words.push(notesText.countedOnAverage(Math.round(counted.reduce((sum, one) => sum + one, 0) / counted.length)));
+  return words.length === 0 ? '' : notesText.shedHairOnWash(words.join(', '));
 });
 
-const KIND_WORDS = { length: 'length', trim: 'cut off', regrowth: 'from scalp to the mark' } as const;
+const KIND_WORDS = { length: notesText.lengthKind, trim: notesText.cutOff, regrowth: notesText.fromScalp } as const;
 const kinds = MEASURE_KINDS.map((value) => ({ value, title: KIND_WORDS[value] }));
 const kind = ref<HeadMeasure['kind']>('length');
 const centimetres = ref(head.profile.stretchedLengthCentimetres);
@@ -152,11 +161,11 @@ const day = ref(household.now().toISOString().slice(0, 10));
 async function add(): Promise<void> {
   const now = household.now().toISOString();
   const at = day.value === now.slice(0, 10) ? now : `${day.value}T12:00:00.000Z`;
-  const where = kind.value === 'length' ? nearestLandmark(centimetres.value).name : '';
+  const where = kind.value === 'length' ? LANDMARK_WORDS[nearestLandmark(centimetres.value).id] : '';
   const measure: HeadMeasure = { id: newId(), at, kind: kind.value, centimetres: centimetres.value, where };
   try {
     measures.value = await call(api.heads.addMeasure, { ...params.value, body: measure });
-    notice.show('Written down.', () => remove(measure, false));
+    notice.show(notesText.writtenDown, () => remove(measure, false));
   } catch (error) {
     notice.fail(error);
   }
@@ -165,7 +174,7 @@ async function remove(measure: HeadMeasure, says = true): Promise<void> {
   try {
     measures.value = await call(api.heads.removeMeasure, { params: { id: head.id, measureId: measure.id } });
     if (says)
-      notice.show('Taken out.', async () => {
+      notice.show(notesText.takenOut, async () => {
         measures.value = await call(api.heads.addMeasure, { ...params.value, body: measure });
       });
   } catch (error) {
@@ -176,40 +185,34 @@ async function remove(measure: HeadMeasure, says = true): Promise<void> {
 
 <template>
   <section aria-labelledby="length">
-    <h2 id="length">Length kept</h2>
+    <h2 id="length">{{ notesText.lengthKept }}</h2>
     <p class="big" data-test="length-words">{{ words }}</p>
     <template v-if="kept.points.length > 0">
       <div class="chart">
-        <Line
-          :data="data"
-          :options="chart"
-          role="img"
-          aria-label="Length over time against growth expected; the table below gives the numbers"
-        />
+        <Line :data="data" :options="chart" role="img" :aria-label="notesText.lengthOverTimeAgainst" />
       </div>
-      <p class="quiet legend">● measured · ◆ with trims added back · ✕ a trim · dashes: what hair usually grows</p>
+      <p class="quiet legend">{{ notesText.measuredWithTrimsAdded }}</p>
     </template>
     <p v-if="shedding" data-test="shedding">{{ shedding }}</p>
     <form class="line" @submit.prevent="add">
-      <v-select v-model="kind" :items="kinds" label="What" class="kind" hide-details="auto" />
+      <v-select v-model="kind" :items="kinds" :label="notesText.what" class="kind" hide-details="auto" />
       <NumberField
         v-model="centimetres"
-        label="How long"
+        :label="notesText.howLong"
         unit="cm"
         :min="0.1"
         :max="200"
         :shown-in="unit"
         class="number"
       />
-      <v-text-field v-model="day" type="date" label="When" class="day" hide-details="auto" />
-      <v-btn type="submit" color="primary" min-height="48">Write it down</v-btn>
+      <v-text-field v-model="day" type="date" :label="notesText.when" class="day" hide-details="auto" />
+      <v-btn type="submit" color="primary" min-height="48">{{ notesText.writeItDown }}</v-btn>
     </form>
     <p class="quiet">
-      Wet, stretched, at the same lock each time; every two to three months is often enough. From scalp to a mark means
-      the new growth above old colour or a dyed line.
+      {{ notesText.wetStretched }}
     </p>
     <details v-if="measures.length > 0">
-      <summary>All measurements</summary>
+      <summary>{{ notesText.allMeasurements }}</summary>
       <table class="figures" data-test="measures">
         <tbody>
           <tr v-for="one in [...measures].reverse()" :key="one.id">
@@ -221,10 +224,10 @@ async function remove(measure: HeadMeasure, says = true): Promise<void> {
               <button
                 type="button"
                 class="tool"
-                :aria-label="`Take out ${small(one.centimetres)}`"
+                :aria-label="notesText.takeOut(small(one.centimetres))"
                 @click="remove(one)"
               >
-                take out
+                {{ notesText.takeOutButton }}
               </button>
             </td>
           </tr>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { notesText } from '@amber-ladle/words';
 import { api } from '@amber-ladle/contract';
 import { linkTo } from '../data/client';
 import FilePanel from '../kit/FilePanel.vue';
@@ -7,12 +8,10 @@ import FilePanel from '../kit/FilePanel.vue';
 </script>
 
 <template>
-  <FilePanel :endpoint="api.notes.readFile" :most="4_000_000" label="Read a table of it in">
+  <FilePanel :endpoint="api.notes.readFile" :most="4_000_000" :label="notesText.readATable">
     <p>
-      <a class="quiet-link" :href="linkTo(api.notes.file)" download>Everybody’s log as a table</a>
-      <span class="quiet">
-        · 1 poor, 2 middling, 3 good; what was not said is empty. What you change in it can come back.</span
-      >
+      <a class="quiet-link" :href="linkTo(api.notes.file)" download>{{ notesText.everybodysLog }}</a>
+      <span class="quiet"> {{ notesText.n1Poor2Middling }}</span>
     </p>
   </FilePanel>
 </template>

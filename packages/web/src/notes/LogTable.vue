@@ -5,7 +5,7 @@ import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed } from 'vue';
 import { useHousehold } from '../data/household';
 import MaskById from '../kit/MaskById.vue';
-import { CHANGE_WORDS, lastedWords, SHED_WORDS, timeWords, writeShortDay } from '@amber-ladle/words';
+import { notesText, CHANGE_WORDS, lastedWords, SHED_WORDS, timeWords, writeShortDay } from '@amber-ladle/words';
 
 /** The log as it stands, a line for each bowl. */
 const { logged, total } = defineProps<{ logged: readonly LoggedBowl[]; total: number }>();
@@ -24,13 +24,13 @@ const rows = computed(() =>
       time: facts.minutes === undefined ? '' : timeWords(facts.minutes),
       words: [
         log.words,
-        log.changes.length > 0 ? `Changed too: ${log.changes.map((one) => CHANGE_WORDS[one]).join(', ')}.` : '',
+        log.changes.length > 0 ? notesText.changedTooThese(log.changes.map((one) => CHANGE_WORDS[one]).join(', ')) : '',
         log.shedCount !== undefined
-          ? `${log.shedCount} hairs shed.`
+          ? notesText.hairsShed(log.shedCount)
           : log.shed
-            ? `Shed hair: ${SHED_WORDS[log.shed]}.`
+            ? notesText.shedHairWas(SHED_WORDS[log.shed])
             : '',
-        log.isSetAside ? 'Set aside.' : '',
+        log.isSetAside ? notesText.setAside : '',
       ]
         .filter(Boolean)
         .join(' '),
@@ -40,16 +40,16 @@ const rows = computed(() =>
 </script>
 
 <template>
-  <p v-if="rows.length === 0" class="quiet">Nothing in this span. What is written of a bowl stands here.</p>
+  <p v-if="rows.length === 0" class="quiet">{{ notesText.nothingInThisSpan }}</p>
   <table v-else class="figures log" data-test="log">
     <thead>
       <tr>
-        <th scope="col">Worn</th>
-        <th scope="col">Bowl</th>
-        <th scope="col">Made</th>
-        <th scope="col">Lasted</th>
-        <th scope="col">1 to 5</th>
-        <th scope="col" class="wide">What was said</th>
+        <th scope="col">{{ notesText.worn }}</th>
+        <th scope="col">{{ notesText.bowl }}</th>
+        <th scope="col">{{ notesText.made }}</th>
+        <th scope="col">{{ notesText.lasted }}</th>
+        <th scope="col">{{ notesText.n1To5 }}</th>
+        <th scope="col" class="wide">{{ notesText.whatWasSaid }}</th>
       </tr>
     </thead>
     <tbody>
@@ -74,7 +74,7 @@ const rows = computed(() =>
     </tbody>
   </table>
   <p v-if="logged.length < total">
-    <v-btn variant="tonal" color="primary" @click="emit('more')">{{ total - logged.length }} more</v-btn>
+    <v-btn variant="tonal" color="primary" @click="emit('more')">{{ notesText.more(total - logged.length) }}</v-btn>
   </p>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { notesText } from '@amber-ladle/words';
 import ChoicePills from '../kit/ChoicePills.vue';
 import { localDay } from '@amber-ladle/core/time';
 import { computed, defineAsyncComponent, ref, watch } from 'vue';
@@ -22,12 +23,12 @@ const route = useRoute();
 const router = useRouter();
 
 const LOOKS = [
-  { id: 'amount', title: 'How much' },
-  { id: 'works', title: 'What works' },
-  { id: 'log', title: 'The log' },
-  { id: 'length', title: 'Length' },
-  { id: 'photos', title: 'Pictures' },
-  { id: 'spending', title: 'Cost and time' },
+  { id: 'amount', title: notesText.howMuch },
+  { id: 'works', title: notesText.whatWorks },
+  { id: 'log', title: notesText.theLog },
+  { id: 'length', title: notesText.length },
+  { id: 'photos', title: notesText.pictures },
+  { id: 'spending', title: notesText.costAndTime },
 ] as const;
 type Look = (typeof LOOKS)[number]['id'];
 const look = computed<Look>(() => LOOKS.find(({ id }) => id === route.query['look'])?.id ?? 'amount');
@@ -35,9 +36,9 @@ const head = computed(() => household.headById(String(route.query['head'] ?? '')
 const to = (query: Record<string, string>): unknown => router.replace({ query: { ...route.query, ...query } });
 
 const SPANS = [
-  { value: 90, title: 'three months' },
-  { value: 365, title: 'a year' },
-  { value: 0, title: 'everything' },
+  { value: 90, title: notesText.threeMonths },
+  { value: 365, title: notesText.aYear },
+  { value: 0, title: notesText.everything },
 ] as const;
 const days = ref(365);
 const maskId = ref<string | null>(null);
@@ -61,11 +62,11 @@ const masks = computed(() => {
 
 <template>
   <div class="page notes">
-    <h1>Notes</h1>
+    <h1>{{ notesText.notes }}</h1>
     <AskedBowl />
 
     <template v-if="head">
-      <div class="who" role="group" aria-label="Whose notes">
+      <div class="who" role="group" :aria-label="notesText.whoseNotes">
         <ChoicePills
           :of="household.heads"
           :says="(one) => one.name"
@@ -74,7 +75,7 @@ const masks = computed(() => {
           @choose="(one) => to({ head: one.id })"
         />
       </div>
-      <nav class="looks" aria-label="What the notes say">
+      <nav class="looks" :aria-label="notesText.whatTheNotesSay">
         <RouterLink
           v-for="{ id, title } in LOOKS"
           :key="id"
@@ -85,14 +86,14 @@ const masks = computed(() => {
         >
       </nav>
       <div v-if="look === 'works' || look === 'log'" class="filters">
-        <v-select v-model="days" :items="SPANS" label="From the last" class="filter" hide-details />
+        <v-select v-model="days" :items="SPANS" :label="notesText.fromTheLast" class="filter" hide-details />
         <v-select
           v-if="look === 'log'"
           v-model="maskId"
           :items="masks"
-          label="Mask"
+          :label="notesText.mask"
           clearable
-          placeholder="all"
+          :placeholder="notesText.all"
           persistent-placeholder
           class="filter"
           hide-details
@@ -104,26 +105,27 @@ const masks = computed(() => {
       <PhotoHistory v-else-if="look === 'photos'" :key="head.id" :head="head" />
       <SpendingHistory v-else-if="look === 'spending'" />
       <section v-else aria-labelledby="log">
-        <h2 id="log">What was written of {{ head.name }}’s bowls</h2>
+        <h2 id="log">{{ notesText.whatWasWritten(head.name) }}</h2>
         <LogTable v-if="isReady" :logged="logged" :total="total" @more="readMore" />
         <LogFiles />
         <p>
-          Poured by eye?
-          <RouterLink class="quiet-link" :to="{ name: 'benches' }">Weigh what went in</RouterLink> and it can be made
-          again.
+          {{ notesText.pouredByEye }}
+          <RouterLink class="quiet-link" :to="{ name: 'benches' }">{{ notesText.weighWhatWentIn }}</RouterLink>
+          {{ notesText.andItCan }}
         </p>
-        <h2 class="kept">Every bowl you kept</h2>
-        <p class="quiet">As it was measured that day; later changes to a head or a mask never touch it.</p>
+        <h2 class="kept">{{ notesText.everyBowlYouKept }}</h2>
+        <p class="quiet">{{ notesText.asItWasMeasured }}</p>
         <BowlList :bowls="household.bowls.items" />
         <p v-if="household.bowls.total > household.bowls.items.length" class="quiet">
-          The newest {{ household.bowls.items.length }} of {{ household.bowls.total }}.
+          {{ notesText.theNewestOf(household.bowls.items.length, household.bowls.total) }}
         </p>
       </section>
     </template>
     <p v-else class="quiet">
-      Nobody is measured yet.
-      <RouterLink class="quiet-link" :to="{ name: 'head', params: { id: 'new' } }">Add a head</RouterLink>, size a bowl
-      and wear it; what you write of it stands here.
+      {{ notesText.nobodyIsMeasuredYet }}
+      <RouterLink class="quiet-link" :to="{ name: 'head', params: { id: 'new' } }">{{
+        notesText.addAHead
+      }}</RouterLink>{{ notesText.sizeABowl }}
     </p>
   </div>
 </template>

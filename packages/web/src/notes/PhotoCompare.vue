@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { notesText } from '@amber-ladle/words';
 import RangeSlider from '../kit/RangeSlider.vue';
 import { linkTo } from '../data/client';
 import { api, type Crop, type Photo } from '@amber-ladle/contract';
@@ -78,17 +79,17 @@ const same = (): void => {
         :min="0"
         :max="100"
         :step="1"
-        label="Edge between the two pictures"
-        :spoken="`${Math.round(edge)} % left`"
+        :label="notesText.edgeBetweenTheTwo"
+        :spoken="notesText.leftEdge(Math.round(edge))"
       />
       <div class="sides">
-        <div v-for="side in SIDES" :key="side" role="group" :aria-label="`The ${side} picture`">
+        <div v-for="side in SIDES" :key="side" role="group" :aria-label="notesText.thePicture(side)">
           <span class="figures">{{ side === 'left' ? leftWords : rightWords }}</span>
           <span class="tools">
             <button
               type="button"
               class="pill"
-              :aria-label="`${side}: nearer`"
+              :aria-label="notesText.nearer(side)"
               @click="change(side, { zoom: crops[side].zoom * 1.15 })"
             >
               +
@@ -96,7 +97,7 @@ const same = (): void => {
             <button
               type="button"
               class="pill"
-              :aria-label="`${side}: farther`"
+              :aria-label="notesText.farther(side)"
               @click="change(side, { zoom: crops[side].zoom / 1.15 })"
             >
               −
@@ -104,7 +105,7 @@ const same = (): void => {
             <button
               type="button"
               class="pill"
-              :aria-label="`${side}: to the left`"
+              :aria-label="notesText.toTheLeft(side)"
               @click="change(side, { x: crops[side].x + STEP })"
             >
               ←
@@ -112,7 +113,7 @@ const same = (): void => {
             <button
               type="button"
               class="pill"
-              :aria-label="`${side}: to the right`"
+              :aria-label="notesText.toTheRight(side)"
               @click="change(side, { x: crops[side].x - STEP })"
             >
               →
@@ -120,7 +121,7 @@ const same = (): void => {
             <button
               type="button"
               class="pill"
-              :aria-label="`${side}: up`"
+              :aria-label="notesText.up(side)"
               @click="change(side, { y: crops[side].y + STEP })"
             >
               ↑
@@ -128,7 +129,7 @@ const same = (): void => {
             <button
               type="button"
               class="pill"
-              :aria-label="`${side}: down`"
+              :aria-label="notesText.down(side)"
               @click="change(side, { y: crops[side].y - STEP })"
             >
               ↓
@@ -136,7 +137,9 @@ const same = (): void => {
           </span>
         </div>
       </div>
-      <p><button type="button" class="tool" @click="same">The same crop for both</button></p>
+      <p>
+        <button type="button" class="tool" @click="same">{{ notesText.theSameCrop }}</button>
+      </p>
     </div>
   </figure>
 </template>

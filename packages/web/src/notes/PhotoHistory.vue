@@ -7,7 +7,7 @@ import { call, linkTo } from '../data/client';
 import { useChanges } from '../data/useChanges';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
-import { writeShortDay } from '@amber-ladle/words';
+import { notesText, writeShortDay } from '@amber-ladle/words';
 
 /** Pictures of a head, two of them side by side. They stay in this house. */
 const { head } = defineProps<{ head: Head }>();
@@ -34,7 +34,7 @@ const readMore = (): Promise<void> => readFrom(photos.value.length, PER_PAGE);
 watch(() => head.id, read, { immediate: true });
 useChanges(['notes'], read);
 
-const MOMENT_WORDS = { before: 'before', after: 'after', length: 'length' } as const;
+const MOMENT_WORDS = { before: notesText.before, after: notesText.after, length: notesText.lengthKind } as const;
 const moments = PHOTO_MOMENTS.map((value) => ({ value, title: MOMENT_WORDS[value] }));
 const moment = ref<Photo['moment']>('after');
 const words = (photo: Photo): string =>
@@ -68,7 +68,7 @@ async function bring(event: Event): Promise<void> {
       leftId.value ??= left.value?.id;
       rightId.value = photo.id;
     }
-    if (files.length > 0) notice.show(files.length === 1 ? 'The picture is in.' : `${files.length} pictures are in.`);
+    if (files.length > 0) notice.show(notesText.picturesAreIn(files.length));
   } catch (error) {
     notice.fail(error);
   } finally {
@@ -81,7 +81,7 @@ async function remove(photo: Photo): Promise<void> {
   try {
     await call(api.photos.remove, { params: { id: photo.id } });
     await read();
-    notice.show('The picture is taken out.', async () => {
+    notice.show(notesText.thePictureIsTaken, async () => {
       await call(api.photos.restore, { params: { id: photo.id } });
       await read();
     });
@@ -101,11 +101,11 @@ async function keepCrop(photo: Photo | undefined, crop: Photo['crop']): Promise<
 
 <template>
   <section aria-labelledby="photos">
-    <h2 id="photos">Pictures</h2>
+    <h2 id="photos">{{ notesText.pictures }}</h2>
     <div class="line">
-      <v-select v-model="moment" :items="moments" label="A picture" class="moment" hide-details />
+      <v-select v-model="moment" :items="moments" :label="notesText.aPicture" class="moment" hide-details />
       <label class="choose">
-        <span class="sr-only">Pictures of {{ head.name }}</span>
+        <span class="sr-only">{{ notesText.picturesOf(head.name) }}</span>
         <input
           type="file"
           accept="image/jpeg,image/png,image/webp,image/avif,image/tiff"
@@ -116,16 +116,15 @@ async function keepCrop(photo: Photo | undefined, crop: Photo['crop']): Promise<
       </label>
     </div>
     <p class="quiet">
-      They stay on this machine. Turned upright and made smaller; where and with what they were taken is left out. The
-      same place, light and distance each time says most.
+      {{ notesText.theyStay }}
     </p>
-    <p v-if="isReady && photos.length === 0">No picture yet. Take one before, one after, and look in three months.</p>
+    <p v-if="isReady && photos.length === 0">{{ notesText.noPictureYetTake }}</p>
     <template v-if="left && right && left.id !== right.id">
       <div class="line">
         <v-select
           :model-value="left.id"
           :items="items"
-          label="Left"
+          :label="notesText.left"
           class="which"
           hide-details
           @update:model-value="leftId = $event"
@@ -133,7 +132,7 @@ async function keepCrop(photo: Photo | undefined, crop: Photo['crop']): Promise<
         <v-select
           :model-value="right.id"
           :items="items"
-          label="Right"
+          :label="notesText.right"
           class="which"
           hide-details
           @update:model-value="rightId = $event"
@@ -150,7 +149,12 @@ async function keepCrop(photo: Photo | undefined, crop: Photo['crop']): Promise<
     </template>
     <ul class="plain-list all" data-test="photos">
       <li v-for="photo in photos" :key="photo.id">
-        <button type="button" class="thumb" :aria-label="`Right: ${words(photo)}`" @click="rightId = photo.id">
+        <button
+          type="button"
+          class="thumb"
+          :aria-label="notesText.rightPicture(words(photo))"
+          @click="rightId = photo.id"
+        >
           <img
             :src="linkTo(api.photos.picture, { id: photo.id, size: 'small' })"
             :alt="words(photo)"
@@ -160,14 +164,14 @@ async function keepCrop(photo: Photo | undefined, crop: Photo['crop']): Promise<
           />
         </button>
         <span class="figures">{{ words(photo) }}</span>
-        <button type="button" class="tool" :aria-label="`Take out: ${words(photo)}`" @click="remove(photo)">
-          take out
+        <button type="button" class="tool" :aria-label="notesText.takeOutPicture(words(photo))" @click="remove(photo)">
+          {{ notesText.takeOutButton }}
         </button>
       </li>
     </ul>
-    <v-btn v-if="photos.length < total" variant="tonal" color="primary" @click="readMore"
-      >{{ total - photos.length }} more</v-btn
-    >
+    <v-btn v-if="photos.length < total" variant="tonal" color="primary" @click="readMore">{{
+      notesText.more(total - photos.length)
+    }}</v-btn>
   </section>
 </template>
 

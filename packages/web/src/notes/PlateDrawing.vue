@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { notesText } from '@amber-ladle/words';
 import { PLATE_CENTIMETRES } from '@amber-ladle/core/learn';
 import { computed } from 'vue';
 
@@ -19,7 +20,7 @@ const radius = computed(() => (across.value / 2) * SCALE);
 </script>
 
 <template>
-  <svg viewBox="0 0 220 220" role="img" aria-label="A spoonful on a plate, and how far it spreads" class="plate">
+  <svg viewBox="0 0 220 220" role="img" :aria-label="notesText.aSpoonful" class="plate">
     <circle class="rim" :cx="MIDDLE" :cy="MIDDLE" r="100" />
     <circle class="well" :cx="MIDDLE" :cy="MIDDLE" r="80" />
     <ellipse

@@ -6,13 +6,13 @@ import PlateDrawing from './PlateDrawing.vue';
 import { TextureScale } from '../bowl';
 import { inUnit, readQuantity } from '@amber-ladle/core/measure';
 import { useHousehold } from '../data/household';
-import { writeSmallLength } from '@amber-ladle/words';
+import { notesText, writeSmallLength, TEXTURE_WORDS } from '@amber-ladle/words';
 
 /** The plate test: how far a spoonful spreads in half a minute, and how thick that is. */
 const {
   centimetres,
   gramsPerMillilitre,
-  asks = 'More exactly, on a plate',
+  asks = notesText.moreExactly,
 } = defineProps<{
   centimetres: number | undefined;
   gramsPerMillilitre: number;
@@ -38,10 +38,9 @@ const isNone = computed(() => written.value.trim() === '');
 const { min, max } = PLATE_CENTIMETRES;
 const fault = computed(() => {
   if (isNone.value) return '';
-  if (Number.isNaN(value.value))
-    return unit.value === 'cm' ? 'A number in cm, or as “3 in”.' : 'A number in inches, or as “8 cm”.';
-  if (value.value < min) return `A spoonful is ${writeSmallLength(min, household.where)} across at the least.`;
-  return value.value > max ? `More than ${writeSmallLength(max, household.where)} runs off the plate.` : '';
+  if (Number.isNaN(value.value)) return unit.value === 'cm' ? notesText.aNumberInCm : notesText.aNumberInInches;
+  if (value.value < min) return notesText.aSpoonfulIsAcross(writeSmallLength(min, household.where));
+  return value.value > max ? notesText.moreThanRunsOff(writeSmallLength(max, household.where)) : '';
 });
 const flow = computed(() => (isNone.value || fault.value ? undefined : flowOfSpread(value.value, gramsPerMillilitre)));
 function take(): void {
@@ -57,16 +56,15 @@ function take(): void {
     <div class="row">
       <PlateDrawing
         :across-centimetres="flow === undefined ? undefined : value"
-        :says="flow === undefined ? 'how far?' : writeSmallLength(value, household.where)"
+        :says="flow === undefined ? notesText.howFar : writeSmallLength(value, household.where)"
       />
       <div>
         <p>
-          A level tablespoon onto the middle of a flat plate. Wait thirty seconds, lay a ruler across where it is
-          widest.
+          {{ notesText.aLevelTablespoonOnto }}
         </p>
         <v-text-field
           v-model="written"
-          label="Across, after 30 s"
+          :label="notesText.acrossAfter30S"
           :suffix="unit"
           inputmode="decimal"
           autocomplete="off"
@@ -78,7 +76,7 @@ function take(): void {
         />
         <template v-if="flow !== undefined">
           <p aria-live="polite" data-test="plate-says">
-            That is <b>{{ textureClass(flow) }}</b>. The next bowl of this mask is reckoned with it.
+            {{ notesText.thatIs }} <b>{{ TEXTURE_WORDS[textureClass(flow)] }}</b>{{ notesText.theNextBowl }}
           </p>
           <TextureScale :flow-log10="flow" />
         </template>

@@ -10,7 +10,7 @@ import { useChanges } from '../data/useChanges';
 import { useChartLook } from '../kit/useChartLook';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
-import { timeWords, writeMoney, writeMonth } from '@amber-ladle/words';
+import { notesText, timeWords, writeMoney, writeMonth } from '@amber-ladle/words';
 
 /** What bowls cost, what was thrown away and how long it took, month by month, for the whole household. */
 Chart.register(CategoryScale, LinearScale, BarElement, Tooltip);
@@ -38,55 +38,55 @@ const perBowl = computed(() => {
 const data = computed(() => ({
   labels: months.value.map(({ month }) => writeMonth(month, household.where)),
   datasets: [
-    { label: 'in bowls', data: months.value.map((month) => month.money), backgroundColor: ink.value.leaf },
-    { label: 'thrown away', data: months.value.map((month) => month.wasteMoney), backgroundColor: ink.value.fill },
+    { label: notesText.inBowlsBar, data: months.value.map((month) => month.money), backgroundColor: ink.value.leaf },
+    {
+      label: notesText.thrownAwayBar,
+      data: months.value.map((month) => month.wasteMoney),
+      backgroundColor: ink.value.fill,
+    },
   ],
 }));
 const chart = computed(() => ({
   ...look.value,
   scales: {
     x: axis('', { stacked: true, grid: { display: false } }),
-    y: axis('money, as prices were written', { stacked: true, beginAtZero: true }),
+    y: axis(notesText.moneyAsPrices, { stacked: true, beginAtZero: true }),
   },
 }));
 </script>
 
 <template>
   <section aria-labelledby="spending">
-    <h2 id="spending">Cost, waste and time</h2>
+    <h2 id="spending">{{ notesText.costWasteAndTime }}</h2>
     <p v-if="months.length === 0" class="quiet">
-      Nothing to add up yet. Give what comes onto the shelf a price, and every bowl knows what it cost.
+      {{ notesText.nothingToAddUp }}
     </p>
     <template v-else>
       <p class="big figures" data-test="per-bowl">
-        {{ perBowl.bowls }} bowls took {{ money(perBowl.spent) }}, about {{ money(perBowl.each) }} each;
-        {{ money(perBowl.wasted) }} went in the bin.
+        {{
+          notesText.bowlsTookAboutEach(perBowl.bowls, money(perBowl.spent), money(perBowl.each), money(perBowl.wasted))
+        }}
       </p>
       <div class="chart">
-        <Bar
-          :data="data"
-          :options="chart"
-          role="img"
-          aria-label="Money in bowls and in the bin by month; the table below says the same"
-        />
+        <Bar :data="data" :options="chart" role="img" :aria-label="notesText.moneyInBowls" />
       </div>
-      <p class="quiet legend">Below: in bowls. On top: thrown away.</p>
+      <p class="quiet legend">{{ notesText.belowInBowls }}</p>
       <table class="figures" data-test="months" tabindex="0">
         <thead>
           <tr>
-            <th scope="col">Month</th>
-            <th scope="col">Bowls</th>
-            <th scope="col">In bowls</th>
-            <th scope="col">Thrown away</th>
-            <th scope="col">Left in bowls</th>
-            <th scope="col">Time</th>
+            <th scope="col">{{ notesText.month }}</th>
+            <th scope="col">{{ notesText.bowls }}</th>
+            <th scope="col">{{ notesText.inBowls }}</th>
+            <th scope="col">{{ notesText.thrownAway }}</th>
+            <th scope="col">{{ notesText.leftInBowls }}</th>
+            <th scope="col">{{ notesText.time }}</th>
           </tr>
         </thead>
         <tbody>
           <tr v-for="month in months" :key="month.month">
             <th scope="row">{{ writeMonth(month.month, household.where) }}</th>
             <td>{{ month.bowls }}</td>
-            <td>{{ money(month.money) }}{{ month.unpricedGrams > 0 ? ' or more' : '' }}</td>
+            <td>{{ money(month.money) }}{{ month.unpricedGrams > 0 ? notesText.orMore : '' }}</td>
             <td>
               <template v-if="month.wasteGrams > 0"
                 >{{ money(month.wasteMoney) }}
@@ -99,7 +99,7 @@ const chart = computed(() => ({
           </tr>
         </tbody>
       </table>
-      <p class="quiet">Time is counted where a wash day was walked in Make, from its first step to its rinse.</p>
+      <p class="quiet">{{ notesText.timeIsCountedWhere }}</p>
     </template>
   </section>
 </template>

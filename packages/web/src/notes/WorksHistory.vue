@@ -17,7 +17,7 @@ import { computed, ref, watch } from 'vue';
 import { Line } from 'vue-chartjs';
 import { useChartLook } from '../kit/useChartLook';
 import { useHousehold } from '../data/household';
-import { capital, between, CHANGE_WORDS, MOMENT_WORDS, writeShortDay } from '@amber-ladle/words';
+import { notesText, capital, between, CHANGE_WORDS, MOMENT_WORDS, writeShortDay } from '@amber-ladle/words';
 
 /** What works for this head: masks side by side, this against that, and how verdicts moved. */
 Chart.register(LinearScale, PointElement, LineElement, Tooltip);
@@ -35,9 +35,11 @@ const nameOf = (maskId: string): string =>
 const names = computed(() => works.value.map(({ maskId }) => ({ value: maskId, title: nameOf(maskId) })));
 const averageWords = (average: Average | undefined): string => (average ? average.mean.toFixed(1) : '–');
 const spanWords = ({ interval }: Average): string =>
-  interval ? `${Math.max(1, interval.low).toFixed(1)} to ${Math.min(5, interval.high).toFixed(1)}` : 'one bowl';
+  interval
+    ? notesText.toLowHigh(Math.max(1, interval.low).toFixed(1), Math.min(5, interval.high).toFixed(1))
+    : notesText.oneBowl;
 const littleWords = (count: number): string =>
-  count === 1 ? 'One bowl says nothing yet.' : count === 2 ? 'Two bowls say little.' : '';
+  count === 1 ? notesText.oneBowlSaysNothing : count === 2 ? notesText.twoBowlsSayLittle : '';
 
 const first = ref<string>();
 const second = ref<string>();
@@ -55,9 +57,7 @@ watch(
 const others = computed(() =>
   offered.value.flatMap(({ firstId, secondId, pairs }) => {
     const other = firstId === first.value ? secondId : secondId === first.value ? firstId : undefined;
-    return other === undefined
-      ? []
-      : [{ value: other, title: `${nameOf(other)}, ${pairs === 1 ? 'one pair' : `${pairs} pairs`}` }];
+    return other === undefined ? [] : [{ value: other, title: `${nameOf(other)}, ${notesText.pairs(pairs)}` }];
   }),
 );
 const paired = computed(() => {
@@ -76,17 +76,19 @@ const answer = computed(() => {
   if (!compared.value || !first.value || !second.value) return '';
   const { answer: says, pairs, difference, confounders } = compared.value;
   const [a, b] = [nameOf(first.value), nameOf(second.value)];
-  const pairWords = pairs.length === 1 ? 'one pair' : `${pairs.length} pairs`;
+  const pairWords = notesText.pairs(pairs.length);
   const changed =
     confounders.length > 0
-      ? ` Also changed: ${confounders.map(({ change, count }) => `${CHANGE_WORDS[change]} (${count}×)`).join(', ')}.`
+      ? notesText.alsoChangedThese(
+          confounders.map(({ change, count }) => `${CHANGE_WORDS[change]} (${count}×)`).join(', '),
+        )
       : '';
   const by = difference ? Math.abs(difference.mean).toFixed(1) : '';
   const span = difference?.interval ? ` (${between(difference.interval.low, difference.interval.high)})` : '';
-  if (says === 'first') return `${a} came out better by ${by} points of 4${span}, in ${pairWords}.${changed}`;
-  if (says === 'second') return `${b} came out better by ${by} points of 4${span}, in ${pairWords}.${changed}`;
-  if (says === 'too-close') return `Too close to call in ${pairWords}${span}.${changed}`;
-  return `${capital(pairWords)} of bowls: too few to say which.${changed}`;
+  if (says === 'first') return notesText.cameOutBetter(a, by, span, pairWords, changed);
+  if (says === 'second') return notesText.cameOutBetterBy(b, by, span, pairWords, changed);
+  if (says === 'too-close') return notesText.tooClose(pairWords, span, changed);
+  return notesText.ofBowlsTooFew(capital(pairWords), changed);
 });
 
 const trend = computed(() => trendOf(judged));
@@ -100,15 +102,15 @@ const fewWords = computed(() => {
     .sort((a, b) => (a.at < b.at ? -1 : 1));
   const missing = TREND_FROM - scores.length;
   const so = scores.map(({ score }) => score.toFixed(1)).join(', then ');
-  if (missing <= 0) return `So far ${so}, all on one day: no trend to speak of.`;
-  return `So far ${so}. ${missing === 1 ? 'One more judged bowl' : `${missing} more judged bowls`}, and there is a trend to speak of.`;
+  if (missing <= 0) return notesText.soFarAll(so);
+  return notesText.soFarAndThere(so, missing);
 });
 const trendWords = computed(() => {
   if (!trend.value) return fewWords.value;
   const { answer: says, perMonth, interval } = trend.value;
-  const span = `${between(interval.low, interval.high, 2)} points a month`;
-  if (says === 'even') return `Neither better nor worse over these months (${span}).`;
-  return `It gets ${says}: ${Math.abs(perMonth).toFixed(2)} points a month (${span}).`;
+  const span = notesText.pointsAMonth(between(interval.low, interval.high, 2));
+  if (says === 'even') return notesText.neitherBetterNorWorse(span);
+  return notesText.itGetsPoints(says, Math.abs(perMonth).toFixed(2), span);
 });
 const STYLES = ['circle', 'triangle', 'rect', 'rectRot', 'star', 'crossRot'] as const;
 const MARKS = ['●', '▲', '■', '◆', '✱', '✕'] as const;
@@ -152,21 +154,20 @@ const chart = computed(() => ({
 
 <template>
   <section aria-labelledby="works">
-    <h2 id="works">What works for {{ name }}</h2>
+    <h2 id="works">{{ notesText.whatWorksFor(name) }}</h2>
     <p v-if="works.length === 0" class="quiet">
-      Nothing was judged yet. A tap or two after each bowl is enough; after three bowls of a mask it is held beside the
-      others.
+      {{ notesText.nothingWasJudgedYet }}
     </p>
     <template v-else>
       <!-- Wider than a phone: scrolled by keyboard, too. -->
       <table class="figures" data-test="works" tabindex="0">
         <thead>
           <tr>
-            <th scope="col">Mask</th>
-            <th scope="col">Bowls</th>
+            <th scope="col">{{ notesText.mask }}</th>
+            <th scope="col">{{ notesText.bowls }}</th>
             <th v-for="moment in MOMENTS" :key="moment" scope="col">{{ MOMENT_WORDS[moment] }}</th>
-            <th scope="col">All together, 1 to 5</th>
-            <th scope="col">Careful</th>
+            <th scope="col">{{ notesText.allTogetherAloud }}</th>
+            <th scope="col">{{ notesText.careful }}</th>
           </tr>
         </thead>
         <tbody>
@@ -181,28 +182,21 @@ const chart = computed(() => ({
             </td>
             <td class="careful">
               {{ littleWords(one.count) }}
-              <template v-if="one.confounders.length > 0"
-                >Also changed:
-                {{
-                  one.confounders.map(({ change, count }) => `${CHANGE_WORDS[change]} ${count}×`).join(', ')
-                }}.</template
-              >
+              <template v-if="one.confounders.length > 0">{{
+                notesText.alsoChanged(
+                  one.confounders.map(({ change, count }) => `${CHANGE_WORDS[change]} ${count}×`).join(', '),
+                )
+              }}</template>
             </td>
           </tr>
         </tbody>
       </table>
       <p class="quiet">
-        Spans hold the truth eight times in ten. Days differ in more than the mask: what else changed is named, not
-        reckoned out.
+        {{ notesText.spansHoldTheTruth }}
       </p>
-      <h3>How it went over time</h3>
+      <h3>{{ notesText.howItWentOver }}</h3>
       <div class="chart">
-        <Line
-          :data="data"
-          :options="chart"
-          role="img"
-          aria-label="Verdicts over time, a sign for each mask; the table above gives their means"
-        />
+        <Line :data="data" :options="chart" role="img" :aria-label="notesText.verdictsOverTime" />
       </div>
       <p class="legend">
         <span v-for="(one, i) in works.slice(0, MARKS.length)" :key="one.maskId"
@@ -211,16 +205,16 @@ const chart = computed(() => ({
       </p>
       <p data-test="trend">{{ trendWords }}</p>
       <template v-if="names.length > 1 && offered.length === 0">
-        <h3>This against that</h3>
+        <h3>{{ notesText.thisAgainstThat }}</h3>
         <p class="quiet" data-test="no-pairs">
-          Two masks that are worn within two months of each other can be held against each other; none were yet.
+          {{ notesText.twoMasks }}
         </p>
       </template>
       <template v-else-if="offered.length > 0">
-        <h3>This against that</h3>
+        <h3>{{ notesText.thisAgainstThat }}</h3>
         <div class="line">
-          <v-select v-model="first" :items="paired" label="This" class="mask" hide-details />
-          <v-select v-model="second" :items="others" label="against that" class="mask" hide-details />
+          <v-select v-model="first" :items="paired" :label="notesText.thisWord" class="mask" hide-details />
+          <v-select v-model="second" :items="others" :label="notesText.againstThat" class="mask" hide-details />
         </div>
         <p class="big" data-test="compared">{{ answer }}</p>
       </template>

@@ -7,7 +7,7 @@ import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed } from 'vue';
 import { useHousehold } from '../data/household';
 import ChoiceRow from '../kit/ChoiceRow.vue';
-import { enoughWords, TOLD_WORDS } from '@amber-ladle/words';
+import { pasteText, enoughWords, TOLD_WORDS, TEXTURE_WORDS } from '@amber-ladle/words';
 
 /** What the text makes, for whom that is enough, and what the same mask sized for her takes. */
 const { mask, heads } = defineProps<{ mask: Mask; /** For how many the amounts are. */ heads: number }>();
@@ -34,53 +34,55 @@ const both = computed(() => {
     sized: headNeedIn(household.house, one, mask).millilitres,
   };
 });
-const COUNTS = [1, 2, 3].map((value) => ({ value, title: value === 1 ? 'one head' : `${value} heads` }));
+const COUNTS = [1, 2, 3].map((value) => ({
+  value,
+  title: pasteText.heads(value),
+}));
 const people = computed(() => household.heads.map(({ id, name }) => ({ value: id, title: name })));
 const NOT_MADE = 'not-made';
 const OUTCOMES = [
   ...TOLD_OUTCOMES.map((value) => ({ value, title: TOLD_WORDS[value] })),
-  { value: NOT_MADE, title: 'not made yet' },
+  { value: NOT_MADE, title: pasteText.notMadeYet },
 ] as const;
 </script>
 
 <template>
   <section class="paper makes" aria-labelledby="makes" data-test="makes">
     <h2 id="makes">
-      It makes <span class="figures">{{ kitchenRound(makes) }} mL</span><template v-if="heads > 1"> a head</template>,
-      {{ texture }}
+      {{ pasteText.itMakes }} <span class="figures">{{ kitchenRound(makes) }} mL</span
+      ><template v-if="heads > 1"> {{ pasteText.aHead }}</template
+      >,
+      {{ TEXTURE_WORDS[texture] }}
     </h2>
     <ChoiceRow
-      label="The amounts are for"
+      :label="pasteText.theAmountsAreFor"
       :options="COUNTS"
       :model-value="heads"
       @update:model-value="emit('heads', $event)"
     />
     <template v-if="who">
       <ChoiceRow
-        label="Whose head was it for?"
+        :label="pasteText.whoseHead"
         :options="people"
         :model-value="who.id"
         @update:model-value="head = $event"
       />
       <ChoiceRow
-        label="Was it enough?"
+        :label="pasteText.wasItEnough"
         :options="OUTCOMES"
         :model-value="outcome ?? NOT_MADE"
         @update:model-value="outcome = $event === NOT_MADE ? undefined : $event"
       />
       <div v-if="both" class="two" aria-live="polite" data-test="both">
         <p>
-          <b>As you make it</b><br /><span class="big figures">{{ kitchenRound(makes) }} mL</span><br />
-          <span class="quiet">enough for {{ both.name }} {{ enoughWords(1 - both.chance) }}</span>
+          <b>{{ pasteText.asYouMakeIt }}</b><br /><span class="big figures">{{ kitchenRound(makes) }} mL</span><br />
+          <span class="quiet">{{ pasteText.enoughFor(both.name, enoughWords(1 - both.chance)) }}</span>
         </p>
         <p>
-          <b>Sized for {{ both.name }}</b
-          ><br /><span class="big figures">{{ kitchenRound(both.sized) }} mL</span><br />
-          <span class="quiet">{{
-            outcome === undefined
-              ? 'by her hair, as far as it is known'
-              : 'before your word, which will count from then on'
-          }}</span>
+          <b>{{ pasteText.sizedFor(both.name) }}</b><br /><span class="big figures"
+            >{{ kitchenRound(both.sized) }} mL</span
+          ><br />
+          <span class="quiet">{{ outcome === undefined ? pasteText.byHerHair : pasteText.beforeYourWord }}</span>
         </p>
       </div>
     </template>

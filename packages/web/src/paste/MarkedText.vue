@@ -2,7 +2,7 @@
 import { MOST_PASTED, type Stretch } from '@amber-ladle/core/exchange';
 import { useDropZone } from '@vueuse/core';
 import { computed, ref } from 'vue';
-import { MARK_WORDS, MARKED } from '@amber-ladle/words';
+import { pasteText, MARK_WORDS, MARKED } from '@amber-ladle/words';
 
 /** A text that can be written in, with what was read marked in its place behind the letters. */
 const { stretches, fault = '' } = defineProps<{
@@ -55,10 +55,10 @@ const { isOverDropZone } = useDropZone(sheet, {
       <textarea
         v-model="text"
         class="layer"
-        aria-label="The text"
+        :aria-label="pasteText.theText"
         spellcheck="false"
         autocomplete="off"
-        placeholder="Two ripe bananas, 3 tbsp yogurt, a tablespoon of honey. Blend, leave it on half an hour under a cap, then shampoo."
+        :placeholder="pasteText.exampleText"
         :aria-invalid="fault !== ''"
         aria-describedby="paste-fault"
         data-test="pasted"

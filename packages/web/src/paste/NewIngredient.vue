@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { pasteText } from '@amber-ladle/words';
 import TogglePill from '../kit/TogglePill.vue';
 import { ingredientSchema, checked } from '@amber-ladle/contract';
 import { gramsPerMillilitre, newcomer } from '@amber-ladle/core/ingredient';
@@ -60,35 +61,34 @@ async function add(): Promise<void> {
 </script>
 
 <template>
-  <div class="new" role="group" :aria-label="`Add ${name} to the book`">
-    <v-text-field v-model="name" label="Called" density="compact" maxlength="80" />
+  <div class="new" role="group" :aria-label="pasteText.addToTheBook(name)">
+    <v-text-field v-model="name" :label="pasteText.called" density="compact" maxlength="80" />
     <v-autocomplete
       v-model="likeId"
       :items="all.map(({ id, name: title }) => ({ value: id, title }))"
-      label="It is like"
+      :label="pasteText.itIsLike"
       density="compact"
     />
     <NumberField
       v-if="spoon"
       :model-value="weighed ?? usualGrams"
-      :label="`A level ${spoonName(spoon)} weighs`"
+      :label="pasteText.aLevelWeighs(spoonName(spoon))"
       unit="g"
       :min="0.1"
       :max="60"
       @update:model-value="weighed = $event"
     />
     <div class="pills">
-      <TogglePill :is-on="!byDrop" @toggle="drops = false">by spoon</TogglePill>
-      <TogglePill :is-on="byDrop" @toggle="drops = true">by drops</TogglePill>
-      <TogglePill :is-on="isNut" @toggle="isNut = !isNut">made of nuts</TogglePill>
+      <TogglePill :is-on="!byDrop" @toggle="drops = false">{{ pasteText.bySpoon }}</TogglePill>
+      <TogglePill :is-on="byDrop" @toggle="drops = true">{{ pasteText.byDrops }}</TogglePill>
+      <TogglePill :is-on="isNut" @toggle="isNut = !isNut">{{ pasteText.madeOfNuts }}</TogglePill>
     </div>
     <p class="quiet">
-      As careful as with {{ like?.name.toLowerCase() ?? 'it' }}, and with the same limits, until you say otherwise on
-      its page.
+      {{ pasteText.asCareful(like?.name.toLowerCase() ?? pasteText.it) }}
     </p>
     <p class="pills">
-      <v-btn color="primary" :disabled="name.trim() === '' || !like" @click="add">Add it to the book</v-btn>
-      <v-btn variant="text" @click="emit('cancel')">Not now</v-btn>
+      <v-btn color="primary" :disabled="name.trim() === '' || !like" @click="add">{{ pasteText.addIt }}</v-btn>
+      <v-btn variant="text" @click="emit('cancel')">{{ pasteText.notNow }}</v-btn>
     </p>
   </div>
 </template>

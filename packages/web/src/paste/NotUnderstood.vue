@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { pasteText } from '@amber-ladle/words';
 /** What of a text nobody could read: shown, never counted, kept among the steps if somebody wants. */
 defineProps<{ words: readonly string[] }>();
 const emit = defineEmits<{ keep: [words: string] }>();
@@ -6,10 +7,10 @@ const emit = defineEmits<{ keep: [words: string] }>();
 
 <template>
   <div class="lost" data-test="not-understood">
-    <h2>Not understood, and never counted</h2>
+    <h2>{{ pasteText.notUnderstoodAndNever }}</h2>
     <p v-for="one in words" :key="one">
       “{{ one }}”
-      <button type="button" class="tool" @click="emit('keep', one)">keep it among the steps</button>
+      <button type="button" class="tool" @click="emit('keep', one)">{{ pasteText.keepItAmong }}</button>
     </p>
   </div>
 </template>

@@ -5,7 +5,7 @@ import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed, ref } from 'vue';
 import type { ReadLine } from './usePastedMask';
 import { useHousehold } from '../data/household';
-import { questionWords } from '@amber-ladle/words';
+import { pasteText, questionWords } from '@amber-ladle/words';
 import { readQuantity } from '@amber-ladle/core/measure';
 import { useNotice } from '../data/notice';
 import NewIngredient from './NewIngredient.vue';
@@ -35,13 +35,13 @@ function setGrams(key: string, event: Event): void {
   const { value } = event.target as HTMLInputElement;
   const grams = readQuantity(value, 'g');
   if (grams > 0 && grams <= 5000) emit('answer', key, { grams });
-  else if (value.trim() !== '') notice.show(`“${value}” is no weight: above 0, up to 5000 g.`);
+  else if (value.trim() !== '') notice.show(pasteText.isNoWeightAbove(value));
 }
 </script>
 
 <template>
   <section aria-labelledby="asked" class="paper asked" data-test="asked">
-    <h2 id="asked">{{ lines.length === 1 ? 'One thing to ask' : `${lines.length} things to ask` }}</h2>
+    <h2 id="asked">{{ pasteText.thingsToAsk(lines.length) }}</h2>
     <ul class="plain-list">
       <li v-for="row in rows" :key="row.key">
         <p class="words">
@@ -64,10 +64,10 @@ function setGrams(key: string, event: Event): void {
             v-if="row.isUnknown"
             :model-value="row.ingredientId ?? null"
             :items="items"
-            label="It is"
+            :label="pasteText.itIs"
             density="compact"
             class="which"
-            no-data-text="Nothing of that name."
+            :no-data-text="pasteText.nothingOfThatName"
             @update:model-value="$event && emit('answer', row.key, { ingredientId: $event })"
           />
           <button
@@ -76,20 +76,22 @@ function setGrams(key: string, event: Event): void {
             class="pill"
             @click="emit('answer', row.key, { grams: row.usual })"
           >
-            about {{ kitchenRound(row.usual) }} g, as usual
+            {{ pasteText.aboutGAsUsual(kitchenRound(row.usual)) }}
           </button>
           <label v-if="row.needsGrams" class="grams figures">
             <input
               inputmode="decimal"
-              :aria-label="`Usable grams of ${row.line.text}`"
+              :aria-label="pasteText.usableGramsOf(row.line.text)"
               @change="setGrams(row.key, $event)"
             />
             g
           </label>
           <button v-if="row.isUnknown" type="button" class="pill" @click="adding = row.key">
-            not in the book: add it
+            {{ pasteText.notInTheBook }}
           </button>
-          <button type="button" class="pill" @click="emit('answer', row.key, { isLeftOut: true })">leave it out</button>
+          <button type="button" class="pill" @click="emit('answer', row.key, { isLeftOut: true })">
+            {{ pasteText.leaveItOut }}
+          </button>
         </div>
       </li>
     </ul>

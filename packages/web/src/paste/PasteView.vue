@@ -18,7 +18,7 @@ import UnsafeReading from './UnsafeReading.vue';
 import WholeMask from './WholeMask.vue';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
-import { measuresRead, openWords } from '@amber-ladle/words';
+import { pasteText, measuresRead, openWords } from '@amber-ladle/words';
 
 /** A mask as somebody wrote it: the text with its readings on the left, the mask that was understood on the right. */
 const household = useHousehold();
@@ -39,7 +39,7 @@ async function keep(): Promise<void> {
     if (outcome.value && who && !whole.value)
       await call(api.masks.tell, { params: { id: kept.id, headId: who }, body: { outcome: outcome.value } });
     pasted.clear();
-    notice.show(`${kept.name} is in the book.`, async () => {
+    notice.show(pasteText.isInTheBook(kept.name), async () => {
       await household.removeMask(kept.id);
       await router.push({ name: 'masks' });
     });
@@ -71,20 +71,20 @@ function byHand(isInstead: boolean): void {
 /** Why it cannot be kept yet. */
 const waits = computed(() => {
   if (open.value.length > 0) return openWords(open.value.length);
-  return mask.value ? '' : 'Nothing in it can be measured yet.';
+  return mask.value ? '' : pasteText.nothingInItCan;
 });
 const sum = computed(() => (draft.value ? measuresRead(lines.value.filter(({ isOut }) => !isOut).length) : ''));
 </script>
 
 <template>
   <div class="page">
-    <RouterLink class="quiet-link" :to="{ name: 'masks' }">All masks</RouterLink>
+    <RouterLink class="quiet-link" :to="{ name: 'masks' }">{{ pasteText.allMasks }}</RouterLink>
     <div class="title">
-      <h1>Paste a mask</h1>
-      <v-btn v-if="text || whole" variant="text" @click="throwAway">Throw it away</v-btn>
+      <h1>{{ pasteText.pasteAMask }}</h1>
+      <v-btn v-if="text || whole" variant="text" @click="throwAway">{{ pasteText.throwItAway }}</v-btn>
     </div>
     <div class="two">
-      <section aria-label="As it was written" class="written">
+      <section :aria-label="pasteText.asItWasWritten" class="written">
         <MarkedText
           v-model="text"
           :stretches="draft?.stretches ?? []"
@@ -93,7 +93,7 @@ const sum = computed(() => (draft.value ? measuresRead(lines.value.filter(({ isO
           @too-long="tooLong"
         />
         <p class="quiet">
-          As it was told: measures, sentences, how long, how often. A file of a mask can be dropped here too.
+          {{ pasteText.asItWasTold }}
         </p>
         <NotUnderstood
           v-if="notUnderstood.length > 0"
@@ -103,8 +103,8 @@ const sum = computed(() => (draft.value ? measuresRead(lines.value.filter(({ isO
       </section>
 
       <WholeMask v-if="whole" :mask="whole" :is-keeping="isKeeping" @keep="keep" />
-      <section v-else-if="draft" aria-label="As it was understood">
-        <p role="status" class="sr-only">{{ sum }}, {{ open.length }} to ask about.</p>
+      <section v-else-if="draft" :aria-label="pasteText.asItWasUnderstood">
+        <p role="status" class="sr-only">{{ pasteText.toAskAbout(sum, open.length) }}</p>
         <OpenQuestions v-if="open.length > 0" :lines="open" @answer="pasted.answer" />
         <template v-if="mask && understood">
           <UnsafeReading
@@ -115,7 +115,7 @@ const sum = computed(() => (draft.value ? measuresRead(lines.value.filter(({ isO
           />
           <v-text-field
             :model-value="name"
-            label="Called"
+            :label="pasteText.called"
             maxlength="80"
             class="called"
             @update:model-value="pasted.say({ name: $event })"
@@ -137,16 +137,16 @@ const sum = computed(() => (draft.value ? measuresRead(lines.value.filter(({ isO
         </template>
         <p v-if="mask" class="actions">
           <v-btn variant="tonal" color="primary" @click="byHand(true)">
-            {{ handOver.hasDraft.value ? 'Change it by hand, instead of the draft there' : 'Change it by hand' }}
+            {{ handOver.hasDraft.value ? pasteText.changeInsteadOfDraft : pasteText.changeItByHand }}
           </v-btn>
           <v-btn v-if="handOver.hasDraft.value" variant="tonal" color="primary" @click="byHand(false)">
-            Put it to the draft there
+            {{ pasteText.putIt }}
           </v-btn>
         </p>
       </section>
-      <section v-else aria-label="As it was understood" class="quiet">
+      <section v-else :aria-label="pasteText.asItWasUnderstood" class="quiet">
         <ScenePicture scene="page" :size="180" />
-        <p>What is understood appears here while you type or paste.</p>
+        <p>{{ pasteText.whatIsUnderstoodAppears }}</p>
       </section>
     </div>
     <div v-if="draft && !whole" class="last">
@@ -159,7 +159,7 @@ const sum = computed(() => (draft.value ? measuresRead(lines.value.filter(({ isO
         data-test="keep-pasted"
         @click="keep"
       >
-        {{ isUnsafe ? 'Keep it the safer way, and size it' : 'That is right: keep it and size it' }}
+        {{ isUnsafe ? pasteText.keepItTheSafer : pasteText.thatIsRightKeep }}
       </v-btn>
     </div>
   </div>

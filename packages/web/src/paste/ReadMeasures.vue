@@ -5,7 +5,7 @@ import { computed } from 'vue';
 import type { ReadLine } from './usePastedMask';
 import { useWords } from '../data/useWords';
 import { useHousehold } from '../data/household';
-import { remarkWords } from '@amber-ladle/words';
+import { pasteText, remarkWords } from '@amber-ladle/words';
 
 /** The measures as they were read, each with what was taken for granted and what was written beside it. */
 const { lines } = defineProps<{ lines: readonly ReadLine[] }>();
@@ -27,10 +27,10 @@ const rows = computed(() =>
       notes: [
         ...(isOut ? [] : line.assumed.map(say)),
         ...(line.instead.length > 0
-          ? [`or ${line.instead.map((id) => nameOf(id).toLowerCase()).join(', or ')}: kept as your stand-in`]
+          ? [pasteText.orKeptAsYour(line.instead.map((id) => nameOf(id).toLowerCase()).join(', or '))]
           : []),
         ...line.remarks.map(remarkWords),
-        ...(line.role === 'thinner' ? ['thins the bowl until it is right'] : []),
+        ...(line.role === 'thinner' ? [pasteText.thinsTheBowlUntil] : []),
       ],
     })),
 );
@@ -45,22 +45,22 @@ const rows = computed(() =>
         v-if="row.isPots"
         type="button"
         class="tool"
-        :aria-label="`put it in the bowl: ${row.name}`"
+        :aria-label="pasteText.putItInThe(row.name)"
         @click="emit('putIn', row.key)"
       >
-        put it in the bowl
+        {{ pasteText.putItInTheBowl }}
       </button>
       <button
         v-else
         type="button"
         class="tool"
-        :aria-label="row.isOut ? `take in: ${row.name}` : `leave out: ${row.name}`"
+        :aria-label="row.isOut ? pasteText.takeIn(row.name) : pasteText.leaveOut(row.name)"
         @click="emit('leaveOut', row.key, !row.isOut)"
       >
-        {{ row.isOut ? 'take in' : 'leave out' }}
+        {{ row.isOut ? pasteText.takeInWord : pasteText.leaveOutWord }}
       </button>
       <span class="said quiet">
-        “{{ row.written }}”<template v-if="row.isPots">, stays in the pot</template
+        “{{ row.written }}”<template v-if="row.isPots">{{ pasteText.staysInThePot }}</template
         ><template v-for="note in row.notes" :key="note"> · {{ note }}</template>
       </span>
     </li>

@@ -2,7 +2,7 @@
 import type { UnderstoodMask, UseReading } from '@amber-ladle/core/exchange';
 import type { Mask } from '@amber-ladle/core/mask';
 import { computed } from 'vue';
-import { caredWords, USE_WORDS, usedWords, wearWords } from '@amber-ladle/words';
+import { pasteText, caredWords, USE_WORDS, usedWords, wearWords } from '@amber-ladle/words';
 
 /** How it is used, as far as the text says, and what its ingredients decided where it is silent. */
 const { mask, readings, understood } = defineProps<{
@@ -25,7 +25,7 @@ const rows = computed(() => {
 
 <template>
   <section aria-labelledby="used">
-    <h2 id="used">How it is used</h2>
+    <h2 id="used">{{ pasteText.howItIsUsed }}</h2>
     <dl class="used">
       <div v-for="row in rows" :key="row.what">
         <dt>{{ row.label }}</dt>
@@ -34,16 +34,20 @@ const rows = computed(() => {
         </dd>
       </div>
       <div v-if="mask.otherWears?.length">
-        <dt>Or worn</dt>
-        <dd v-for="wear in mask.otherWears" :key="wear.aimMinutes">{{ wearWords(wear) }}; chosen with each bowl</dd>
+        <dt>{{ pasteText.orWorn }}</dt>
+        <dd v-for="wear in mask.otherWears" :key="wear.aimMinutes">
+          {{ pasteText.chosenWithEachBowl(wearWords(wear)) }}
+        </dd>
       </div>
       <div v-for="what in understood.silent" :key="what">
-        <dt>Not said</dt>
-        <dd>{{ caredWords(what, mask) }} <span class="quiet">What is in it decides.</span></dd>
+        <dt>{{ pasteText.notSaid }}</dt>
+        <dd>
+          {{ caredWords(what, mask) }} <span class="quiet">{{ pasteText.whatIs }}</span>
+        </dd>
       </div>
     </dl>
     <p v-if="rows.length === 0 && understood.silent.length === 0" class="quiet">
-      The text says nothing of it: as most masks are.
+      {{ pasteText.theTextSaysNothing }}
     </p>
   </section>
 </template>

@@ -2,7 +2,7 @@
 import TogglePill from '../kit/TogglePill.vue';
 import type { UnderstoodMask } from '@amber-ladle/core/exchange';
 import { computed } from 'vue';
-import { caredWords } from '@amber-ladle/words';
+import { pasteText, caredWords } from '@amber-ladle/words';
 
 /** What the text says and its ingredients forbid: as it is written, with the safer reading beside it. */
 const { understood } = defineProps<{ understood: UnderstoodMask }>();
@@ -20,10 +20,10 @@ const odds = computed(() =>
 <template>
   <div class="odds" data-test="unsafe">
     <p v-for="one in odds" :key="one.what">
-      <b>Stop.</b> {{ isSafe ? one.safe : one.written }}
-      <span class="quiet">{{ isSafe ? 'Taken instead of what is written.' : `Safer: ${one.safe}` }}</span>
+      <b>{{ pasteText.stop }}</b> {{ isSafe ? one.safe : one.written }}
+      <span class="quiet">{{ isSafe ? pasteText.takenInstead : pasteText.safer(one.safe) }}</span>
     </p>
-    <TogglePill :is-on="isSafe" @toggle="isSafe = !isSafe">take the safer reading</TogglePill>
+    <TogglePill :is-on="isSafe" @toggle="isSafe = !isSafe">{{ pasteText.takeTheSaferReading }}</TogglePill>
   </div>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { pasteText } from '@amber-ladle/words';
 import type { MaskInput } from '@amber-ladle/contract';
 import { computed } from 'vue';
 import { useHousehold } from '../data/household';
@@ -18,20 +19,19 @@ const names = computed(() =>
 </script>
 
 <template>
-  <section aria-label="A whole mask">
+  <section :aria-label="pasteText.aWholeMask">
     <h2>{{ mask.name }}</h2>
     <p>
-      All of it is there: {{ mask.parts.length }} ingredients, {{ mask.steps.length }} steps. Somebody else wrote it;
-      what this house warns of is said on the bench, for the head it is sized to.
+      {{ pasteText.allOf(mask.parts.length, mask.steps.length) }}
     </p>
     <FormulaBar :parts="mask.parts" />
     <p>{{ names }}</p>
     <ol class="steps">
       <li v-for="(step, at) in mask.steps" :key="at">{{ step }}</li>
     </ol>
-    <v-btn color="primary" size="large" :loading="isKeeping" data-test="keep-pasted" @click="emit('keep')"
-      >Put it in the book</v-btn
-    >
+    <v-btn color="primary" size="large" :loading="isKeeping" data-test="keep-pasted" @click="emit('keep')">{{
+      pasteText.putItInTheBook
+    }}</v-btn>
   </section>
 </template>
 

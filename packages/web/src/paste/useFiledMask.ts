@@ -1,6 +1,6 @@
 import type { MaskInput } from '@amber-ladle/contract';
 import { MOST_PASTED, readMaskFile } from '@amber-ladle/core/exchange';
-import { writeNumber } from '@amber-ladle/words';
+import { pasteText, writeNumber } from '@amber-ladle/words';
 import { ref, watch, type Ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { useHousehold } from '../data/household';
@@ -45,7 +45,7 @@ export function useFiledMask(text: Ref<string>) {
       takeFile(await file.text());
     });
   const tooLong = (characters: number): void => {
-    refused.value = `That is ${writeNumber(Math.round(characters / 1000) * 1000, household.where)} characters. Paste one mask at a time.`;
+    refused.value = pasteText.thatIsCharactersPaste(writeNumber(Math.round(characters / 1000) * 1000, household.where));
   };
 
   watch(
@@ -56,7 +56,7 @@ export function useFiledMask(text: Ref<string>) {
       const back = layText('');
       // At once here too: elsewhere in this browser it is heard of a moment later.
       text.value = '';
-      if (back) notice.show('The text that was being read is put aside.', back);
+      if (back) notice.show(pasteText.theTextThatWas, back);
       void takeLink(carried);
       // Looked at once; a reload begins with an empty page.
       void router.replace({ ...route, hash: '' });

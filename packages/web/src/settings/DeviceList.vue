@@ -5,7 +5,7 @@ import { ScenePicture } from '../kit/ink';
 import { call } from '../data/client';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
-import { deedWords, writeDay, writeTime } from '@amber-ladle/words';
+import { settingsText, deedWords, writeDay, writeTime } from '@amber-ladle/words';
 
 /** Who has a key: when each was here last, what it changed, and the way out. */
 const { door } = defineProps<{ door: DoorState }>();
@@ -48,7 +48,7 @@ async function putOut({ id, name }: Device): Promise<void> {
   try {
     await call(api.door.putOut, { params: { id } });
     if (own.value === id) location.assign('/join');
-    else notice.show(`${name} is out.`);
+    else notice.show(settingsText.isOut(name));
   } catch (error) {
     notice.fail(error);
   }
@@ -64,23 +64,23 @@ async function putOut({ id, name }: Device): Promise<void> {
         class="name"
         maxlength="60"
         :value="device.name"
-        :aria-label="`Name of ${device.name}`"
+        :aria-label="settingsText.nameOf(device.name)"
         @change="rename(device, $event)"
       />
       <b v-else>{{ device.name }}</b>
       <span class="quiet figures">
-        {{ device.id === own ? 'this one' : `here ${when(device.lastSeenAt)}` }}
+        {{ device.id === own ? settingsText.thisOne : settingsText.here(when(device.lastSeenAt)) }}
       </span>
       <span class="acts">
         <button type="button" class="tool" @click="look(device.id)">
-          What it changed<span class="sr-only"> ({{ device.name }})</span>
+          {{ settingsText.whatItChanged }}<span class="sr-only"> ({{ device.name }})</span>
         </button>
         <button v-if="mayChange(device)" type="button" class="pill" @click="putOut(device)" @blur="leaving = ''">
-          {{ leaving === device.id ? 'Really?' : device.id === own ? 'Leave' : 'Put out'
+          {{ leaving === device.id ? settingsText.really : device.id === own ? settingsText.leave : settingsText.putOut
           }}<span class="sr-only"> {{ device.name }}</span>
         </button>
       </span>
-      <p v-if="deeds?.of === device.id && deeds.list.length === 0" class="quiet">Nothing yet.</p>
+      <p v-if="deeds?.of === device.id && deeds.list.length === 0" class="quiet">{{ settingsText.nothingYet }}</p>
       <ol v-else-if="deeds?.of === device.id" class="plain-list deeds">
         <li v-for="(deed, at) in deeds.list" :key="at">
           <span class="quiet figures">{{ when(deed.at) }}</span> {{ deedWords(deed) }}

@@ -5,7 +5,7 @@ import { call } from '../data/client';
 import { useDoor } from '../data/door';
 import { useNotice } from '../data/notice';
 import { ScenePicture } from '../kit/ink';
-import { countdown } from '@amber-ladle/words';
+import { settingsText, countdown } from '@amber-ladle/words';
 import DeviceList from './DeviceList.vue';
 import LetIn from './LetIn.vue';
 import PassphraseForm from './PassphraseForm.vue';
@@ -42,14 +42,13 @@ async function unlock(): Promise<void> {
       <div class="lead">
         <ScenePicture scene="door-open" :size="96" />
         <p class="quiet">
-          The bowl is mixed in the kitchen and worn in the bathroom. Phones and tablets of your own net can come in,
-          each with a key of its own. Nobody else can see a thing.
+          {{ settingsText.theBowlIsMixed }}
         </p>
       </div>
       <v-switch
         :model-value="door.isOpen"
         :loading="isBusy"
-        label="let devices of this house in"
+        :label="settingsText.letDevices"
         data-test="door-switch"
         @update:model-value="turn($event === true)"
       />
@@ -57,25 +56,20 @@ async function unlock(): Promise<void> {
       <template v-else-if="door.isOpen">
         <div v-if="door.tries.wrong > 0" class="tries" role="status" data-test="tries">
           <p>
-            <b v-if="door.tries.lockedSeconds > 0"
-              >Locked for {{ countdown(door.tries.lockedSeconds) }} more: ten wrong codes were tried.</b
-            >
-            <template v-else
-              >{{
-                door.tries.wrong === 1 ? 'A wrong code was' : `${door.tries.wrong} wrong codes were`
-              }}
-              tried.</template
-            >
-            If that was none of you, somebody else is in your net.
+            <b v-if="door.tries.lockedSeconds > 0">{{
+              settingsText.lockedForMoreTen(countdown(door.tries.lockedSeconds))
+            }}</b>
+            <template v-else>{{ settingsText.codesTried(door.tries.wrong) }}</template>
+            {{ settingsText.ifThatWasNone }}
           </p>
           <button type="button" class="pill" @click="unlock">
-            {{ door.tries.lockedSeconds > 0 ? 'Unlock' : 'It was us' }}
+            {{ door.tries.lockedSeconds > 0 ? settingsText.unlock : settingsText.itWasUs }}
           </button>
         </div>
         <LetIn :door />
       </template>
     </template>
-    <p v-else>This device came in by the door. Others are let in, and put out, on the household’s own machine.</p>
+    <p v-else>{{ settingsText.thisDeviceCame }}</p>
     <DeviceList v-if="door.devices.length > 0" :door @changed="take" />
     <template v-if="door.isOpen">
       <TrustSteps :certificate="door.certificate" :is-here="isHere" />

@@ -5,7 +5,7 @@ import { computed, ref, shallowRef } from 'vue';
 import { call, linkTo } from '../data/client';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
-import { writeDay, writeTime } from '@amber-ladle/words';
+import { settingsText, writeDay, writeTime } from '@amber-ladle/words';
 
 /** Everything in one file, out and in, and the dated copies that are made every day. */
 const household = useHousehold();
@@ -20,10 +20,10 @@ const read = async (): Promise<void> => {
 void read();
 
 const WHY_WORDS: Readonly<Record<string, string>> = {
-  daily: 'of the day',
-  'by-hand': 'by hand',
-  'before-reading-a-file': 'before a file was read in',
-  'before-a-restore': 'before another copy was brought back',
+  daily: settingsText.ofTheDay,
+  'by-hand': settingsText.byHand,
+  'before-reading-a-file': settingsText.beforeAFile,
+  'before-a-restore': settingsText.beforeAnotherCopy,
 };
 const size = (bytes: number): string =>
   bytes < 1e6 ? `${Math.max(1, Math.round(bytes / 1000))} kB` : `${(bytes / 1e6).toFixed(1)} MB`;
@@ -33,21 +33,7 @@ const when = (at: string): string =>
 /** What was looked over and waits for a yes: a file that was chosen, or one of the copies. */
 const asked = shallowRef<{ what: string; answer: HouseholdFileAnswer; doIt: () => Promise<HouseholdFileAnswer> }>();
 const isBusy = ref(false);
-const rowWords = computed(() => {
-  const counts = asked.value?.answer.counts ?? {};
-  const of = (table: string, one: string, more = `${one}s`): string[] => {
-    const count = counts[table] ?? 0;
-    return count === 0 ? [] : [`${count} ${count === 1 ? one : more}`];
-  };
-  return [
-    ...of('head', 'head'),
-    ...of('bowl', 'bowl'),
-    ...of('wear_log', 'page of the log', 'pages of the log'),
-    ...of('lot', 'lot'),
-    ...of('mask', 'own mask'),
-    ...of('photo', 'picture'),
-  ].join(', ');
-});
+const rowWords = computed(() => settingsText.whatIsInIt(asked.value?.answer.counts ?? {}));
 async function busy(work: () => Promise<void>): Promise<void> {
   isBusy.value = true;
   try {
@@ -67,7 +53,7 @@ async function choose(event: Event): Promise<void> {
   if (!file) return;
   await busy(async () => {
     const body = new Blob([file], { type: 'application/json' });
-    asked.value = { what: 'that file', answer: await send(body, false), doIt: () => send(body, true) };
+    asked.value = { what: settingsText.thatFile, answer: await send(body, false), doIt: () => send(body, true) };
   });
   field.value = '';
 }
@@ -75,64 +61,67 @@ const look = (backup: Backup): Promise<void> =>
   busy(async () => {
     const restore = (isForReal: boolean): Promise<HouseholdFileAnswer> =>
       call(api.household.restoreBackup, { params: { name: backup.name }, body: { isForReal } });
-    asked.value = { what: `the copy of ${when(backup.at)}`, answer: await restore(false), doIt: () => restore(true) };
+    asked.value = {
+      what: settingsText.theCopyOf(when(backup.at)),
+      answer: await restore(false),
+      doIt: () => restore(true),
+    };
   });
 const doIt = (): Promise<void> =>
   busy(async () => {
     const answer = await asked.value?.doIt();
     if (answer?.isDone) {
       asked.value = undefined;
-      notice.show('Everything is in its place. What was here before is among the copies.');
+      notice.show(settingsText.everythingIs);
     }
     await read();
   });
 const backUp = (): Promise<void> =>
   busy(async () => {
     backups.value = await call(api.household.backUp);
-    notice.show('A copy is made.');
+    notice.show(settingsText.aCopyIsMade);
   });
 </script>
 
 <template>
   <div data-test="copies">
     <p>
-      <a class="quiet-link" :href="linkTo(api.household.file)" download>The whole household in one file</a> ·
-      <a class="quiet-link" :href="linkTo(api.household.file, {}, { photos: 'no' })" download
-        >the same without pictures</a
-      >
-      <span class="quiet"> · JSON, </span>
-      <a class="quiet-link" :href="linkTo(api.household.fileSchema)">its schema</a>
+      <a class="quiet-link" :href="linkTo(api.household.file)" download>{{ settingsText.theWholeHousehold }}</a> ·
+      <a class="quiet-link" :href="linkTo(api.household.file, {}, { photos: 'no' })" download>{{
+        settingsText.theSameWithoutPictures
+      }}</a>
+      <span class="quiet"> {{ settingsText.json }} </span>
+      <a class="quiet-link" :href="linkTo(api.household.fileSchema)">{{ settingsText.itsSchema }}</a>
     </p>
     <label class="choose">
-      Read such a file in
+      {{ settingsText.readSuchAFile }}
       <input type="file" accept=".json,application/json" :disabled="isBusy" @change="choose" />
     </label>
     <div aria-live="polite" data-test="asked">
       <template v-if="asked">
         <template v-if="asked.answer.faults.length > 0">
-          <p class="alert">Nothing was taken in; {{ asked.what }} does not work:</p>
+          <p class="alert">{{ settingsText.nothingWasTaken(asked.what) }}</p>
           <ul class="plain-list">
             <li v-for="(fault, i) in asked.answer.faults.slice(0, 12)" :key="i">
-              <b v-if="fault.line > 0" class="figures">line {{ fault.line }}:</b> {{ fault.words }}
+              <b v-if="fault.line > 0" class="figures">{{ settingsText.line(fault.line) }}</b> {{ fault.words }}
             </li>
           </ul>
         </template>
         <template v-else>
           <p>
-            Tried out on a copy, and it works: {{ rowWords || 'an empty household' }}. It would stand in the place of
-            everything that is here now; that is backed up first.
+            {{ settingsText.triedOut(rowWords || settingsText.anEmptyHousehold) }}
           </p>
           <p class="line">
-            <v-btn color="primary" :loading="isBusy" @click="doIt">Put it in the place of what is here</v-btn>
-            <v-btn variant="text" @click="asked = undefined">Leave everything</v-btn>
+            <v-btn color="primary" :loading="isBusy" @click="doIt">{{ settingsText.putIt }}</v-btn>
+            <v-btn variant="text" @click="asked = undefined">{{ settingsText.leaveEverything }}</v-btn>
           </p>
         </template>
       </template>
     </div>
-    <h3>Copies</h3>
+    <h3>{{ settingsText.copies }}</h3>
     <p class="quiet">
-      One is made every day and kept beside your data: a week of days, two months of weeks, a year of months.
-      <button type="button" class="tool" :disabled="isBusy" @click="backUp">Make one now</button>
+      {{ settingsText.oneIsMadeEvery }}
+      <button type="button" class="tool" :disabled="isBusy" @click="backUp">{{ settingsText.makeOneNow }}</button>
     </p>
     <ul class="plain-list copies">
       <li v-for="backup in backups" :key="backup.name">
@@ -141,7 +130,9 @@ const backUp = (): Promise<void> =>
           >{{ when(backup.at) }} <span class="quiet">{{ WHY_WORDS[backup.why] ?? backup.why }}</span></span
         >
         <span class="figures quiet">{{ size(backup.bytes) }}</span>
-        <button type="button" class="tool" :disabled="isBusy" @click="look(backup)">bring back…</button>
+        <button type="button" class="tool" :disabled="isBusy" @click="look(backup)">
+          {{ settingsText.bringBack }}
+        </button>
       </li>
     </ul>
   </div>

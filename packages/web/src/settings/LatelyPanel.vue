@@ -9,7 +9,7 @@ import { inTurn } from '../data/inTurn';
 import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
 import { useChanges } from '../data/useChanges';
-import { stockDone, writeDay, writeTime } from '@amber-ladle/words';
+import { settingsText, stockDone, writeDay, writeTime } from '@amber-ladle/words';
 
 /** What was done last and can be taken back still, long after its notice has gone. */
 const household = useHousehold();
@@ -28,11 +28,11 @@ const when = (at: string): string =>
   `${writeDay(at, household.now(), household.where)}, ${writeTime(at, household.where)}`;
 const WORDS: Readonly<Record<LatelyKind, (what: string, did: LatelyDone['did']) => string>> = {
   stock: stockDone,
-  bowl: (what) => `Bowl put away: ${what}.`,
-  head: (what) => `Head removed: ${what}.`,
-  mask: (what) => `Out of the book: ${what}.`,
-  ingredient: (what) => `Ingredient taken out: ${what}.`,
-  photo: (what) => `Picture taken out${what ? `: ${what}` : ''}.`,
+  bowl: (what) => settingsText.bowlPutAway(what),
+  head: (what) => settingsText.headRemoved(what),
+  mask: (what) => settingsText.outOfTheBook(what),
+  ingredient: (what) => settingsText.ingredientTakenOut(what),
+  photo: (what) => settingsText.pictureTakenOut(what ? `: ${what}` : ''),
 };
 const BACK: Readonly<Record<LatelyKind, (id: string) => Promise<unknown>>> = {
   stock: (id) => shelf.undo(id),
@@ -57,7 +57,7 @@ async function takeBack({ kind, id }: LatelyDone): Promise<void> {
 </script>
 
 <template>
-  <p v-if="done?.length === 0" class="quiet">Nothing that could be taken back.</p>
+  <p v-if="done?.length === 0" class="quiet">{{ settingsText.nothingThatCould }}</p>
   <ul v-else-if="done" class="plain-list" data-test="lately">
     <li v-for="one in done" :key="one.kind + one.id">
       <span class="things">
@@ -71,10 +71,10 @@ async function takeBack({ kind, id }: LatelyDone): Promise<void> {
         type="button"
         class="pill"
         :disabled="busyWith === one.id"
-        :aria-label="`Take back: ${WORDS[one.kind](one.what, one.did)}`"
+        :aria-label="settingsText.takeBack(WORDS[one.kind](one.what, one.did))"
         @click="takeBack(one)"
       >
-        Take back
+        {{ settingsText.takeBackButton }}
       </button>
     </li>
   </ul>

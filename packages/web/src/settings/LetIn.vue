@@ -5,7 +5,7 @@ import { computed, ref, watch } from 'vue';
 import { call } from '../data/client';
 import { useNotice } from '../data/notice';
 import CodeDrawing from '../kit/CodeDrawing.vue';
-import { countdown } from '@amber-ladle/words';
+import { settingsText, countdown } from '@amber-ladle/words';
 
 /** A code for one device, to be scanned or typed; it runs out by itself. */
 const { door } = defineProps<{ door: DoorState }>();
@@ -50,16 +50,16 @@ async function ask(): Promise<void> {
     <div v-if="isShown && door.code" class="paper card" data-test="join-code">
       <CodeDrawing :text="link" class="code" />
       <div>
-        <p class="quiet">Scan it with the phone’s camera, or open</p>
+        <p class="quiet">{{ settingsText.scanIt }}</p>
         <p class="address">{{ address }}</p>
-        <p class="quiet">and type</p>
+        <p class="quiet">{{ settingsText.andType }}</p>
         <p class="text figures">{{ door.code.text }}</p>
-        <p class="quiet figures">for one device, {{ countdown(secondsLeft) }} more</p>
+        <p class="quiet figures">{{ settingsText.forOneDeviceMore(countdown(secondsLeft)) }}</p>
       </div>
     </div>
-    <p v-else-if="door.addresses.length === 0" role="alert">This machine is in no net of a house now.</p>
+    <p v-else-if="door.addresses.length === 0" role="alert">{{ settingsText.thisMachine }}</p>
     <p v-if="isShown && door.addresses.length > 1" class="others">
-      <label for="door-address">Leads nowhere? Try it by</label>
+      <label for="door-address">{{ settingsText.leadsNowhereTry }}</label>
       <select id="door-address" v-model="address">
         <option v-for="one in door.addresses" :key="one" :value="one">{{ one }}</option>
       </select>
@@ -71,7 +71,7 @@ async function ask(): Promise<void> {
       :loading="isBusy"
       @click="ask"
     >
-      {{ isShown ? 'Another code' : 'Let a device in' }}
+      {{ isShown ? settingsText.anotherCode : settingsText.letADeviceIn }}
     </v-btn>
   </div>
 </template>

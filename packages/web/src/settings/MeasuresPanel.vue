@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { kitchenRound, SPOON_SETS, spoonMillilitres, spoonName, type MeasureSystem } from '@amber-ladle/core/measure';
-import { writeNumber } from '@amber-ladle/words';
+import { settingsText, writeNumber } from '@amber-ladle/words';
 import { computed } from 'vue';
 import { useHousehold } from '../data/household';
 import { SpoonPicture } from '../kit/ink';
@@ -10,17 +10,17 @@ import { useSettings } from './useSettings';
 const household = useHousehold();
 const { settings, change } = useSettings();
 const systems = [
-  { value: 'us', title: 'US spoons and cups' },
-  { value: 'metric', title: 'Metric spoons and cups' },
-  { value: 'uk', title: 'UK spoons and half-pint cups' },
+  { value: 'us', title: settingsText.usSpoonsAndCups },
+  { value: 'metric', title: settingsText.metricSpoonsAndCups },
+  { value: 'uk', title: settingsText.ukSpoonsAndHalf },
 ];
 const lengths = [
-  { value: 'cm', title: 'centimetres' },
-  { value: 'in', title: 'inches' },
+  { value: 'cm', title: settingsText.centimetres },
+  { value: 'in', title: settingsText.inches },
 ];
 const warmths = [
-  { value: '°C', title: 'degrees Celsius' },
-  { value: '°F', title: 'degrees Fahrenheit' },
+  { value: '°C', title: settingsText.degreesCelsius },
+  { value: '°F', title: settingsText.degreesFahrenheit },
 ];
 const drawer = computed(() =>
   SPOON_SETS[settings.value.measureSystem].map((spoon) => ({
@@ -44,17 +44,17 @@ function toggle(id: string): void {
   <v-select
     :model-value="settings.measureSystem"
     :items="systems"
-    label="Spoons and cups"
+    :label="settingsText.spoonsAndCups"
     class="narrow"
     @update:model-value="setSystem"
   />
-  <p class="quiet">The spoons and cups in your drawer; amounts are put together from these.</p>
+  <p class="quiet">{{ settingsText.theSpoonsAndCups }}</p>
   <ul class="plain-list drawer">
     <li v-for="spoon in drawer" :key="spoon.id">
       <button type="button" :aria-pressed="spoon.isOwned" @click="toggle(spoon.id)">
         <SpoonPicture :millilitres="spoon.holds" />
         <b>{{ spoon.name }}</b> <span class="figures">{{ spoon.millilitres }} mL</span>
-        <span class="state">{{ spoon.isOwned ? 'in the drawer' : 'not mine' }}</span>
+        <span class="state">{{ spoon.isOwned ? settingsText.inTheDrawer : settingsText.notMine }}</span>
       </button>
     </li>
   </ul>
@@ -62,7 +62,7 @@ function toggle(id: string): void {
     <v-select
       :model-value="settings.lengthIn"
       :items="lengths"
-      label="Hair is measured in"
+      :label="settingsText.hairIsMeasuredIn"
       data-test="lengths"
       class="narrow"
       @update:model-value="change({ lengthIn: $event })"
@@ -70,7 +70,7 @@ function toggle(id: string): void {
     <v-select
       :model-value="settings.warmthIn"
       :items="warmths"
-      label="How warm it is, in"
+      :label="settingsText.howWarm"
       class="narrow"
       @update:model-value="change({ warmthIn: $event })"
     />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { settingsText } from '@amber-ladle/words';
 import { api, passphraseSchema, type DoorState } from '@amber-ladle/contract';
 import { useForm } from 'vee-validate';
 import { call } from '../data/client';
@@ -18,7 +19,7 @@ async function send(said: string | null): Promise<void> {
   try {
     emit('changed', await call(api.door.setPassphrase, { body: { passphrase: said } }));
     resetForm();
-    notice.show(said === null ? 'The passphrase is gone; codes let in still.' : 'The passphrase lets in from now on.');
+    notice.show(said === null ? settingsText.thePassphraseIsGone : settingsText.thePassphraseLets);
   } catch (error) {
     notice.fail(error);
   }
@@ -28,21 +29,20 @@ const save = handleSubmit(({ passphrase: said }) => send(said));
 
 <template>
   <details>
-    <summary>A passphrase, to come in without a code</summary>
+    <summary>{{ settingsText.aPassphraseToCome }}</summary>
     <p class="quiet">
-      {{ hasPassphrase ? 'There is one. A new one takes its place.' : 'There is none.' }} Whoever knows it and is in
-      your net comes in. Spaces and capitals do not matter.
+      {{ settingsText.whoeverKnows(hasPassphrase ? settingsText.thereIsOne : settingsText.thereIsNone) }}
     </p>
     <form class="line" @submit.prevent="save">
       <v-text-field
         v-model="passphrase"
-        label="Four words or more"
+        :label="settingsText.fourWordsOrMore"
         autocomplete="new-password"
         maxlength="200"
         :error-messages="errors.passphrase ?? null"
       />
-      <v-btn type="submit" variant="tonal" color="primary">Set</v-btn>
-      <button v-if="hasPassphrase" type="button" class="tool" @click="send(null)">take it away</button>
+      <v-btn type="submit" variant="tonal" color="primary">{{ settingsText.set }}</v-btn>
+      <button v-if="hasPassphrase" type="button" class="tool" @click="send(null)">{{ settingsText.takeItAway }}</button>
     </form>
   </details>
 </template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { SCHOOL_CHOICES, schoolOf, type SchoolId } from '@amber-ladle/core/judge';
-import { SCHOOLS } from '@amber-ladle/words';
+import { settingsText, SCHOOLS } from '@amber-ladle/words';
 import { useHousehold } from '../data/household';
 import { useWords } from '../data/useWords';
 import { useNotice } from '../data/notice';
@@ -46,7 +46,7 @@ async function choose(id: SchoolId, option: string): Promise<void> {
         <span>{{ spell(option.says) }}</span>
       </button>
     </div>
-    <p class="quiet">{{ spell(`Usual here: ${school.usual}. ${school.because}`) }}</p>
+    <p class="quiet">{{ spell(settingsText.usualHere(school.usual, school.because)) }}</p>
   </section>
 </template>
 

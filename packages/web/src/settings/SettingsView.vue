@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { settingsText } from '@amber-ladle/words';
 import { useHousehold } from '../data/household';
 import ChoicePills from '../kit/ChoicePills.vue';
 import DoorPanel from './DoorPanel.vue';
@@ -14,24 +15,24 @@ import WherePanel from './WherePanel.vue';
 const household = useHousehold();
 const { settings, change } = useSettings();
 const lights = [
-  { value: 'as-device', title: 'as the device' },
-  { value: 'linen', title: 'linen' },
-  { value: 'evening', title: 'evening' },
+  { value: 'as-device', title: settingsText.asTheDevice },
+  { value: 'linen', title: settingsText.linen },
+  { value: 'evening', title: settingsText.evening },
 ];
 </script>
 
 <template>
   <div class="page">
-    <h1>Settings</h1>
+    <h1>{{ settingsText.settings }}</h1>
     <div class="parts">
       <section>
-        <h2>Measures</h2>
+        <h2>{{ settingsText.measures }}</h2>
         <MeasuresPanel />
       </section>
       <section>
-        <h2>Stove</h2>
-        <p class="quiet">Rings that may be used at once; a wash day is planned with these.</p>
-        <div class="rings" role="group" aria-label="Rings of the stove">
+        <h2>{{ settingsText.stove }}</h2>
+        <p class="quiet">{{ settingsText.ringsThatMay }}</p>
+        <div class="rings" role="group" :aria-label="settingsText.ringsOfTheStove">
           <ChoicePills
             :of="[1, 2, 3, 4, 5, 6]"
             :is-chosen="(count) => settings.rings === count"
@@ -40,53 +41,52 @@ const lights = [
         </div>
       </section>
       <section>
-        <h2>Light</h2>
+        <h2>{{ settingsText.light }}</h2>
         <v-select
           :model-value="settings.theme"
           :items="lights"
-          label="Light"
+          :label="settingsText.light"
           class="narrow"
           @update:model-value="change({ theme: $event })"
         />
       </section>
       <section>
-        <h2>Where makers disagree</h2>
+        <h2>{{ settingsText.whereMakersDisagree }}</h2>
         <p class="quiet">
-          What you choose holds in steps, times, ranking and cautions; a mask’s own rules and raw egg go first.
+          {{ settingsText.whatYouChooseHolds }}
         </p>
         <SchoolsPanel />
       </section>
       <section>
-        <h2>Where you are</h2>
+        <h2>{{ settingsText.whereYouAre }}</h2>
         <WherePanel />
       </section>
       <section v-if="!household.isDemo">
-        <h2>Devices for practice</h2>
+        <h2>{{ settingsText.devicesForPractice }}</h2>
         <p class="quiet">
-          A scale and a thermometer that only pretend. What they show counts for nothing: no window, no stock and no
-          bowl ever follows them. What your own show is typed in, on Shelf and on Make.
+          {{ settingsText.aScale }}
         </p>
         <v-switch
           :model-value="settings.practiceDevices"
-          label="show them, for practice"
+          :label="settingsText.showThemForPractice"
           data-test="practice"
           @update:model-value="change({ practiceDevices: $event === true })"
         />
       </section>
       <section>
-        <h2>Use it from your phone</h2>
+        <h2>{{ settingsText.useItFromYour }}</h2>
         <DoorPanel />
       </section>
       <section>
-        <h2>On this device</h2>
+        <h2>{{ settingsText.onThisDevice }}</h2>
         <ThisDevice />
       </section>
       <section>
-        <h2>Done lately</h2>
+        <h2>{{ settingsText.doneLately }}</h2>
         <LatelyPanel />
       </section>
       <section>
-        <h2>Everything, in files</h2>
+        <h2>{{ settingsText.everythingInFiles }}</h2>
         <HouseholdFiles />
       </section>
     </div>

@@ -4,7 +4,7 @@ import { computed } from 'vue';
 import { linkTo } from '../data/client';
 import { useHousehold } from '../data/household';
 import { ScenePicture } from '../kit/ink';
-import { writeShortDay } from '@amber-ladle/words';
+import { settingsText, writeShortDay } from '@amber-ladle/words';
 
 /** What a phone’s browser asks about a house that it does not know, and why; and how it learns to trust it. */
 const { certificate, isHere } = defineProps<{ certificate: DoorState['certificate']; isHere: boolean }>();
@@ -14,33 +14,31 @@ const ends = computed(() => (certificate ? writeShortDay(certificate.endsAt, hou
 
 <template>
   <details :open="!isHere" data-test="trust">
-    <summary>What the phone asks, and why</summary>
+    <summary>{{ settingsText.whatThePhoneAsks }}</summary>
     <div class="steps">
       <div>
         <ScenePicture scene="door-question" :size="110" />
-        <h3>Go on past the question, once</h3>
+        <h3>{{ settingsText.goOnPast }}</h3>
         <p>
-          A browser knows the certificates of companies, and not the one that this machine made for your household. So
-          it warns, and offers to go on all the same: often behind “Advanced” or “Details”. What travels is then locked
-          between the two; the screen stays awake in a wait, and timers may call.
+          {{ settingsText.aBrowserKnows }}
         </p>
       </div>
       <div>
         <ScenePicture scene="door-trust" :size="110" />
-        <h3>Or let the phone trust the household</h3>
+        <h3>{{ settingsText.orLetThePhone }}</h3>
         <p>
-          Then nothing is asked, and Amber Ladle can be put among the phone’s apps and works while this machine sleeps.
-          Once in, open this page on the phone, fetch the certificate and install it in its settings, where certificates
-          are. It vouches for addresses within a house net and for no other.
+          {{ settingsText.thenNothingIsAsked }}
         </p>
         <p v-if="certificate">
-          <a class="quiet-link" :href="linkTo(api.door.certificate)" download>The household’s certificate</a>
-          <span class="quiet"> (holds until {{ ends }})</span>
+          <a class="quiet-link" :href="linkTo(api.door.certificate)" download>{{
+            settingsText.theHouseholdsCertificate
+          }}</a>
+          <span class="quiet"> {{ settingsText.holdsUntil(ends) }}</span>
         </p>
       </div>
     </div>
     <p v-if="certificate" class="quiet print">
-      Its fingerprint, to compare on both: <span class="figures">{{ certificate.fingerprint }}</span>
+      {{ settingsText.itsFingerprintToCompare }} <span class="figures">{{ certificate.fingerprint }}</span>
     </p>
   </details>
 </template>

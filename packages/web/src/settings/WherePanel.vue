@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { LOCALES } from '@amber-ladle/contract';
-import { writeMoment } from '@amber-ladle/words';
+import { settingsText, writeMoment } from '@amber-ladle/words';
 import { computed } from 'vue';
 import { useHousehold } from '../data/household';
 import { useSettings } from './useSettings';
@@ -31,7 +31,7 @@ const zones = Intl.supportedValuesOf('timeZone');
   <v-select
     :model-value="settings.locale"
     :items="locales"
-    label="Dates and numbers"
+    :label="settingsText.datesAndNumbers"
     data-test="locale"
     class="narrow"
     @update:model-value="change({ locale: $event })"
@@ -39,22 +39,22 @@ const zones = Intl.supportedValuesOf('timeZone');
   <v-autocomplete
     :model-value="settings.timeZone"
     :items="['UTC', ...zones]"
-    label="Time zone"
+    :label="settingsText.timeZone"
     class="narrow"
-    no-data-text="No zone of that name."
+    :no-data-text="settingsText.noZone"
     @update:model-value="(zone: string | null) => zone && change({ timeZone: zone })"
   />
   <v-autocomplete
     :model-value="settings.currency || null"
     :items="currencies"
-    label="Prices are in"
+    :label="settingsText.pricesAreIn"
     data-test="currency"
     class="narrow"
     clearable
     persistent-clear
-    placeholder="numbers alone"
+    :placeholder="settingsText.numbersAlone"
     persistent-placeholder
-    no-data-text="No currency of that name."
+    :no-data-text="settingsText.noCurrency"
     @update:model-value="(currency: string | null) => change({ currency: currency ?? '' })"
   />
 </template>

@@ -16,7 +16,16 @@ import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { useWords } from '../data/useWords';
 import { useShelf } from '../data/shelf';
-import { MOVEMENT_WORDS, STAGE_WORDS, writeDay, writeMoney, writeMonth, writeTime } from '@amber-ladle/words';
+import {
+  shelfText,
+  MOVEMENT_WORDS,
+  STAGE_WORDS,
+  writeDay,
+  writeMoney,
+  writeMonth,
+  writeTime,
+  binWords,
+} from '@amber-ladle/words';
 
 /** The book behind the shelf: every movement, what was thrown away and why, places, and files in and out. */
 Chart.register(LinearScale, CategoryScale, BarElement, Tooltip);
@@ -66,7 +75,7 @@ const rows = computed(() =>
       MOVEMENT_WORDS[line.kind],
       line.placeId ? (shelf.placeById(line.placeId)?.name ?? line.placeId) : '',
       line.stage ? STAGE_WORDS[line.stage] : '',
-      spell(line.reason ?? ''),
+      spell(binWords(line.reason ?? '')),
     ]
       .filter(Boolean)
       .join(' · '),
@@ -78,7 +87,7 @@ const months = computed(() =>
     ...month,
     name: writeMonth(month.month, household.where),
     reasons: Object.entries(month.byReason)
-      .map(([reason, grams]) => `${reason || 'no reason said'} ${kitchenRound(grams)} g`)
+      .map(([reason, grams]) => `${binWords(reason) || shelfText.noReasonSaid} ${kitchenRound(grams)} g`)
       .join(', '),
   })),
 );
@@ -86,7 +95,7 @@ const data = computed(() => ({
   labels: months.value.map(({ name }) => name),
   datasets: [
     {
-      label: 'thrown away, g',
+      label: shelfText.thrownAwayG,
       data: waste.value.map(({ grams }) => Math.round(grams)),
       backgroundColor: ink.value.fill,
     },
@@ -101,7 +110,7 @@ const options = computed(() => ({
     x: { ticks: { color: ink.value.quiet }, grid: { display: false } },
     y: {
       beginAtZero: true,
-      title: { display: true, text: 'grams', color: ink.value.quiet },
+      title: { display: true, text: shelfText.grams, color: ink.value.quiet },
       ticks: { color: ink.value.quiet },
       grid: { color: ink.value.rule },
     },
@@ -111,29 +120,26 @@ const options = computed(() => ({
 
 <template>
   <div class="page">
-    <RouterLink class="quiet-link" :to="{ name: 'shelf' }">The shelf</RouterLink>
-    <h1>Book of stock</h1>
+    <RouterLink class="quiet-link" :to="{ name: 'shelf' }">{{ shelfText.theShelf }}</RouterLink>
+    <h1>{{ shelfText.bookOfStock }}</h1>
     <div class="two">
       <section aria-labelledby="waste">
-        <h2 id="waste">Thrown away</h2>
+        <h2 id="waste">{{ shelfText.thrownAway }}</h2>
         <p v-if="isReady && months.length === 0" class="quiet">
-          Nothing so far. What goes in the bin is counted here, with why.
+          {{ shelfText.nothingSoFar }}
         </p>
         <template v-else>
           <div class="chart">
-            <Bar
-              :data="data"
-              :options="options"
-              role="img"
-              aria-label="Grams thrown away by month; the table beside says the same"
-            />
+            <Bar :data="data" :options="options" role="img" :aria-label="shelfText.gramsThrownAway" />
           </div>
           <table class="figures" data-test="waste">
             <tbody>
               <tr v-for="month in months" :key="month.month">
                 <th scope="row">{{ month.name }}</th>
                 <td class="number">{{ kitchenRound(month.grams) }} g</td>
-                <td>{{ writeMoney(month.money, household.where) }}{{ month.unpricedGrams > 0 ? ' or more' : '' }}</td>
+                <td>
+                  {{ writeMoney(month.money, household.where) }}{{ month.unpricedGrams > 0 ? shelfText.orMore : '' }}
+                </td>
                 <td class="quiet">{{ month.reasons }}</td>
               </tr>
             </tbody>
@@ -141,13 +147,13 @@ const options = computed(() => ({
         </template>
       </section>
       <section aria-labelledby="files">
-        <h2 id="files">Files and calendar</h2>
+        <h2 id="files">{{ shelfText.filesAndCalendar }}</h2>
         <CsvPanel />
         <PlacesPanel />
       </section>
     </div>
     <section aria-labelledby="lines">
-      <h2 id="lines">Every movement</h2>
+      <h2 id="lines">{{ shelfText.everyMovement }}</h2>
       <table class="figures book">
         <tbody>
           <tr v-for="row in rows" :key="row.line.id">
@@ -165,11 +171,11 @@ const options = computed(() => ({
           </tr>
         </tbody>
       </table>
-      <p v-if="isReady && rows.length === 0" class="quiet">Nothing has moved yet.</p>
+      <p v-if="isReady && rows.length === 0" class="quiet">{{ shelfText.nothingHasMovedYet }}</p>
       <p v-if="book.total > MOST" class="turn">
-        <v-btn variant="text" :disabled="offset === 0" @click="turn(-1)">Newer</v-btn>
-        <span class="figures">{{ offset + 1 }} to {{ Math.min(book.total, offset + MOST) }} of {{ book.total }}</span>
-        <v-btn variant="text" :disabled="offset + MOST >= book.total" @click="turn(1)">Older</v-btn>
+        <v-btn variant="text" :disabled="offset === 0" @click="turn(-1)">{{ shelfText.newer }}</v-btn>
+        <span class="figures">{{ shelfText.toOf(offset + 1, Math.min(book.total, offset + MOST), book.total) }}</span>
+        <v-btn variant="text" :disabled="offset + MOST >= book.total" @click="turn(1)">{{ shelfText.older }}</v-btn>
       </p>
     </section>
   </div>

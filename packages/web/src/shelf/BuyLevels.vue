@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { shelfText } from '@amber-ladle/words';
 import { readQuantity } from '@amber-ladle/core/measure';
 import { computed, ref } from 'vue';
 import { useHousehold } from '../data/household';
@@ -34,18 +35,18 @@ const words = computed(() =>
 
 <template>
   <details class="no-print">
-    <summary>Always in the house</summary>
-    <p class="quiet">{{ words || 'Oils and dry goods that should never run out.' }}</p>
+    <summary>{{ shelfText.alwaysInTheHouse }}</summary>
+    <p class="quiet">{{ words || shelfText.oilsAndDryGoods }}</p>
     <div class="level">
       <v-autocomplete
         v-model="ingredientId"
         :items="items"
-        label="What"
+        :label="shelfText.what"
         density="compact"
-        no-data-text="Nothing of that name."
+        :no-data-text="shelfText.nothingOfThatName"
       />
-      <v-text-field v-model="amount" label="at least" suffix="g" density="compact" inputmode="decimal" />
-      <v-btn variant="tonal" color="primary" :disabled="!ingredientId" @click="set">Set</v-btn>
+      <v-text-field v-model="amount" :label="shelfText.atLeast" suffix="g" density="compact" inputmode="decimal" />
+      <v-btn variant="tonal" color="primary" :disabled="!ingredientId" @click="set">{{ shelfText.set }}</v-btn>
     </div>
   </details>
 </template>

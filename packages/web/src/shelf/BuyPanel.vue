@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { shelfText } from '@amber-ladle/words';
 import { api } from '@amber-ladle/contract';
 import { linkTo } from '../data/client';
 import { useNotice } from '../data/notice';
@@ -18,7 +19,7 @@ async function give(): Promise<void> {
     .map(({ title, aisles }) => [title, ...aisles.flatMap(({ rows }) => rows.map(textOf))].join('\n'))
     .join('\n\n');
   try {
-    if ((await share({ title: 'To buy', text })) === 'copied') notice.show('The list is copied.');
+    if ((await share({ title: shelfText.toBuy, text })) === 'copied') notice.show(shelfText.theListIsCopied);
   } catch (error) {
     notice.fail(error);
   }
@@ -34,9 +35,9 @@ function print(): void {
 
 <template>
   <section class="buy" aria-labelledby="buy">
-    <h2 id="buy">To buy</h2>
+    <h2 id="buy">{{ shelfText.toBuy }}</h2>
     <p v-if="isReady && trips.length === 0" class="quiet">
-      Nothing. Plan a bowl for another day on the bench, and what is missing for it appears here.
+      {{ shelfText.nothingPlanABowl }}
     </p>
     <div data-test="buy">
       <section v-for="trip in trips" :key="trip.day" class="trip" :aria-label="trip.title">
@@ -50,7 +51,7 @@ function print(): void {
               <button
                 type="button"
                 class="tick"
-                :aria-label="`Bought: ${row.amount} ${row.line.what}`"
+                :aria-label="shelfText.bought(row.amount, row.line.what)"
                 @click="bought(row)"
               />
               <IngredientPicture
@@ -70,9 +71,9 @@ function print(): void {
       </section>
     </div>
     <p v-if="trips.length > 0" class="tools no-print">
-      <button type="button" class="tool" @click="give">Give the list to somebody</button>
-      <button type="button" class="tool" @click="print">Print</button>
-      <a class="tool" :href="linkTo(api.stock.buyFile)" download>As a table</a>
+      <button type="button" class="tool" @click="give">{{ shelfText.giveTheList }}</button>
+      <button type="button" class="tool" @click="print">{{ shelfText.print }}</button>
+      <a class="tool" :href="linkTo(api.stock.buyFile)" download>{{ shelfText.asATable }}</a>
     </p>
     <BuyLevels @change="read" />
   </section>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { shelfText } from '@amber-ladle/words';
 import { api } from '@amber-ladle/contract';
 import { computed, ref } from 'vue';
 import { call } from '../data/client';
@@ -29,12 +30,12 @@ async function take(asked: Promise<{ readonly path: string }>): Promise<boolean>
   }
 }
 async function renew(): Promise<void> {
-  if (await take(call(api.door.renewCalendar))) notice.show('The address before is of no use any more.');
+  if (await take(call(api.door.renewCalendar))) notice.show(shelfText.theAddressBefore);
 }
 async function lay(address: string): Promise<void> {
   try {
     await copy(address);
-    notice.show('Copied.');
+    notice.show(shelfText.copied);
   } catch (error) {
     notice.fail(error);
   }
@@ -43,20 +44,19 @@ async function lay(address: string): Promise<void> {
 
 <template>
   <details data-test="calendar-address" @toggle="look">
-    <summary>Let your calendar follow</summary>
+    <summary>{{ shelfText.letYourCalendarFollow }}</summary>
     <p class="quiet">
-      Windows, bowls and planned days, looked up by your calendar itself. Whoever knows an address reads it, and nothing
-      else. A calendar on another machine must trust the household: see Settings.
+      {{ shelfText.windowsBowlsAndPlanned }}
     </p>
     <ul v-if="path" class="plain-list">
       <li v-for="address in addresses" :key="address">
         <code>{{ address }}</code>
         <button type="button" class="tool" @click="lay(address)">
-          copy<span class="sr-only"> {{ address }}</span>
+          {{ shelfText.copy }}<span class="sr-only"> {{ address }}</span>
         </button>
       </li>
     </ul>
-    <button type="button" class="pill" @click="renew">Make a new address</button>
+    <button type="button" class="pill" @click="renew">{{ shelfText.makeANewAddress }}</button>
   </details>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { shelfText } from '@amber-ladle/words';
 import { api } from '@amber-ladle/contract';
 import { linkTo } from '../data/client';
 import CalendarAddress from './CalendarAddress.vue';
@@ -8,11 +9,11 @@ import FilePanel from '../kit/FilePanel.vue';
 </script>
 
 <template>
-  <FilePanel :endpoint="api.stock.readFile" :most="200_000" label="Read a table in">
+  <FilePanel :endpoint="api.stock.readFile" :most="200_000" :label="shelfText.readATableIn">
     <p>
-      <a class="quiet-link" :href="linkTo(api.stock.lotsFile)" download>Lots as a table</a> ·
-      <a class="quiet-link" :href="linkTo(api.stock.bookFile)" download>Movements as a table</a> ·
-      <a class="quiet-link" :href="linkTo(api.stock.calendar)" download>Reminders for your calendar</a>
+      <a class="quiet-link" :href="linkTo(api.stock.lotsFile)" download>{{ shelfText.lotsAsATable }}</a> ·
+      <a class="quiet-link" :href="linkTo(api.stock.bookFile)" download>{{ shelfText.movementsAsATable }}</a> ·
+      <a class="quiet-link" :href="linkTo(api.stock.calendar)" download>{{ shelfText.remindersForYourCalendar }}</a>
     </p>
   </FilePanel>
   <CalendarAddress />

@@ -9,7 +9,16 @@ import { useLotActions } from './useLotActions';
 import { useHousehold } from '../data/household';
 import { useWords } from '../data/useWords';
 import { useShelf, type ShelvedLot } from '../data/shelf';
-import { aboutWords, STAGE_WORDS, stateWords, tillWords, windowReason, writeMoney } from '@amber-ladle/words';
+import {
+  shelfText,
+  aboutWords,
+  STAGE_WORDS,
+  stateWords,
+  tillWords,
+  windowReason,
+  writeMoney,
+  binWords,
+} from '@amber-ladle/words';
 import { readQuantity } from '@amber-ladle/core/measure';
 
 /** A lane explains itself, and hands do what hands do: feel, move, weigh, open, use, throw away. */
@@ -29,9 +38,9 @@ const moves = computed(() =>
       const window = windowIfMoved(row.value, lotPast(lot.value), shelf.climate, household.moment, place);
       const ready = window.ripeness?.ready;
       const words = window.isPast
-        ? 'past all the same'
+        ? shelfText.pastAllTheSame
         : ready
-          ? `ready ${aboutWords(ready.at, household.moment, household.where)}`
+          ? shelfText.readyAbout(aboutWords(ready.at, household.moment, household.where))
           : tillWords(window.endsAt, household.moment, household.where);
       return { place, words };
     }),
@@ -47,7 +56,7 @@ const fault = ref('');
 async function correct(): Promise<void> {
   const value = readQuantity(weighed.value, 'g');
   if (weighed.value.trim() === '' || !(value >= 0) || value > 100_000) {
-    fault.value = 'Usable grams, 0 or more.';
+    fault.value = shelfText.usableGramsFault;
     return;
   }
   fault.value = '';
@@ -60,12 +69,12 @@ async function correct(): Promise<void> {
   <div class="details">
     <p class="why figures" data-test="lot-why">
       {{ windowReason(shelved.window, stateWords(lot.state, row), household.where) }}
-      <span v-if="lot.pricePerGram" class="quiet"
-        >{{ writeMoney(lot.pricePerGram * 100, household.where) }} per 100 g usable.</span
-      >
+      <span v-if="lot.pricePerGram" class="quiet">{{
+        shelfText.per100GUsable(writeMoney(lot.pricePerGram * 100, household.where))
+      }}</span>
     </p>
-    <div v-if="shelved.window.ripeness" class="line" role="group" aria-label="How it feels">
-      <span class="quiet">It feels</span>
+    <div v-if="shelved.window.ripeness" class="line" role="group" :aria-label="shelfText.howItFeels">
+      <span class="quiet">{{ shelfText.itFeels }}</span>
       <ChoicePills
         :of="STAGES"
         :says="(stage) => STAGE_WORDS[stage]"
@@ -73,13 +82,13 @@ async function correct(): Promise<void> {
         @choose="(stage) => actions.touch(lot, stage)"
       />
     </div>
-    <div class="line" role="group" aria-label="Move to">
-      <span class="quiet">Move to</span>
+    <div class="line" role="group" :aria-label="shelfText.moveTo">
+      <span class="quiet">{{ shelfText.moveTo }}</span>
       <button v-for="one in moves" :key="one.place.id" type="button" class="pill" @click="actions.move(lot, one.place)">
         {{ one.place.name }} <span class="quiet">{{ one.words }}</span>
       </button>
       <button v-if="lot.state === 'whole' && !lot.pieceGrams" type="button" class="pill" @click="actions.open(lot)">
-        it is opened
+        {{ shelfText.itIsOpened }}
       </button>
     </div>
     <div class="line">
@@ -90,23 +99,23 @@ async function correct(): Promise<void> {
         data-test="cut"
         @click="actions.cut(lot)"
       >
-        cut one
+        {{ shelfText.cutOne }}
       </button>
       <RouterLink
         v-if="lot.state !== 'raw' && !shelved.window.isPast"
         class="quiet-link use"
         :to="{ name: 'ingredient', params: { id: lot.ingredientId }, query: { grams: Math.round(lot.grams) } }"
-        >Use it up</RouterLink
+        >{{ shelfText.useItUp }}</RouterLink
       >
       <label class="figures weigh"
-        >weighs
+        >{{ shelfText.weighs }}
         <input
           v-model="weighed"
           inputmode="decimal"
-          :aria-label="`Usable grams of ${row.name} now`"
+          :aria-label="shelfText.usableGramsOfNow(row.name)"
           @keydown.enter="correct"
         />
-        g of {{ kitchenRound(lot.grams) }}</label
+        {{ shelfText.gOf(kitchenRound(lot.grams)) }}</label
       >
       <button
         v-if="scale?.isSteady && scale.grams > 0"
@@ -114,23 +123,25 @@ async function correct(): Promise<void> {
         class="tool"
         @click="weighed = String(scale.grams)"
       >
-        {{ scale.grams }} g from the scale
+        {{ shelfText.gFromTheScale(scale.grams) }}
       </button>
-      <button type="button" class="tool" @click="correct">correct</button>
+      <button type="button" class="tool" @click="correct">{{ shelfText.correct }}</button>
       <span v-if="fault" class="alert" role="alert">{{ fault }}</span>
     </div>
-    <div class="line" role="group" aria-label="Throw away or use otherwise">
+    <div class="line" role="group" :aria-label="shelfText.throwAwayOrUse">
       <label class="figures weigh"
-        >Take out
+        >{{ shelfText.takeOut }}
         <input
           v-model="grams"
           inputmode="decimal"
           :placeholder="String(kitchenRound(lot.grams))"
-          :aria-label="`Grams of ${row.name} to take out`"
+          :aria-label="shelfText.gramsOfToTake(row.name)"
         />
         g:</label
       >
-      <button type="button" class="pill" @click="actions.useOtherwise(lot, wanted)">eaten or used otherwise</button>
+      <button type="button" class="pill" @click="actions.useOtherwise(lot, wanted)">
+        {{ shelfText.eatenOrUsedOtherwise }}
+      </button>
       <button
         v-for="reason in BIN_REASONS"
         :key="reason"
@@ -138,7 +149,7 @@ async function correct(): Promise<void> {
         class="pill"
         @click="actions.discard(lot, wanted, reason)"
       >
-        bin: {{ spell(reason) }}
+        {{ shelfText.bin(spell(binWords(reason))) }}
       </button>
     </div>
   </div>

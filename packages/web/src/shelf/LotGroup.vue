@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { writeWarmth } from '@amber-ladle/words';
+import { shelfText, writeWarmth } from '@amber-ladle/words';
 import { useHousehold } from '../data/household';
 import { useShelf } from '../data/shelf';
 import { ScenePicture } from '../kit/ink';
@@ -41,7 +41,7 @@ function drop(event: DragEvent): void {
         @toggle="openId = openId === one.lot.id ? undefined : one.lot.id"
       />
     </ul>
-    <p v-if="group.lots.length === 0" class="quiet none">empty; drop something here</p>
+    <p v-if="group.lots.length === 0" class="quiet none">{{ shelfText.emptyDropSomethingHere }}</p>
   </section>
 </template>
 

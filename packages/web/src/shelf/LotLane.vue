@@ -7,7 +7,7 @@ import LotDetails from './LotDetails.vue';
 import { IngredientPicture } from '../kit/ink';
 import type { ShelvedLot } from '../data/shelf';
 import { useHousehold } from '../data/household';
-import { aboutWords, amountWords, leftWords, lotName, STAGE_WORDS, tillWords } from '@amber-ladle/words';
+import { shelfText, aboutWords, amountWords, leftWords, lotName, STAGE_WORDS, tillWords } from '@amber-ladle/words';
 
 /** One lot as a lane: what, how much and where on the left, its days in the middle, its end on the right. */
 const { shelved, days, isOpen } = defineProps<{ shelved: ShelvedLot; days: number; isOpen: boolean }>();
@@ -19,12 +19,13 @@ const row = computed(() => ingredientById(household.catalogue, shelved.lot.ingre
 const end = computed(() => {
   const { window } = shelved;
   const ready = window.ripeness?.ready;
-  if (window.isPast) return { main: 'past', beside: aboutWords(window.endsAt, household.moment, household.where) };
+  if (window.isPast)
+    return { main: shelfText.past, beside: aboutWords(window.endsAt, household.moment, household.where) };
   if (ready) {
     const spread = Math.round((ready.late - ready.early) / 2 / TWENTY_FOUR_HOURS);
     return {
-      main: `ready ${aboutWords(ready.at, household.moment, household.where)}`,
-      beside: `± ${Math.max(1, spread)} ${spread > 1 ? 'days' : 'day'}`,
+      main: shelfText.readyAbout(aboutWords(ready.at, household.moment, household.where)),
+      beside: shelfText.giveOrTake(Math.max(1, spread)),
     };
   }
   return {

@@ -7,7 +7,7 @@ import NumberField from '../kit/NumberField.vue';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
-import { PLACE_WORDS, writeWarmth } from '@amber-ladle/words';
+import { shelfText, PLACE_WORDS, writeWarmth } from '@amber-ladle/words';
 
 /** The owner's list of places. */
 const household = useHousehold();
@@ -46,23 +46,24 @@ async function add(): Promise<void> {
     celsius: celsius.value,
     version: 0,
   };
-  await tell(shelf.savePlace(place), `${place.name} is a place now.`);
+  await tell(shelf.savePlace(place), shelfText.isAPlaceNow(place.name));
   name.value = '';
 }
-const remove = (place: KeptPlace): Promise<void> => tell(shelf.removePlace(place.id), `${place.name} is off the list.`);
+const remove = (place: KeptPlace): Promise<void> =>
+  tell(shelf.removePlace(place.id), shelfText.isOffTheList(place.name));
 const warm = (place: KeptPlace, degrees: number): Promise<void> =>
   tell(shelf.savePlace({ ...place, celsius: degrees }), `${place.name}: ${writeWarmth(degrees, household.where)}.`);
 </script>
 
 <template>
   <details class="places">
-    <summary>Places ({{ shelf.places.length }})</summary>
+    <summary>{{ shelfText.places(shelf.places.length) }}</summary>
     <ul class="plain-list">
       <li v-for="place in shelf.places" :key="place.id">
         <b class="name"><ScenePicture :scene="`place-${place.kind}`" :size="34" />{{ place.name }}</b>
         <NumberField
           :model-value="place.celsius"
-          :label="`usually, ${PLACE_WORDS[place.kind]}`"
+          :label="shelfText.usually(PLACE_WORDS[place.kind])"
           unit="°C"
           :min="-40"
           :max="60"
@@ -70,15 +71,20 @@ const warm = (place: KeptPlace, degrees: number): Promise<void> =>
           :shown-in="household.where.warmthIn"
           @done="warm(place, $event)"
         />
-        <button type="button" class="tool" :aria-label="`Take ${place.name} off the list`" @click="remove(place)">
-          off the list
+        <button type="button" class="tool" :aria-label="shelfText.takeOffTheList(place.name)" @click="remove(place)">
+          {{ shelfText.offTheList }}
         </button>
       </li>
     </ul>
     <div class="add">
-      <v-text-field v-model="name" label="A new place" maxlength="40" />
-      <v-select v-model="kind" :items="kinds" label="Like a" @update:model-value="celsius = USUAL_CELSIUS[$event]" />
-      <v-btn variant="tonal" color="primary" :disabled="!canAdd" @click="add">Add</v-btn>
+      <v-text-field v-model="name" :label="shelfText.aNewPlace" maxlength="40" />
+      <v-select
+        v-model="kind"
+        :items="kinds"
+        :label="shelfText.likeA"
+        @update:model-value="celsius = USUAL_CELSIUS[$event]"
+      />
+      <v-btn variant="tonal" color="primary" :disabled="!canAdd" @click="add">{{ shelfText.add }}</v-btn>
     </div>
   </details>
 </template>

@@ -4,7 +4,15 @@ import { lexiconOf, readLot } from '@amber-ladle/core/exchange';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed, ref } from 'vue';
 import { v4 as newId } from 'uuid';
-import { lotQuestionWords, STAGE_WORDS, stateWords, untilWords, writeMoney } from '@amber-ladle/words';
+import {
+  shelfText,
+  lotQuestionWords,
+  STAGE_WORDS,
+  stateWords,
+  untilWords,
+  writeMoney,
+  PRICE_WORDS,
+} from '@amber-ladle/words';
 import ChoicePills from '../kit/ChoicePills.vue';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
@@ -43,15 +51,15 @@ const reading = computed(() => {
   const row = household.catalogue.get(read.ingredientId ?? '');
   const parts = [
     row?.name,
-    read.grams ? `${kitchenRound(read.grams)} g usable` : '',
+    read.grams ? shelfText.gUsableGrams(kitchenRound(read.grams)) : '',
     read.pieceGrams && read.grams
-      ? `in ${Math.round(read.grams / read.pieceGrams)} of ${kitchenRound(read.pieceGrams)} g`
+      ? shelfText.inPiecesOf(Math.round(read.grams / read.pieceGrams), kitchenRound(read.pieceGrams))
       : '',
     read.state === 'whole' || !row ? '' : stateWords(read.state, row),
     read.stage ? STAGE_WORDS[read.stage] : '',
     shelf.placeById(read.placeId)?.name,
     untilWords(Date.parse(read.since), household.moment, household.where),
-    read.price === undefined ? '' : `for ${writeMoney(read.price, household.where)}`,
+    read.price === undefined ? '' : shelfText.forMoney(writeMoney(read.price, household.where)),
   ];
   return parts.filter(Boolean).join(' · ');
 });
@@ -85,7 +93,7 @@ async function add(): Promise<void> {
     ...(read.stage ? { stage: read.stage } : {}),
   };
   try {
-    await shelf.change(`On the shelf: ${text.value.trim().slice(0, 120)}.`, [movement], [lot]);
+    await shelf.change(shelfText.onTheShelf(text.value.trim().slice(0, 120)), [movement], [lot]);
     text.value = '';
   } catch (error) {
     notice.fail(error);
@@ -101,19 +109,24 @@ async function add(): Promise<void> {
       ref="field"
       v-model="text"
       class="line"
-      placeholder="3 hard avocados 180 g today 1.40 each"
-      aria-label="What came in, in one line"
+      :placeholder="shelfText.quickAddExample"
+      :aria-label="shelfText.whatCame"
       autocomplete="off"
       maxlength="200"
     />
-    <v-btn type="submit" color="primary" min-height="52" :disabled="!isClear" :loading="isAdding"
-      >Put on the shelf</v-btn
-    >
+    <v-btn type="submit" color="primary" min-height="52" :disabled="!isClear" :loading="isAdding">{{
+      shelfText.putOnTheShelf
+    }}</v-btn>
     <p class="reading figures" :class="{ asks: draft && !isClear }" aria-live="polite" data-test="reading">
-      {{ reading || 'How many, what, how ripe, weight, day, price, place; in any order.' }}
+      {{ reading || shelfText.howMany }}
     </p>
-    <p v-if="isPriceAsked" class="answers" role="group" aria-label="What the price is for">
-      <ChoicePills :of="['each', 'together'] as const" :is-chosen="() => false" @choose="answer" />
+    <p v-if="isPriceAsked" class="answers" role="group" :aria-label="shelfText.whatThePrice">
+      <ChoicePills
+        :of="['each', 'together'] as const"
+        :says="(price) => PRICE_WORDS[price]"
+        :is-chosen="() => false"
+        @choose="answer"
+      />
     </p>
   </form>
 </template>

@@ -8,7 +8,7 @@ import { ScenePicture } from '../kit/ink';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
-import { writeTime, writeWarmth } from '@amber-ladle/words';
+import { shelfText, writeTime, writeWarmth } from '@amber-ladle/words';
 
 /** How warm each place is: what a thermometer said of late, else what it usually has; and a line to say what one shows. */
 const household = useHousehold();
@@ -19,9 +19,9 @@ const warmth = (celsius: number): string => writeWarmth(celsius, household.where
 const zone = computed(() => household.settings.timeZone);
 
 const ASKS: Readonly<Record<ReadingQuestion, string>> = {
-  'which-place': 'Which place?',
-  'how-warm': 'How many degrees?',
-  'not-possible': 'No kitchen is so cold or warm.',
+  'which-place': shelfText.whichPlace,
+  'how-warm': shelfText.howManyDegrees,
+  'not-possible': shelfText.noKitchen,
 };
 const read = computed(() =>
   text.value.trim() === ''
@@ -36,10 +36,17 @@ const read = computed(() =>
 const hint = computed(() => {
   const found = read.value;
   if (!found)
-    return `Such as “fridge ${warmth(6)} at ${writeTime('2000-01-01T18:30:00Z', { ...household.where, timeZone: 'UTC' })}”.`;
+    return shelfText.suchAsFridgeAt(
+      warmth(6),
+      writeTime('2000-01-01T18:30:00Z', { ...household.where, timeZone: 'UTC' }),
+    );
   if (found.celsius === undefined || found.questions.length > 0)
     return found.questions.map((question) => ASKS[question]).join(' ');
-  return `${shelf.placeById(found.placeId ?? '')?.name}: ${warmth(found.celsius)} at ${writeTime(found.at, household.where)}`;
+  return shelfText.atPlaceIdWarmth(
+    shelf.placeById(found.placeId ?? '')?.name ?? '',
+    warmth(found.celsius),
+    writeTime(found.at, household.where),
+  );
 });
 const rows = computed(() =>
   shelf.places.map((place) => {
@@ -50,8 +57,8 @@ const rows = computed(() =>
       name: place.name,
       scene: `place-${place.kind}` as const,
       words: holds
-        ? `${warmth(last.celsius)}, read ${writeTime(last.at, household.where)}`
-        : `taken as ${warmth(place.celsius)}, its usual; not measured`,
+        ? shelfText.readWarmthTime(warmth(last.celsius), writeTime(last.at, household.where))
+        : shelfText.takenAsItsUsual(warmth(place.celsius)),
     };
   }),
 );
@@ -60,7 +67,7 @@ async function tell(): Promise<void> {
   if (questions.length > 0 || placeId === undefined || celsius === undefined || at === undefined) return;
   try {
     await call(api.stock.tellReading, { body: { placeId, celsius, at } });
-    notice.show(`${shelf.placeById(placeId)?.name}: ${warmth(celsius)} is noted. It holds for two hours.`);
+    notice.show(shelfText.isNotedItHolds(shelf.placeById(placeId)?.name ?? '', warmth(celsius)));
     text.value = '';
   } catch (error) {
     notice.fail(error);
@@ -70,7 +77,7 @@ async function tell(): Promise<void> {
 
 <template>
   <section aria-labelledby="readings" class="readings" data-test="readings">
-    <h2 id="readings">How warm it is</h2>
+    <h2 id="readings">{{ shelfText.howWarmItIs }}</h2>
     <ul class="plain-list">
       <li v-for="row in rows" :key="row.id">
         <ScenePicture :scene="row.scene" :size="30" />
@@ -82,16 +89,16 @@ async function tell(): Promise<void> {
     <form novalidate @submit.prevent="tell">
       <v-text-field
         v-model="text"
-        label="A thermometer shows"
+        :label="shelfText.aThermometerShows"
         :hint="hint"
         persistent-hint
         maxlength="80"
         autocomplete="off"
         data-test="thermometer-reading"
       />
-      <v-btn type="submit" variant="tonal" color="primary" :disabled="!read || read.questions.length > 0"
-        >Note it</v-btn
-      >
+      <v-btn type="submit" variant="tonal" color="primary" :disabled="!read || read.questions.length > 0">{{
+        shelfText.noteIt
+      }}</v-btn>
     </form>
   </section>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { shelfText } from '@amber-ladle/words';
 import { useScale } from './useScale';
 import { useNotice } from '../data/notice';
 
@@ -21,23 +22,19 @@ async function act(body: Parameters<typeof hands>[0]): Promise<void> {
 
 <template>
   <details v-if="isThere" class="scale" @toggle="onToggle">
-    <summary>Scale</summary>
+    <summary>{{ shelfText.scale }}</summary>
     <p class="display serif figures" :class="{ moving: !reading?.isSteady }" data-test="scale">
-      {{ reading?.isOverloaded ? 'too heavy' : `${reading?.grams ?? 0} g` }}
+      {{ reading?.isOverloaded ? shelfText.tooHeavy : `${reading?.grams ?? 0} g` }}
     </p>
     <p class="quiet">
-      {{
-        counts
-          ? 'A simulated scale; put something on it, then open a lane and take its weight:'
-          : 'A scale for practice: what it shows counts for nothing.'
-      }}
+      {{ counts ? shelfText.aSimulatedScalePut : shelfText.aScaleForPractice }}
     </p>
     <div class="line">
       <button v-for="grams in WEIGHTS" :key="grams" type="button" class="pill" @click="act({ put: grams })">
         + {{ grams }} g
       </button>
-      <button type="button" class="pill" @click="act({ tare: true })">zero</button>
-      <button type="button" class="pill" @click="act({ clear: true })">clear</button>
+      <button type="button" class="pill" @click="act({ tare: true })">{{ shelfText.zero }}</button>
+      <button type="button" class="pill" @click="act({ clear: true })">{{ shelfText.clear }}</button>
     </div>
   </details>
 </template>

@@ -13,7 +13,7 @@ import { useKeys } from '../kit/useKeys';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
-import { weekdayWord } from '@amber-ladle/words';
+import { shelfText, weekdayWord } from '@amber-ladle/words';
 
 /** Produce as lanes over the coming days: what is cut first, then place by place; what keeps for months at the end. */
 const household = useHousehold();
@@ -32,15 +32,15 @@ const groups = computed(() => groupsOf(shelf.shelved, shelf.places, household.mo
 const dayNames = computed(() =>
   Array.from({ length: DAYS }, (_, i) =>
     i === 0
-      ? 'today'
+      ? shelfText.today
       : weekdayWord(addDays(localDay(household.moment, household.settings.timeZone), i), 'short', household.where),
   ),
 );
 const summary = computed(() => {
   if (!shelf.isReady) return '';
-  if (shelf.shelved.length === 0) return 'Nothing is on the shelf yet. Write what came in, above.';
+  if (shelf.shelved.length === 0) return shelfText.nothingIs;
   const names = turningNames(shelf.shelved, household.moment);
-  return names.length === 0 ? 'Nothing turns before tomorrow.' : `Turns within a day: ${names.join(', ')}.`;
+  return names.length === 0 ? shelfText.nothingTurnsBeforeTomorrow : shelfText.turnsWithinADay(names.join(', '));
 });
 
 /** Up and down walk the lanes; the lane in focus opens with enter. */
@@ -53,7 +53,7 @@ useKeys([
   {
     keys: ['ArrowDown'],
     repeats: true,
-    does: 'next lane',
+    does: shelfText.nextLane,
     run: () => {
       walk(1);
     },
@@ -61,7 +61,7 @@ useKeys([
   {
     keys: ['ArrowUp'],
     repeats: true,
-    does: 'lane before',
+    does: shelfText.laneBefore,
     run: () => {
       walk(-1);
     },
@@ -72,10 +72,10 @@ useKeys([
 <template>
   <div class="page shelf">
     <div class="title">
-      <h1>Shelf</h1>
-      <nav class="links no-print" aria-label="More of the shelf">
-        <RouterLink class="quiet-link" :to="{ name: 'book' }">Book, cost and waste</RouterLink>
-        <RouterLink class="quiet-link" :to="{ name: 'ingredients' }">Ingredients</RouterLink>
+      <h1>{{ shelfText.shelf }}</h1>
+      <nav class="links no-print" :aria-label="shelfText.moreOfTheShelf">
+        <RouterLink class="quiet-link" :to="{ name: 'book' }">{{ shelfText.bookCostAndWaste }}</RouterLink>
+        <RouterLink class="quiet-link" :to="{ name: 'ingredients' }">{{ shelfText.ingredients }}</RouterLink>
       </nav>
     </div>
     <QuickAdd class="no-print" />
@@ -92,11 +92,11 @@ useKeys([
         </div>
         <LotGroup v-for="group in groups" :key="group.id" v-model:open-id="openId" :group="group" :days="DAYS" />
         <p v-if="shelf.total > shelf.lots.length" class="quiet">
-          {{ shelf.lots.length }} of {{ shelf.total }}, what ends first.
+          {{ shelfText.ofWhatEndsFirst(shelf.lots.length, shelf.total) }}
         </p>
         <p class="legend quiet" aria-hidden="true">
-          <span class="key hard" /> hard <span class="key ready" /> good <span class="key last" /> last day
-          <span class="key past" /> past
+          <span class="key hard" /> {{ shelfText.hard }} <span class="key ready" /> {{ shelfText.good }}
+          <span class="key last" /> {{ shelfText.lastDay }} <span class="key past" /> {{ shelfText.past }}
         </p>
       </div>
       <aside>

@@ -12,7 +12,7 @@ import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
 import { useChanges } from '../data/useChanges';
 import { useInk } from '../kit/useInk';
-import { writeTime, writeWarmth } from '@amber-ladle/words';
+import { shelfText, writeTime, writeWarmth } from '@amber-ladle/words';
 import { inUnit } from '@amber-ladle/core/measure';
 import { TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
 
@@ -48,8 +48,8 @@ async function turn(change: { isDoorOpen?: boolean; hasPower?: boolean }): Promi
   }
 }
 const TIMES = [
-  { minutes: 60, says: '1 h' },
-  { minutes: 24 * 60, says: '1 day' },
+  { minutes: 60, says: shelfText.anHour },
+  { minutes: 24 * 60, says: shelfText.aDay },
 ];
 
 /** As the household reads it. */
@@ -103,28 +103,24 @@ const options = computed(() => ({
 </script>
 
 <template>
-  <section v-if="first" :aria-label="`Thermometer: ${first.name}`" class="thermometer" data-test="thermometer">
+  <section v-if="first" :aria-label="shelfText.thermometer(first.name)" class="thermometer" data-test="thermometer">
     <h2>
       {{ first.name }} <span class="figures" data-test="celsius">{{ shown }}</span>
     </h2>
     <div v-if="counts && points.length > 1" class="chart">
-      <Line :data="data" :options="options" :aria-label="`Temperature of the last day, now ${shown}`" role="img" />
+      <Line :data="data" :options="options" :aria-label="shelfText.temperatureOfTheLast(shown)" role="img" />
     </div>
-    <p v-else-if="counts" class="quiet">The course of the day appears with the next readings.</p>
+    <p v-else-if="counts" class="quiet">{{ shelfText.theCourse }}</p>
     <p class="quiet">
-      {{
-        counts
-          ? 'A simulated thermometer; its fridge obeys these:'
-          : 'A thermometer for practice: what it shows counts for nothing. Its fridge obeys these:'
-      }}
+      {{ counts ? shelfText.aSimulatedThermometer : shelfText.aThermometerForPractice }}
     </p>
     <div class="line">
-      <TogglePill :is-on="first.isDoorOpen" @toggle="turn({ isDoorOpen: !first.isDoorOpen })"
-        >door {{ first.isDoorOpen ? 'open' : 'shut' }}</TogglePill
-      >
-      <TogglePill :is-on="!first.hasPower" @toggle="turn({ hasPower: !first.hasPower })"
-        >power {{ first.hasPower ? 'on' : 'cut' }}</TogglePill
-      >
+      <TogglePill :is-on="first.isDoorOpen" @toggle="turn({ isDoorOpen: !first.isDoorOpen })">{{
+        shelfText.door(first.isDoorOpen ? shelfText.open : shelfText.shut)
+      }}</TogglePill>
+      <TogglePill :is-on="!first.hasPower" @toggle="turn({ hasPower: !first.hasPower })">{{
+        shelfText.power(first.hasPower ? shelfText.on : shelfText.cut)
+      }}</TogglePill>
     </div>
     <DemoTime :of="TIMES" />
   </section>

@@ -1,3 +1,4 @@
+import { shelfText } from '@amber-ladle/words';
 import type { Place } from '@amber-ladle/core/shelf';
 import { TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
 import type { ShelvedLot } from '../data/shelf';
@@ -26,14 +27,14 @@ export function groupsOf(shelved: readonly ShelvedLot[], places: readonly Place[
   const soon = all.filter((one) => !isLong(one));
   const fresh = soon.filter((one) => !isRemnant(one));
   return [
-    { id: 'cut', title: 'Cut, opened, made', lots: soon.filter(isRemnant) },
+    { id: 'cut', title: shelfText.cutOpenedMade, lots: soon.filter(isRemnant) },
     ...places.map((place) => ({
       id: place.id,
       title: place.name,
       place,
       lots: fresh.filter((one) => one.place?.id === place.id),
     })),
-    { id: 'long', title: 'Keeps for months', lots: all.filter(isLong) },
+    { id: 'long', title: shelfText.keepsForMonths, lots: all.filter(isLong) },
   ].filter((group: LotGroup) => group.lots.length > 0 || group.place !== undefined);
 }
 

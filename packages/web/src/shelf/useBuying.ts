@@ -12,7 +12,16 @@ import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
 import { useChanges } from '../data/useChanges';
 import { useWords } from '../data/useWords';
-import { AISLE_WORDS, buyAmount, buyInstead, buyName, buyReasons, tripDay, tripMoney } from '@amber-ladle/words';
+import {
+  shelfText,
+  AISLE_WORDS,
+  buyAmount,
+  buyInstead,
+  buyName,
+  buyReasons,
+  tripDay,
+  tripMoney,
+} from '@amber-ladle/words';
 
 /** A thing to buy, ready to be shown. */
 export interface BuyRow {
@@ -125,7 +134,7 @@ export function useBuying(): Buying {
     };
     ticked.value = new Set([...ticked.value, key]);
     try {
-      await shelf.comeHome(key, `${line.what} lies in: ${place?.name ?? ''}.`, lot, movement);
+      await shelf.comeHome(key, shelfText.liesIn(line.what, place?.name ?? ''), lot, movement);
       await read();
     } catch (error) {
       notice.fail(error);

@@ -5,7 +5,7 @@ import { v4 as newId } from 'uuid';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
-import { amountWords, lotName, STAGE_WORDS } from '@amber-ladle/words';
+import { shelfText, amountWords, lotName, STAGE_WORDS } from '@amber-ladle/words';
 
 /** What hands do with a lot; each is one change of stock with a way back. */
 export function useLotActions() {
@@ -23,22 +23,22 @@ export function useLotActions() {
     }
   }
   const move = (lot: Lot, place: Place): Promise<void> =>
-    change(`${called(lot)} stands in: ${place.name}.`, { lotId: lot.id, kind: 'move', grams: 0, placeId: place.id });
+    change(shelfText.standsIn(called(lot), place.name), { lotId: lot.id, kind: 'move', grams: 0, placeId: place.id });
   const touch = (lot: Lot, stage: Stage): Promise<void> =>
     change(`${called(lot)}: ${STAGE_WORDS[stage]}.`, { lotId: lot.id, kind: 'touch', grams: 0, stage });
   const open = (lot: Lot): Promise<void> =>
-    change(`${called(lot)} is opened.`, { lotId: lot.id, kind: 'open', grams: 0, state: 'opened' });
+    change(shelfText.isOpened(called(lot)), { lotId: lot.id, kind: 'open', grams: 0, state: 'opened' });
   const correct = (lot: Lot, grams: number): Promise<void> =>
     change(`${called(lot)}: ${Math.round(grams)} g.`, { lotId: lot.id, kind: 'correct', grams: grams - lot.grams });
   const discard = (lot: Lot, grams: number, reason: string): Promise<void> =>
-    change(`${amountWords({ ...lot, grams }, rowOf(lot))} of ${called(lot).toLowerCase()} thrown away.`, {
+    change(shelfText.ofThrownAway(amountWords({ ...lot, grams }, rowOf(lot)), called(lot).toLowerCase()), {
       lotId: lot.id,
       kind: 'discard',
       grams: -grams,
       reason,
     });
   const useOtherwise = (lot: Lot, grams: number): Promise<void> =>
-    change(`${amountWords({ ...lot, grams }, rowOf(lot))} of ${called(lot).toLowerCase()} used otherwise.`, {
+    change(shelfText.ofUsedOtherwise(amountWords({ ...lot, grams }, rowOf(lot)), called(lot).toLowerCase()), {
       lotId: lot.id,
       kind: 'use-otherwise',
       grams: -grams,
@@ -50,7 +50,7 @@ export function useLotActions() {
     const place = shelf.placeById(movements.at(-1)?.placeId ?? '');
     try {
       await shelf.change(
-        `One ${row.pieces?.noun ?? row.name} is cut, and stands in: ${place?.name ?? ''}.`,
+        shelfText.oneIsCut(row.pieces?.noun ?? row.name, place?.name ?? ''),
         [...movements],
         [...lots],
       );

@@ -4,7 +4,7 @@ import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { MaskPicture } from '../kit/ink';
 import { useWeeks } from '../data/useWeeks';
-import { dayWord, listed, otherwiseWords } from '@amber-ladle/words';
+import { todayText, dayWord, listed, otherwiseWords } from '@amber-ladle/words';
 
 /** The next bowls of the plan, and what is done if fruit is late. */
 const household = useHousehold();
@@ -48,18 +48,18 @@ const coming = computed(() =>
 
 <template>
   <template v-if="coming.length > 0">
-    <h2>Coming</h2>
+    <h2>{{ todayText.coming }}</h2>
     <ul class="plain-list" data-test="coming">
       <li v-for="one in coming" :key="one.key">
         <MaskPicture class="picture" :parts="one.parts" :catalogue="household.catalogue" :size="48" />
         <span>
-          <b>{{ one.day }}:</b>&nbsp; <RouterLink class="quiet-link" :to="one.to">{{ one.mask }}</RouterLink> for
-          {{ one.names }}
+          <b>{{ one.day }}:</b>&nbsp; <RouterLink class="quiet-link" :to="one.to">{{ one.mask }}</RouterLink>
+          {{ todayText.forWord(one.names) }}
         </span>
         <span v-for="words in one.doubt" :key="words" class="quiet">{{ words }}</span>
       </li>
     </ul>
-    <RouterLink class="quiet-link all" :to="{ name: 'weeks' }">All the weeks</RouterLink>
+    <RouterLink class="quiet-link all" :to="{ name: 'weeks' }">{{ todayText.allTheWeeks }}</RouterLink>
   </template>
 </template>
 

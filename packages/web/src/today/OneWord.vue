@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { api, type OpenLog } from '@amber-ladle/contract';
-import { askWords } from '@amber-ladle/words';
+import { todayText, askWords } from '@amber-ladle/words';
 import { computed, shallowRef } from 'vue';
 import { call } from '../data/client';
 import { inTurn } from '../data/inTurn';
@@ -25,7 +25,7 @@ const asks = computed(() =>
 
 <template>
   <template v-if="asks.length > 0">
-    <h2>One word about</h2>
+    <h2>{{ todayText.oneWordAbout }}</h2>
     <ul class="plain-list ruled-list" data-test="asks">
       <li v-for="one in asks" :key="one.key" class="figures">
         <RouterLink class="quiet-link" :to="{ name: 'notes', query: one.query }">{{ one.words }}</RouterLink>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { todayText } from '@amber-ladle/words';
 import { headNeedIn } from '@amber-ladle/core/house';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed } from 'vue';
@@ -18,15 +19,17 @@ const people = computed(() =>
 </script>
 
 <template>
-  <h2 id="people">Size a bowl</h2>
+  <h2 id="people">{{ todayText.sizeABowl }}</h2>
   <ul class="plain-list people">
     <li v-for="{ head, mask, takes, isAgain } in people" :key="head.id">
       <RouterLink :to="{ name: 'bowl', query: { head: head.id, ...(mask ? { mask: mask.id } : {}) } }" class="person">
         <HeadPicture class="portrait" :head :size="64" />
         <span class="serif name">{{ head.name }}</span>
-        <span class="quiet of">{{ isAgain ? 'last bowl again:' : 'to begin with:' }} {{ mask?.name }}</span>
+        <span class="quiet of">{{ isAgain ? todayText.lastBowlAgain : todayText.toBeginWith }} {{ mask?.name }}</span>
         <!-- Of this mask: another takes more or less of the same head. -->
-        <span class="takes figures"><span class="quiet">usually takes</span> {{ takes }} mL</span>
+        <span class="takes figures"
+          ><span class="quiet">{{ todayText.usuallyTakes }}</span> {{ takes }} mL</span
+        >
       </RouterLink>
     </li>
   </ul>

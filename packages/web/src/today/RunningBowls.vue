@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import { useRunningBowls } from '../day';
 import { useHousehold } from '../data/household';
 import MaskById from '../kit/MaskById.vue';
-import { leftWords, untilWords } from '@amber-ladle/words';
+import { todayText, leftWords, untilWords } from '@amber-ladle/words';
 
 /** Bowls whose clock runs, and those that are planned. */
 const household = useHousehold();
@@ -21,27 +21,27 @@ const until = (at: number): string => untilWords(at, household.moment, household
 
 <template>
   <div v-if="rows.length > 0 || planned.length > 0" class="running" data-test="running">
-    <h2>Bowls</h2>
+    <h2>{{ todayText.bowls }}</h2>
     <ul class="plain-list">
       <li v-for="{ summary, budget } in rows" :key="summary.id">
         <MaskById :id="summary.maskId" />
-        <RouterLink class="quiet-link" :to="{ name: 'kept-bowl', params: { id: summary.id } }"
-          >{{ summary.maskName }} for {{ summary.headName }}</RouterLink
-        >
+        <RouterLink class="quiet-link" :to="{ name: 'kept-bowl', params: { id: summary.id } }">{{
+          todayText.makingNow(summary.maskName, summary.headName)
+        }}</RouterLink>
         <span class="figures" :class="{ over: budget.isPast }">
           {{
             budget.isPast
-              ? 'past its time'
-              : `${leftWords(budget.endsAt - household.moment)} left, till ${until(budget.endsAt)}`
+              ? todayText.pastItsTime
+              : todayText.leftTill(leftWords(budget.endsAt - household.moment), until(budget.endsAt))
           }}
         </span>
       </li>
       <li v-for="one in planned" :key="one.id">
         <MaskById :id="one.maskId" />
-        <RouterLink class="quiet-link" :to="{ name: 'kept-bowl', params: { id: one.id } }"
-          >{{ one.maskName }} for {{ one.headName }}</RouterLink
-        >
-        <span class="quiet">planned for {{ until(Date.parse(one.life?.plannedFor ?? '')) }}</span>
+        <RouterLink class="quiet-link" :to="{ name: 'kept-bowl', params: { id: one.id } }">{{
+          todayText.makingNow(one.maskName, one.headName)
+        }}</RouterLink>
+        <span class="quiet">{{ todayText.plannedFor(until(Date.parse(one.life?.plannedFor ?? ''))) }}</span>
       </li>
     </ul>
   </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { todayText } from '@amber-ladle/words';
 import { onMounted } from 'vue';
 import { BowlList } from '../bowl';
 import { useHousehold } from '../data/household';
@@ -28,19 +29,21 @@ onMounted(() =>
 
 <template>
   <div class="page today">
-    <h1>Today</h1>
+    <h1>{{ todayText.today }}</h1>
     <template v-if="household.heads.length === 0">
       <ScenePicture scene="empty" :size="180" />
       <p class="empty">
-        Nobody is measured yet.
-        <RouterLink class="quiet-link" :to="{ name: 'bowl' }">Size a first bowl</RouterLink>; it asks for a name when it
-        is kept.
+        {{ todayText.nobodyIsMeasuredYet }}
+        <RouterLink class="quiet-link" :to="{ name: 'bowl' }">{{ todayText.sizeAFirstBowl }}</RouterLink>{{
+          todayText.itAsks
+        }}
       </p>
     </template>
     <WorthMaking v-if="suggestion" :worth="suggestion" />
     <p v-else-if="shelf.isReady && !isWorking && household.heads.length > 0" class="calm">
-      Nothing on the shelf has to be used soon.
-      <RouterLink class="quiet-link" :to="{ name: 'masks' }">Choose a mask</RouterLink> you feel like.
+      {{ todayText.nothingOnTheShelf }}
+      <RouterLink class="quiet-link" :to="{ name: 'masks' }">{{ todayText.chooseAMask }}</RouterLink>
+      {{ todayText.youFeelLike }}
     </p>
 
     <div class="two">
@@ -53,10 +56,13 @@ onMounted(() =>
       <section aria-labelledby="people">
         <WhoIsDue />
         <PeopleToSize />
-        <h2 class="kept">Bowls you kept</h2>
+        <h2 class="kept">{{ todayText.bowlsYouKept }}</h2>
         <BowlList :bowls="household.bowls.items.slice(0, 4)" />
-        <RouterLink v-if="household.bowls.total > 4" class="quiet-link" :to="{ name: 'notes', query: { look: 'log' } }"
-          >All {{ household.bowls.total }}</RouterLink
+        <RouterLink
+          v-if="household.bowls.total > 4"
+          class="quiet-link"
+          :to="{ name: 'notes', query: { look: 'log' } }"
+          >{{ todayText.all(household.bowls.total) }}</RouterLink
         >
       </section>
     </div>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { pastWords } from '@amber-ladle/words';
+import { todayText, pastWords } from '@amber-ladle/words';
 import { computed } from 'vue';
 import { useHousehold } from '../data/household';
 import { useShelf } from '../data/shelf';
@@ -15,7 +15,7 @@ const past = computed(() => shelf.shelved.filter(({ window }) => window.isPast))
 </script>
 
 <template>
-  <h2 id="turning">Turns today</h2>
+  <h2 id="turning">{{ todayText.turnsToday }}</h2>
   <ul class="plain-list ruled-list" data-test="turning">
     <li v-for="one in turning" :key="one.id" class="figures">
       <IngredientPicture
@@ -34,10 +34,12 @@ const past = computed(() => shelf.shelved.filter(({ window }) => window.isPast))
     </li>
   </ul>
   <p v-if="turning.length === 0" class="quiet">
-    {{ shelf.lots.length > 0 ? 'Nothing before tomorrow evening.' : 'The shelf is empty.' }}
-    <RouterLink class="quiet-link" :to="{ name: 'shelf' }">To the shelf</RouterLink>
+    {{ shelf.lots.length > 0 ? todayText.nothingBeforeTomorrowEvening : todayText.theShelfIsEmpty }}
+    <RouterLink class="quiet-link" :to="{ name: 'shelf' }">{{ todayText.toTheShelf }}</RouterLink>
   </p>
-  <p v-if="soon.length > 0" class="figures"><span class="quiet">Ready soon:</span> {{ soon.join(' · ') }}</p>
+  <p v-if="soon.length > 0" class="figures">
+    <span class="quiet">{{ todayText.readySoon }}</span> {{ soon.join(' · ') }}
+  </p>
   <p v-if="past.length > 0">
     <RouterLink class="quiet-link" :to="{ name: 'shelf' }">{{ pastWords(past.length) }}</RouterLink>
   </p>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { beatsOf } from '@amber-ladle/core/judge';
-import { RHYTHM_WORDS, writeDay } from '@amber-ladle/words';
+import { todayText, RHYTHM_WORDS, writeDay } from '@amber-ladle/words';
 import { computed } from 'vue';
 import { useHousehold } from '../data/household';
 
@@ -14,7 +14,7 @@ const due = computed(() =>
         id: head.id,
         key: `${head.id} ${rhythm}`,
         name: head.name,
-        words: `${RHYTHM_WORDS[rhythm]}, last ${writeDay(lastAt, household.now(), household.where)}`,
+        words: todayText.lastRhythmDay(RHYTHM_WORDS[rhythm], writeDay(lastAt, household.now(), household.where)),
       })),
   ),
 );
@@ -22,7 +22,7 @@ const due = computed(() =>
 
 <template>
   <template v-if="due.length > 0">
-    <h2>Who is due</h2>
+    <h2>{{ todayText.whoIsDue }}</h2>
     <ul class="plain-list ruled-list" data-test="due">
       <li v-for="one in due" :key="one.key" class="figures">
         <RouterLink class="quiet-link" :to="{ name: 'head', params: { id: one.id } }">{{ one.name }}</RouterLink>

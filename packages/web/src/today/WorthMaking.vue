@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { todayText } from '@amber-ladle/words';
 import { computed } from 'vue';
 import { CautionPanel } from '../caution';
 import { useHousehold } from '../data/household';
@@ -27,16 +28,17 @@ const said = computed(() =>
   <section class="worth" aria-labelledby="worth" data-test="suggestion">
     <MaskPicture class="picture" :parts="worth.mask.parts" :catalogue="household.catalogue" :size="212" />
     <div class="words">
-      <h2 id="worth">{{ worth.mask.name }} for {{ said.names }}</h2>
+      <h2 id="worth">{{ todayText.forWordHeading(worth.mask.name, said.names) }}</h2>
       <p v-if="worth.isPlanned" class="quiet">
-        From the plan of <RouterLink class="quiet-link" :to="{ name: 'weeks' }">your weeks</RouterLink>.
+        {{ todayText.fromThePlanOf }}
+        <RouterLink class="quiet-link" :to="{ name: 'weeks' }">{{ todayText.yourWeeks }}</RouterLink>.
       </p>
       <p v-if="!said.isShared">{{ said.reason }}</p>
       <p v-if="said.why">{{ said.why }}</p>
       <CautionPanel v-if="said.heads.length > 0" :mask="worth.mask" :heads="said.heads" place="choosing" />
       <p v-if="!said.isShared" class="quiet">{{ said.beside }}</p>
       <p v-if="said.second" class="quiet">{{ said.second }}</p>
-      <v-btn color="primary" size="large" min-height="52" :to="said.to">Size this bowl</v-btn>
+      <v-btn color="primary" size="large" min-height="52" :to="said.to">{{ todayText.sizeThisBowl }}</v-btn>
     </div>
     <div class="whose" aria-hidden="true">
       <HeadPicture v-for="one in said.heads" :key="one.id" :head="one" :size="said.isShared ? 150 : 212" />

@@ -4,6 +4,7 @@ import type { RankedMask } from '@amber-ladle/core/judge';
 import type { Mask } from '@amber-ladle/core/mask';
 import type { Lot } from '@amber-ladle/core/shelf';
 import {
+  todayText,
   besideWords,
   listed,
   lotInSentence,
@@ -77,7 +78,7 @@ export function saidOf(worth: Worth, { heads: all, masks, lots, catalogue, now, 
       now,
     ),
     second:
-      second && runnerUp ? `Next best: ${second.name}. ${reasonSentence(runnerUp.terms, catalogue, where, now)}` : '',
+      second && runnerUp ? todayText.nextBest(second.name, reasonSentence(runnerUp.terms, catalogue, where, now)) : '',
     beside: besideWords(lacking, catalogue, now, where),
   };
 }

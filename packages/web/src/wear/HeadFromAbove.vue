@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { wearText } from '@amber-ladle/words';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed } from 'vue';
 import { useBook } from '../kit/ink';
@@ -64,7 +65,7 @@ const shapes = computed(() =>
       <path v-else class="tick" :d="`M${shape.x - 7} ${shape.y - 9}l5 5l9 -10`" />
       <text :x="shape.x" :y="shape.y + 14" class="amount figures">{{ shape.millilitres }} mL</text>
     </g>
-    <text :x="SKULL.centre" y="322" class="where">nape</text>
+    <text :x="SKULL.centre" y="322" class="where">{{ wearText.nape }}</text>
   </svg>
 </template>
 

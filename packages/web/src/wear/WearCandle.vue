@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { wearText } from '@amber-ladle/words';
 import type { WearTime } from '@amber-ladle/core/mask';
 import type { WearState } from '@amber-ladle/core/washday';
 import { computed } from 'vue';
@@ -17,9 +18,9 @@ const isOut = computed(() => state.elapsedMinutes >= wear.limitMinutes);
 const wax = computed(() => `M${LEFT} ${top.value}Q${MIDDLE} ${top.value - 7} ${RIGHT} ${top.value}V${HOLDER}H${LEFT}Z`);
 const burnt = `M${LEFT} ${FULL}H${RIGHT}V${HOLDER}H${LEFT}Z`;
 const notches = computed(() => [
-  { key: 'least', says: 'least', y: candleTop(wear.minimumMinutes, wear.limitMinutes) },
-  { key: 'aim', says: 'best', y: candleTop(wear.aimMinutes, wear.limitMinutes) },
-  { key: 'limit', says: 'out by', y: HOLDER },
+  { key: 'least', says: wearText.least, y: candleTop(wear.minimumMinutes, wear.limitMinutes) },
+  { key: 'aim', says: wearText.best, y: candleTop(wear.aimMinutes, wear.limitMinutes) },
+  { key: 'limit', says: wearText.outBy, y: HOLDER },
 ]);
 const HOLDER_SHAPE = `M${LEFT - 34} ${HOLDER}H${RIGHT + 34}L${RIGHT + 22} ${HOLDER + 20}H${LEFT - 22}Z`;
 const flame = computed(
@@ -39,7 +40,7 @@ const clock = computed(() => {
   <svg
     viewBox="0 0 340 300"
     role="img"
-    :aria-label="`${Math.floor(state.elapsedMinutes)} of at most ${wear.limitMinutes} minutes`"
+    :aria-label="wearText.ofAtMostMinutes(Math.floor(state.elapsedMinutes), wear.limitMinutes)"
   >
     <path class="burnt" :d="burnt" />
     <path class="wax" :class="state.phase" :d="wax" />

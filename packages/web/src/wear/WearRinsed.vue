@@ -2,7 +2,7 @@
 import type { Bowl } from '@amber-ladle/contract';
 import type { Mask } from '@amber-ladle/core/mask';
 import { kitchenRound } from '@amber-ladle/core/measure';
-import { KEEPING_WORDS, RINSE_NEXT, RINSED_WORDS, writeMinutes, writeTime } from '@amber-ladle/words';
+import { wearText, KEEPING_WORDS, RINSE_NEXT, RINSED_WORDS, writeMinutes, writeTime } from '@amber-ladle/words';
 import { useHousehold } from '../data/household';
 import { AcidRinsePanel, LeftOverPanel } from '../day';
 import type { WearingOnScreen } from './useWearing';
@@ -16,13 +16,13 @@ const { life, heads, head, worn, isAllRinsed, isAnew, earlier } = wearing;
 <template>
   <section data-test="rinsed">
     <p class="serif step">
-      <template v-if="heads.length > 1">{{ head?.name }}: </template>Rinsed out at
-      {{ writeTime(worn?.rinsedAt ?? life?.endedAt ?? '', household.where)
+      <template v-if="heads.length > 1">{{ head?.name }}: </template
+      >{{ wearText.rinsedOutAt(writeTime(worn?.rinsedAt ?? life?.endedAt ?? '', household.where))
       }}<template v-if="worn?.rinsedWhy">, {{ RINSED_WORDS[worn.rinsedWhy] }}</template
       >.
     </p>
     <details v-if="!life?.endedAt && earlier.length > 0" class="earlier" data-test="earlier">
-      <summary>It was earlier</summary>
+      <summary>{{ wearText.itWasEarlier }}</summary>
       <button
         v-for="minutes in earlier"
         :key="minutes"
@@ -30,7 +30,7 @@ const { life, heads, head, worn, isAllRinsed, isAnew, earlier } = wearing;
         class="pill"
         @click="wearing.rinsedEarlier(minutes)"
       >
-        {{ writeMinutes(minutes) }} ago
+        {{ wearText.ago(writeMinutes(minutes)) }}
       </button>
     </details>
     <div v-if="worn?.rinsedWhy && RINSE_NEXT[worn.rinsedWhy].length > 0" class="what-now" role="alert">
@@ -46,13 +46,15 @@ const { life, heads, head, worn, isAllRinsed, isAnew, earlier } = wearing;
       @life="life = $event"
     />
     <p v-else-if="life?.leftOver && life.leftOver.millilitres >= 1" class="figures">
-      {{ kitchenRound(life.leftOver.millilitres) }} mL were left.
-      <button v-if="!life.endedAt" type="button" class="pill" @click="isAnew = true">Wear what was kept</button>
+      {{ wearText.mlWereLeft(kitchenRound(life.leftOver.millilitres)) }}
+      <button v-if="!life.endedAt" type="button" class="pill" @click="isAnew = true">
+        {{ wearText.wearWhatWasKept }}
+      </button>
     </p>
-    <p v-else>{{ KEEPING_WORDS[mask.keeping] }} Never to be eaten.</p>
-    <v-btn color="primary" min-height="64" :to="{ name: 'notes', query: { bowl: bowl.id, head: head?.id } }"
-      >How did it go?</v-btn
-    >
+    <p v-else>{{ wearText.neverToBeEaten(KEEPING_WORDS[mask.keeping]) }}</p>
+    <v-btn color="primary" min-height="64" :to="{ name: 'notes', query: { bowl: bowl.id, head: head?.id } }">{{
+      wearText.howDidItGo
+    }}</v-btn>
   </section>
 </template>
 

@@ -2,7 +2,7 @@
 import type { Bowl } from '@amber-ladle/contract';
 import type { Mask } from '@amber-ladle/core/mask';
 import { kitchenRound, writeFraction } from '@amber-ladle/core/measure';
-import { COVERAGE_WORDS, lastsWords, LEFT_IN_BOWL, SECTION_WORDS, writeTime } from '@amber-ladle/words';
+import { wearText, COVERAGE_WORDS, lastsWords, LEFT_IN_BOWL, SECTION_WORDS, writeTime } from '@amber-ladle/words';
 import { computed, toRef } from 'vue';
 import { useHousehold } from '../data/household';
 import { useWashDay } from '../data/washday';
@@ -35,7 +35,7 @@ const costs = computed(
     new Map(
       lengths.value.map(({ wear: { aimMinutes } }) => [
         aimMinutes,
-        `till ${writeTime(new Date(household.moment + aimMinutes * 60_000).toISOString(), household.where)}`,
+        wearText.tillTime(writeTime(new Date(household.moment + aimMinutes * 60_000).toISOString(), household.where)),
       ]),
     ),
 );
@@ -57,8 +57,8 @@ const advice = computed(() => (pace.value ? lastsWords(pace.value) : ''));
       <HairWaitsLine v-if="waits" :waits="waits" :second="second" />
       <WearLengths v-if="!isPlanned" :lengths="lengths" :stopped="stopped" :costs="costs" @choose="chooseLength" />
       <p class="figures where">
-        {{ COVERAGE_WORDS[mask.coverage] }}: {{ onHead }} mL reach the head<template v-if="mask.endsExtraShare > 0"
-          >, the ends a second time</template
+        {{ wearText.mlReachTheHead(COVERAGE_WORDS[mask.coverage], onHead)
+        }}<template v-if="mask.endsExtraShare > 0">{{ wearText.theEndsASecond }}</template
         >.
       </p>
       <ul class="plain-list sections">
@@ -73,7 +73,7 @@ const advice = computed(() => (pace.value ? lastsWords(pace.value) : ''));
             <span>{{ SECTION_WORDS[one.id] }}</span>
             <b class="figures"
               >{{ kitchenRound(one.millilitres) }} mL<template v-if="one.fillings">
-                · {{ writeFraction(Math.max(0.25, Math.round(one.fillings * 4) / 4)) }} bottle</template
+                {{ wearText.bottle(writeFraction(Math.max(0.25, Math.round(one.fillings * 4) / 4))) }}</template
               ></b
             >
           </button>
@@ -82,14 +82,14 @@ const advice = computed(() => (pace.value ? lastsWords(pace.value) : ''));
       <NumberField
         v-if="mask.applicator === 'bottle'"
         v-model="bottle"
-        label="The bottle holds"
+        :label="wearText.theBottleHolds"
         unit="mL"
         :min="20"
         :max="1000"
         class="bottle"
       />
-      <div v-if="doneIds.length >= 3 && next" class="left" role="group" aria-label="What is left in the bowl">
-        <span class="quiet">Left in the bowl</span>
+      <div v-if="doneIds.length >= 3 && next" class="left" role="group" :aria-label="wearText.whatIsLeft">
+        <span class="quiet">{{ wearText.leftInTheBowl }}</span>
         <ChoicePills
           :of="LEFT_IN_BOWL"
           :says="(one) => one.words"
@@ -99,20 +99,15 @@ const advice = computed(() => (pace.value ? lastsWords(pace.value) : ''));
         <p v-if="advice" aria-live="polite" data-test="pace">{{ advice }}</p>
       </div>
       <div class="buttons in-reach">
-        <v-btn v-if="next" color="primary" min-height="64" @click="wearing.forward"
-          >Done: {{ SECTION_WORDS[next.id] }}</v-btn
-        >
-        <v-btn :variant="next ? 'tonal' : 'flat'" color="primary" min-height="64" @click="wearing.capOn"
-          >Cap on, start the time</v-btn
-        >
+        <v-btn v-if="next" color="primary" min-height="64" @click="wearing.forward">{{
+          wearText.done(SECTION_WORDS[next.id])
+        }}</v-btn>
+        <v-btn :variant="next ? 'tonal' : 'flat'" color="primary" min-height="64" @click="wearing.capOn">{{
+          wearText.capOnStart
+        }}</v-btn>
       </div>
       <RinseNow v-if="doneIds.length > 0" @now="wearing.rinsed" />
-      <v-text-field
-        v-if="needsDecision"
-        v-model="decision"
-        label="The bowl is past its time. To wear it all the same, say why"
-        maxlength="300"
-      />
+      <v-text-field v-if="needsDecision" v-model="decision" :label="wearText.theBowlIsPast" maxlength="300" />
     </div>
   </section>
 </template>

@@ -2,6 +2,7 @@
 import type { Mask } from '@amber-ladle/core/mask';
 import { hoodMinutes, type WearState } from '@amber-ladle/core/washday';
 import {
+  wearText,
   coatedWords,
   HEAT_WORDS,
   leftAloud,
@@ -56,17 +57,17 @@ const aloud = useAloud(
     <div>
       <p class="serif step" data-test="phase">{{ PHASE_WORDS[state.phase] }}</p>
       <p class="figures">
-        At least till {{ time(state.minimumAt) }}, best at {{ time(state.aimAt) }}, out by
+        {{ wearText.atLeastTillBest(time(state.minimumAt), time(state.aimAt)) }}
         <b>{{ time(state.limitAt) }}</b>.
       </p>
       <p :class="{ stop: isEgg }">{{ HEAT_WORDS[mask.heat] }}</p>
       <p v-if="hoodFrom !== undefined" class="figures hood" data-test="hood">
         <ScenePicture scene="hood" :size="56" />
-        Under the hood, if you like, from {{ time(hoodFrom) }}, on low.
+        {{ wearText.underTheHood(time(hoodFrom)) }}
       </p>
       <p>{{ rinseWords(mask.rinse) }}</p>
-      <div v-if="state.phase !== 'early'" class="left" role="group" aria-label="Still coated under the water">
-        <span class="quiet">Still coated?</span>
+      <div v-if="state.phase !== 'early'" class="left" role="group" :aria-label="wearText.stillCoatedUnder">
+        <span class="quiet">{{ wearText.stillCoated }}</span>
         <ChoicePills
           :of="amounts"
           :says="(one) => SECTION_WORDS[one.id]"
@@ -76,10 +77,10 @@ const aloud = useAloud(
         <p v-if="residue" aria-live="polite" data-test="residue">{{ residue }}</p>
       </div>
       <div class="buttons in-reach">
-        <v-btn v-if="state.phase !== 'early'" color="primary" min-height="64" @click="wearing.rinsed()"
-          >Rinsed out</v-btn
-        >
-        <v-btn variant="text" min-height="64" @click="wearing.back">Cap off again</v-btn>
+        <v-btn v-if="state.phase !== 'early'" color="primary" min-height="64" @click="wearing.rinsed()">{{
+          wearText.rinsedOut
+        }}</v-btn>
+        <v-btn variant="text" min-height="64" @click="wearing.back">{{ wearText.capOffAgain }}</v-btn>
       </div>
       <RinseNow @now="wearing.rinsed" />
       <DemoTime />

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { HEAT_WORDS, rinseWords, writeMinutes } from '@amber-ladle/words';
+import { wearText, HEAT_WORDS, rinseWords, writeMinutes } from '@amber-ladle/words';
 import { computed } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { CautionPanel } from '../caution';
@@ -25,16 +25,16 @@ const { life, mask, heads, head, isRinsed, state } = wearing;
 const person = computed(() => household.headById(head.value?.id));
 const choose = (id: string): unknown => router.replace({ query: { ...route.query, head: id } });
 useKeys([
-  { keys: [' '], does: 'next section, cap on, rinsed', run: wearing.forward },
-  { keys: ['Backspace'], does: 'one back', run: wearing.back },
+  { keys: [' '], does: wearText.nextSectionCap, run: wearing.forward },
+  { keys: ['Backspace'], does: wearText.oneBack, run: wearing.back },
 ]);
 </script>
 
 <template>
-  <NoBowlYet v-if="failure || !bowl || !mask" title="Wear" :failure="failure" />
+  <NoBowlYet v-if="failure || !bowl || !mask" :title="wearText.wear" :failure="failure" />
   <div v-else class="page wear wet-hands">
-    <BowlOpening title="Wear" :bowl="bowl" :head="person" />
-    <div v-if="heads.length > 1" class="line" role="group" aria-label="Whose head">
+    <BowlOpening :title="wearText.wear" :bowl="bowl" :head="person" />
+    <div v-if="heads.length > 1" class="line" role="group" :aria-label="wearText.whoseHead">
       <ChoicePills
         :of="heads"
         :says="(one) => one.name"
@@ -52,16 +52,15 @@ useKeys([
       <CautionPanel v-if="person" :mask="mask" :heads="[person]" place="wearing" />
       <WearScale v-if="!state" :wear="mask.wear" />
       <dl>
-        <dt>Stop</dt>
+        <dt>{{ wearText.stop }}</dt>
         <dd>
-          At burning, swelling or a rash: rinse at once. Not on broken or sore skin; ask a pharmacist or doctor when
-          unsure.
+          {{ wearText.atBurningSwelling }}
         </dd>
         <template v-if="!state">
-          <dt>Warmth</dt>
+          <dt>{{ wearText.warmth }}</dt>
           <dd>{{ HEAT_WORDS[mask.heat] }}</dd>
-          <dt>Rinse</dt>
-          <dd>{{ rinseWords(mask.rinse) }} Aim for {{ writeMinutes(mask.wear.aimMinutes) }}.</dd>
+          <dt>{{ wearText.rinse }}</dt>
+          <dd>{{ wearText.aimFor(rinseWords(mask.rinse), writeMinutes(mask.wear.aimMinutes)) }}</dd>
         </template>
       </dl>
       <AcidRinsePanel v-if="mask.rinse.acidRinse && state" />

@@ -1,3 +1,4 @@
+import { wearText } from '@amber-ladle/words';
 import { useSounds } from '../kit/sounds';
 import { maskWorn, type Bowl, type BowlLife, type RinseReason, type Wearing } from '@amber-ladle/contract';
 import { millilitresByHead } from '@amber-ladle/core/batch';
@@ -145,7 +146,7 @@ export function useWearing(bowl: Ref<Bowl | undefined>, wantedHeadId: Ref<string
   const capOff = (): Promise<void> => wear({ isCapOn: false });
   async function rinsed(why?: RinseReason): Promise<void> {
     const isTold = wear({ isRinsed: true, ...(why ? { rinsedWhy: why } : {}) });
-    if (worn.value?.rinsedAt) notice.show('Rinsed out.', () => wear({ isRinsed: false }));
+    if (worn.value?.rinsedAt) notice.show(wearText.rinsedOutSaid, () => wear({ isRinsed: false }));
     await isTold;
   }
 

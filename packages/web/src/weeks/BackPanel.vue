@@ -9,7 +9,7 @@ import { useWeeks } from '../data/useWeeks';
 import { useHousehold } from '../data/household';
 import { inTurn } from '../data/inTurn';
 import { useChanges } from '../data/useChanges';
-import { againstLastWords, paceWords, writeMoney } from '@amber-ladle/words';
+import { weeksText, againstLastWords, paceWords, writeMoney } from '@amber-ladle/words';
 
 /** The weeks that were: what was planned and made, what turned and what it was thought would, what was spent. */
 const household = useHousehold();
@@ -29,7 +29,7 @@ const dateOf = (day: string): string =>
 /** It is not over yet. */
 const isNow = ({ week }: WeekBack): boolean => daysBetween(week, weeks.today) < 7;
 const bowlWords = ({ planned, kept, made }: WeekBack): string =>
-  planned === undefined ? `${made}` : `${made}, ${kept} of ${planned} planned`;
+  planned === undefined ? `${made}` : weeksText.ofPlannedMadeKept(made, kept, planned);
 const against = computed(() => {
   const plan = weeks.weeks;
   return plan
@@ -41,29 +41,29 @@ const learnt = computed(() =>
   Object.entries(household.climate.paces).flatMap(([id, pace]) => {
     const row = household.catalogue.get(id);
     const words = paceWords(pace);
-    return row && words ? [`${row.name} ripens ${words} here than usual; it is reckoned with.`] : [];
+    return row && words ? [weeksText.ripensHereThanUsual(row.name, words)] : [];
   }),
 );
 const lostWords = ({ lostGrams, expectedGrams }: WeekBack): string =>
-  `${kitchenRound(lostGrams)} g${expectedGrams === undefined ? '' : `, expected ${kitchenRound(expectedGrams)}`}`;
+  `${kitchenRound(lostGrams)} g${expectedGrams === undefined ? '' : weeksText.expectedExpectedGrams(kitchenRound(expectedGrams))}`;
 </script>
 
 <template>
   <section aria-labelledby="back">
-    <h2 id="back">Looking back</h2>
-    <p v-if="back.length === 0" class="quiet">Nothing yet. A week from now this says what came of the plan.</p>
+    <h2 id="back">{{ weeksText.lookingBack }}</h2>
+    <p v-if="back.length === 0" class="quiet">{{ weeksText.nothingYetAWeek }}</p>
     <table v-else class="figures">
       <thead>
         <tr>
-          <th scope="col">Week of</th>
-          <th scope="col">Bowls</th>
-          <th scope="col">Thrown away</th>
-          <th scope="col" class="money">Spent</th>
+          <th scope="col">{{ weeksText.weekOf }}</th>
+          <th scope="col">{{ weeksText.bowls }}</th>
+          <th scope="col">{{ weeksText.thrownAway }}</th>
+          <th scope="col" class="money">{{ weeksText.spent }}</th>
         </tr>
       </thead>
       <tbody>
         <tr v-for="week in back" :key="week.week">
-          <th scope="row">{{ isNow(week) ? 'This week' : dateOf(week.week) }}</th>
+          <th scope="row">{{ isNow(week) ? weeksText.thisWeek : dateOf(week.week) }}</th>
           <td>
             <span class="bowls" aria-hidden="true"
               ><ScenePicture v-for="n in Math.min(week.made, 5)" :key="n" scene="make" :size="26"

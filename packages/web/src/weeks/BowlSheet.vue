@@ -13,6 +13,7 @@ import MaskById from '../kit/MaskById.vue';
 import SheetDialog from '../kit/SheetDialog.vue';
 import { useNewest } from '../kit/useNewest';
 import {
+  weeksText,
   amountOf,
   dayWord,
   differenceWords,
@@ -42,8 +43,8 @@ const names = computed(() =>
     household.where.locale,
   ),
 );
-const title = computed(
-  () => `${mask.value?.name ?? ''} for ${names.value}, ${dayWord(bowl.day, weeks.today, household.where)}`,
+const title = computed(() =>
+  weeksText.forNameWhatDay(mask.value?.name ?? '', names.value, dayWord(bowl.day, weeks.today, household.where)),
 );
 const reasons = computed(() =>
   bowl.headIds.map((id) => ({
@@ -58,8 +59,8 @@ const good = computed(() => {
   if (!than) return '';
   const lost = than.lost.filter(({ grams }) => grams >= 15).slice(0, 3);
   const saved = lost.map(({ ingredientId, grams }) => amountOf(ingredientId, grams, household.catalogue));
-  if (saved.length > 0) return `Without it ${listed(saved, household.where.locale)} would turn.`;
-  return than.points > 1 ? 'Nothing is saved by it; it is time for a bowl.' : '';
+  if (saved.length > 0) return weeksText.withoutItWouldTurn(listed(saved, household.where.locale));
+  return than.points > 1 ? weeksText.nothingIsSaved : '';
 });
 const draws = computed(() =>
   bowl.draws.map(({ ingredientId, grams, lotId, boughtOn, chance, supplyId }) => {
@@ -67,10 +68,10 @@ const draws = computed(() =>
     const row = ingredientById(household.catalogue, ingredientId);
     const from =
       boughtOn !== undefined
-        ? `bought ${dayWord(weeks.weeks?.days[boughtOn]?.day ?? bowl.day, weeks.today, household.where)}`
+        ? weeksText.boughtDayWord(dayWord(weeks.weeks?.days[boughtOn]?.day ?? bowl.day, weeks.today, household.where))
         : row.ripening && lot?.state === 'whole'
           ? sureWords(chance)
-          : 'in the house';
+          : weeksText.inTheHouse;
     return { key: supplyId, ingredientId, amount: amountOf(ingredientId, grams, household.catalogue), from };
   }),
 );
@@ -114,30 +115,32 @@ function then(act: () => void): void {
 <template>
   <SheetDialog v-model="isOpen" :title="title">
     <p class="figures">
-      About {{ kitchenRound(bowl.madeMillilitres) }} mL, {{ bowl.minutes }} minutes from the knife to the rinse.
+      {{ weeksText.aboutMlMinutes(kitchenRound(bowl.madeMillilitres), bowl.minutes) }}
     </p>
-    <p v-if="missing.length > 0" class="urgent">Nobody has {{ listed(missing, household.where.locale) }} for it yet.</p>
-    <h3>Why</h3>
+    <p v-if="missing.length > 0" class="urgent">{{ weeksText.nobodyHas(listed(missing, household.where.locale)) }}</p>
+    <h3>{{ weeksText.why }}</h3>
     <p v-for="one in reasons" :key="one.id">
       <b v-if="reasons.length > 1">{{ one.name }}: </b>{{ one.words }}
     </p>
     <p v-if="good">{{ good }}</p>
     <p v-for="words in doubt" :key="words" class="doubt">{{ words }}</p>
     <div class="acts">
-      <v-btn color="primary" size="large" min-height="52" :to="toBench">Size this bowl</v-btn>
+      <v-btn color="primary" size="large" min-height="52" :to="toBench">{{ weeksText.sizeThisBowl }}</v-btn>
       <v-btn v-if="!bowl.isPinned" variant="tonal" color="primary" @click="then(() => wishes.pin(bowl))">
-        Keep it on this day
+        {{ weeksText.keepIt }}
       </v-btn>
       <v-btn v-else-if="wishes.isMine(bowl)" variant="tonal" color="primary" @click="then(() => wishes.unpin(bowl))">
-        Let the plan move it
+        {{ weeksText.letThePlanMove }}
       </v-btn>
-      <v-btn v-if="bowl.on > 0" variant="text" @click="then(() => wishes.move(bowl, bowl.on - 1))">A day earlier</v-btn>
-      <v-btn v-if="bowl.on < last" variant="text" @click="then(() => wishes.move(bowl, bowl.on + 1))"
-        >A day later</v-btn
-      >
-      <v-btn variant="text" @click="then(() => wishes.notThis(bowl))">Not this mask</v-btn>
+      <v-btn v-if="bowl.on > 0" variant="text" @click="then(() => wishes.move(bowl, bowl.on - 1))">{{
+        weeksText.aDayEarlier
+      }}</v-btn>
+      <v-btn v-if="bowl.on < last" variant="text" @click="then(() => wishes.move(bowl, bowl.on + 1))">{{
+        weeksText.aDayLater
+      }}</v-btn>
+      <v-btn variant="text" @click="then(() => wishes.notThis(bowl))">{{ weeksText.notThisMask }}</v-btn>
     </div>
-    <h3>What it takes</h3>
+    <h3>{{ weeksText.whatItTakes }}</h3>
     <ul class="plain-list takes">
       <li v-for="one in draws" :key="one.key">
         <IngredientById :id="one.ingredientId" />
@@ -146,7 +149,7 @@ function then(act: () => void): void {
       <li v-if="keeps.length > 0" class="quiet">{{ listed(keeps, household.where.locale) }}</li>
     </ul>
     <template v-if="others.length > 0">
-      <h3>Instead</h3>
+      <h3>{{ weeksText.instead }}</h3>
       <ul class="plain-list instead">
         <li v-for="one in others" :key="one.maskId">
           <MaskById :id="one.maskId" />

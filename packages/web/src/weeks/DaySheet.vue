@@ -7,7 +7,7 @@ import { useWeeks } from '../data/useWeeks';
 import ChoicePills from '../kit/ChoicePills.vue';
 import MinutesInput from '../kit/MinutesInput.vue';
 import SheetDialog from '../kit/SheetDialog.vue';
-import { dayWord } from '@amber-ladle/words';
+import { weeksText, dayWord } from '@amber-ladle/words';
 import { useWishes } from './useWishes';
 
 /** How much time a single day has: as its weekday, none at all, or so many minutes. */
@@ -26,12 +26,12 @@ const CHOICES = ['usual', 'full'] as const;
 const isChosen = (choice: (typeof CHOICES)[number]): boolean =>
   choice === 'full' ? own.value === 0 : own.value === undefined;
 const says = (choice: (typeof CHOICES)[number]): string =>
-  choice === 'full' ? 'No time that day' : `As usual: ${usual.value} minutes`;
+  choice === 'full' ? weeksText.noTimeThatDay : weeksText.asUsualMinutes(usual.value);
 </script>
 
 <template>
   <SheetDialog v-model="isOpen" :title="title">
-    <div class="choices" role="group" aria-label="Time on this day">
+    <div class="choices" role="group" :aria-label="weeksText.timeOnThisDay">
       <ChoicePills
         :of="CHOICES"
         :says="says"
@@ -41,10 +41,10 @@ const says = (choice: (typeof CHOICES)[number]): string =>
       />
     </div>
     <p class="own">
-      Minutes, from the knife to the rinse
+      {{ weeksText.minutesFromTheKnife }}
       <MinutesInput
         :model-value="minutesOn(weeks.wishes, day)"
-        label="Minutes on this day"
+        :label="weeksText.minutesOnThisDay"
         @update:model-value="(minutes: number) => wishes.minutes(day, minutes)"
       />
     </p>

@@ -8,7 +8,7 @@ import { useWeeks } from '../data/useWeeks';
 import ChoicePills from '../kit/ChoicePills.vue';
 import MinutesInput from '../kit/MinutesInput.vue';
 import NumberField from '../kit/NumberField.vue';
-import { weekdayWord } from '@amber-ladle/words';
+import { weeksText, weekdayWord } from '@amber-ladle/words';
 import { useWishes } from './useWishes';
 
 /** How the weeks of this household run: who washes how often, which evenings are free, when somebody is in a shop, what is not wanted. */
@@ -47,8 +47,12 @@ const rowName = (id: string): string => household.catalogue.get(id)?.name ?? id;
 const noWords = ({ maskId, ingredientId, headId, to }: No): string =>
   [
     maskId ? household.maskById(maskId)?.name : ingredientId ? rowName(ingredientId).toLowerCase() : 'bowl',
-    headId ? `for ${household.headById(headId)?.name ?? ''}` : '',
-    `until ${new Intl.DateTimeFormat(household.settings.locale, { day: 'numeric', month: 'short', timeZone: 'UTC' }).format(new Date(`${to}T12:00:00Z`))}`,
+    headId ? weeksText.forHeadId(household.headById(headId)?.name ?? '') : '',
+    weeksText.untilZ(
+      new Intl.DateTimeFormat(household.settings.locale, { day: 'numeric', month: 'short', timeZone: 'UTC' }).format(
+        new Date(`${to}T12:00:00Z`),
+      ),
+    ),
   ]
     .filter(Boolean)
     .join(' ');
@@ -61,14 +65,14 @@ function addNo(ingredientId: string | null): void {
 </script>
 
 <template>
-  <h3>Who washes how often</h3>
+  <h3>{{ weeksText.whoWashesHowOften }}</h3>
   <div v-for="{ head, rhythm } in heads" :key="head.id" class="line" role="group" :aria-label="head.name">
     <b class="who">{{ head.name }}</b>
     <NumberField
       class="every"
       :model-value="rhythm.everyDays"
-      label="every"
-      unit="days"
+      :label="weeksText.every"
+      :unit="weeksText.daysUnit"
       :min="1"
       :max="28"
       @update:model-value="(days: number) => setRhythm(head.id, { everyDays: Math.round(days) })"
@@ -82,22 +86,22 @@ function addNo(ingredientId: string | null): void {
       />
     </span>
   </div>
-  <p class="quiet">No day chosen is any day.</p>
+  <p class="quiet">{{ weeksText.noDayChosen }}</p>
 
-  <h3>Minutes in hand, from the knife to the rinse</h3>
+  <h3>{{ weeksText.minutesInHand }}</h3>
   <div class="week">
     <div v-for="day in WEEKDAYS" :key="day" class="weekday">
       <span>{{ nameOf(day) }}</span>
       <MinutesInput
         :model-value="weeks.wishes.weekdayMinutes[day] ?? 0"
-        :label="`Minutes on ${nameOf(day)}`"
+        :label="weeksText.minutesOn(nameOf(day))"
         @update:model-value="(minutes: number) => setMinutes(day, minutes)"
       />
     </div>
   </div>
 
-  <h3>Days with a shop</h3>
-  <div class="pills" role="group" aria-label="Days with a shop">
+  <h3>{{ weeksText.daysWithAShop }}</h3>
+  <div class="pills" role="group" :aria-label="weeksText.daysWithAShop">
     <ChoicePills
       :of="WEEKDAYS"
       :says="nameOf"
@@ -106,11 +110,11 @@ function addNo(ingredientId: string | null): void {
     />
   </div>
 
-  <h3>To spend at most in these {{ weeks.wishes.horizonDays }} days</h3>
-  <div class="line" role="group" aria-label="To spend at most" data-test="budget">
+  <h3>{{ weeksText.toSpendAtMost(weeks.wishes.horizonDays) }}</h3>
+  <div class="line" role="group" :aria-label="weeksText.toSpendAtMostAloud" data-test="budget">
     <ChoicePills
       :of="[false, true]"
-      :says="(isLimited) => (isLimited ? 'no more than' : 'as it comes')"
+      :says="(isLimited) => (isLimited ? weeksText.noMoreThan : weeksText.asItComes)"
       :is-chosen="(isLimited) => (weeks.wishes.budget !== undefined) === isLimited"
       @choose="limit"
     />
@@ -118,18 +122,18 @@ function addNo(ingredientId: string | null): void {
       v-if="weeks.wishes.budget !== undefined"
       class="every"
       :model-value="weeks.wishes.budget"
-      label="money"
-      :unit="household.settings.currency || 'in all'"
+      :label="weeksText.money"
+      :unit="household.settings.currency || weeksText.inAll"
       :min="0"
       :max="1_000_000"
       @done="(budget: number) => wishes.change({ budget })"
     />
   </div>
-  <p v-if="weeks.wishes.budget !== undefined" class="quiet">What no price is known of is not counted.</p>
+  <p v-if="weeks.wishes.budget !== undefined" class="quiet">{{ weeksText.whatNoPrice }}</p>
 
   <template v-if="turning.length > 0">
-    <h3>Use up first</h3>
-    <div class="pills" role="group" aria-label="Use up first">
+    <h3>{{ weeksText.useUpFirst }}</h3>
+    <div class="pills" role="group" :aria-label="weeksText.useUpFirst">
       <ChoicePills
         :of="turning"
         :says="rowName"
@@ -146,35 +150,35 @@ function addNo(ingredientId: string | null): void {
     </div>
   </template>
 
-  <h3>Not wanted</h3>
+  <h3>{{ weeksText.notWanted }}</h3>
   <ul class="plain-list">
     <li v-for="(no, i) in weeks.wishes.noes" :key="i" class="line">
-      <span>No {{ noWords(no) }}</span>
+      <span>{{ weeksText.no(noWords(no)) }}</span>
       <v-btn variant="text" @click="wishes.change({ noes: weeks.wishes.noes.filter((_, at) => at !== i) })">
-        Take it off
+        {{ weeksText.takeItOff }}
       </v-btn>
     </li>
   </ul>
   <v-autocomplete
     :model-value="null"
     :items="things"
-    label="Nothing with this, for a week"
-    no-data-text="Nothing of that name."
+    :label="weeksText.nothingWith"
+    :no-data-text="weeksText.nothingOfThatName"
     @update:model-value="addNo"
   />
 
-  <h3>How far ahead</h3>
-  <div class="pills" role="group" aria-label="How far ahead">
+  <h3>{{ weeksText.howFarAhead }}</h3>
+  <div class="pills" role="group" :aria-label="weeksText.howFarAhead">
     <ChoicePills
       :of="HORIZONS"
-      :says="(days) => `${days} days`"
+      :says="(days) => weeksText.days(days)"
       :is-chosen="(days) => weeks.wishes.horizonDays === days"
       @choose="(days) => wishes.change({ horizonDays: days })"
     />
   </div>
   <p class="quiet">
-    Today has {{ minutesOn(weeks.wishes, weeks.today) }} minutes.
-    <button type="button" class="as-link" @click="weeks.wish(USUAL_WISHES)">All as at first</button>
+    {{ weeksText.todayHasMinutes(minutesOn(weeks.wishes, weeks.today)) }}
+    <button type="button" class="as-link" @click="weeks.wish(USUAL_WISHES)">{{ weeksText.allAsAtFirst }}</button>
   </p>
 </template>
 

@@ -6,7 +6,7 @@ import { useHousehold } from '../data/household';
 import { useWeeks } from '../data/useWeeks';
 import { HeadPicture } from '../head';
 import { IngredientPicture } from '../kit/ink';
-import { weekdayWord } from '@amber-ladle/words';
+import { weeksText, weekdayWord } from '@amber-ladle/words';
 import BowlCard from './BowlCard.vue';
 import ProduceLane from './ProduceLane.vue';
 import { useBoard } from './useBoard';
@@ -31,10 +31,10 @@ const { moving, over, take, letGo, move, drop, hover } = useMoving();
       :class="{ today: on === 0, full: day.minutes === 0 }"
       @click="emit('day', day.day)"
     >
-      <span>{{ on === 0 ? 'Today' : weekdayWord(day.day, 'short', household.where) }}</span>
+      <span>{{ on === 0 ? weeksText.today : weekdayWord(day.day, 'short', household.where) }}</span>
       <b class="figures">{{ Number(day.day.slice(8)) }}</b>
       <svg v-if="day.isShopDay" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiBasketOutline" /></svg>
-      <span class="sr-only">, {{ day.minutes }} minutes{{ day.isShopDay ? ', with a shop' : '' }}</span>
+      <span class="sr-only">{{ weeksText.minutes(day.minutes, day.isShopDay ? weeksText.withAShop : '') }}</span>
     </button>
 
     <template v-for="head in household.heads" :key="head.id">

@@ -7,7 +7,7 @@ import { useNotice } from '../data/notice';
 import { useWeeks } from '../data/useWeeks';
 import SheetDialog from '../kit/SheetDialog.vue';
 import { BuyPanel } from '../shelf';
-import { changeWords, dayWord, listed, proofWords, spendingWords, sumWords } from '@amber-ladle/words';
+import { weeksText, changeWords, dayWord, listed, proofWords, spendingWords, sumWords } from '@amber-ladle/words';
 import BackPanel from './BackPanel.vue';
 import BowlSheet from './BowlSheet.vue';
 import DaySheet from './DaySheet.vue';
@@ -51,9 +51,12 @@ const changed = computed(() =>
     : '',
 );
 const refused = computed(() =>
-  (weeks.weeks?.refused ?? []).map(
-    ({ pin }) =>
-      `${household.maskById(pin.maskId)?.name ?? 'That mask'} cannot stand ${dayWord(pin.day, weeks.today, household.where)}: something forbids it for ${listed(pin.headIds.map(nameOf), household.where.locale)} then.`,
+  (weeks.weeks?.refused ?? []).map(({ pin }) =>
+    weeksText.cannotStandSomethingForbids(
+      household.maskById(pin.maskId)?.name ?? weeksText.thatMask,
+      dayWord(pin.day, weeks.today, household.where),
+      listed(pin.headIds.map(nameOf), household.where.locale),
+    ),
   ),
 );
 
@@ -75,18 +78,19 @@ const isRunOpen = ref(false);
 <template>
   <div class="page weeks">
     <header class="top">
-      <h1>Weeks</h1>
+      <h1>{{ weeksText.weeks }}</h1>
       <v-btn variant="tonal" color="primary" :prepend-icon="mdiTuneVariant" @click="isRunOpen = true">
-        How your weeks run
+        {{ weeksText.howYourWeeksRun }}
       </v-btn>
     </header>
     <p v-if="household.heads.length === 0" class="empty">
-      A plan needs a head, and something on the shelf.
-      <RouterLink class="quiet-link" :to="{ name: 'bowl' }">Size a first bowl</RouterLink>; it asks for a name when it
-      is kept.
+      {{ weeksText.aPlanNeeds }}
+      <RouterLink class="quiet-link" :to="{ name: 'bowl' }">{{ weeksText.sizeAFirstBowl }}</RouterLink>{{
+        weeksText.itAsks
+      }}
     </p>
     <template v-else>
-      <p class="sum" data-test="sum">{{ sum || 'The weeks are being planned.' }}</p>
+      <p class="sum" data-test="sum">{{ sum || weeksText.theWeeksAreBeing }}</p>
       <p v-if="changed" data-test="changed">{{ changed }}</p>
       <p v-for="words in refused" :key="words" class="refused">{{ words }}</p>
       <p class="trial" :class="{ quiet: !trial }" role="status" data-test="proof">
@@ -96,9 +100,10 @@ const isRunOpen = ref(false);
       <WeekBoard @bowl="show" @day="showDay" />
 
       <p v-for="{ id, name, count } in untested" :key="id" class="quiet">
-        {{ count }} masks wait for a patch test of
-        <RouterLink class="quiet-link" :to="{ name: 'head', params: { id } }">{{ name }}</RouterLink>; they are in no
-        plan before it was fine.
+        {{ weeksText.masksWait(count) }}
+        <RouterLink class="quiet-link" :to="{ name: 'head', params: { id } }">{{ name }}</RouterLink>{{
+          weeksText.theyAre
+        }}
       </p>
 
       <div class="two">
@@ -111,7 +116,7 @@ const isRunOpen = ref(false);
         <BackPanel />
       </div>
     </template>
-    <SheetDialog v-model="isRunOpen" title="How your weeks run" :width="760"><HowWeeksRun /></SheetDialog>
+    <SheetDialog v-model="isRunOpen" :title="weeksText.howYourWeeksRun" :width="760"><HowWeeksRun /></SheetDialog>
     <BowlSheet v-if="open" :key="`${open.maskId} ${open.day}`" v-model="isBowlOpen" :bowl="open" />
     <DaySheet v-if="openDay" v-model="isDayOpen" :day="openDay" />
   </div>

@@ -4,7 +4,7 @@ import { computed } from 'vue';
 import { useHousehold } from '../data/household';
 import { useShelf } from '../data/shelf';
 import { useWeeks } from '../data/useWeeks';
-import { amountWords, dayWord, laneWords, listed, lotName } from '@amber-ladle/words';
+import { weeksText, amountWords, dayWord, laneWords, listed, lotName } from '@amber-ladle/words';
 import { useShownDays } from './useShownDays';
 
 /** What stands on the board of the weeks, and how it is called. */
@@ -20,14 +20,14 @@ export function useBoard() {
   /** With whom a head shares its bowl. */
   const beside = (bowl: WeekBowl, headId: string): string => {
     const others = bowl.headIds.filter((id) => id !== headId);
-    return others.length > 0 ? `with ${listed(others.map(nameOf), household.where.locale)}` : '';
+    return others.length > 0 ? weeksText.withOthers(listed(others.map(nameOf), household.where.locale)) : '';
   };
   /** Where a card stands, for who does not see it. */
   const placeOf = (bowl: WeekBowl, headId: string): string =>
     [
-      `for ${nameOf(headId)}`,
+      weeksText.forNameOf(nameOf(headId)),
       dayWord(bowl.day, weeks.today, household.where),
-      ...(bowl.isPinned ? ['stays on this day'] : []),
+      ...(bowl.isPinned ? [weeksText.staysOnThisDay] : []),
     ].join(', ');
   const label = (bowl: WeekBowl, headId: string): string =>
     [household.maskById(bowl.maskId)?.name, beside(bowl, headId), placeOf(bowl, headId)].filter(Boolean).join(' ');

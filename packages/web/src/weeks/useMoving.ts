@@ -6,7 +6,7 @@ import { plain } from '../data/sizing';
 import { useWeeks } from '../data/useWeeks';
 import { weeksAsked } from '../data/weeks';
 import { useNewest } from '../kit/useNewest';
-import { dayWord, trialWords } from '@amber-ladle/words';
+import { weeksText, dayWord, trialWords } from '@amber-ladle/words';
 import { useShownDays } from './useShownDays';
 import { useWishes } from './useWishes';
 
@@ -32,7 +32,7 @@ const [beginMoving, useMovingOnBoard] = createInjectionState(() => {
   const trial = computed(() => {
     if (!wish.value) return '';
     const { on } = wish.value;
-    if (tried.value?.on !== on) return 'Looking what that would come to';
+    if (tried.value?.on !== on) return weeksText.lookingWhatThatWould;
     const day = dayWord(days.value[on]?.day ?? '', weeks.today, household.where);
     return trialWords(day, tried.value.found, household.catalogue, household.where);
   });

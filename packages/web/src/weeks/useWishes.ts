@@ -2,7 +2,7 @@ import { pinned, type Pin, type WeekBowl, type WeekWishes } from '@amber-ladle/c
 import { addDays, type Day } from '@amber-ladle/core/time';
 import { useHousehold } from '../data/household';
 import { useWeeks } from '../data/useWeeks';
-import { dayWord } from '@amber-ladle/words';
+import { weeksText, dayWord } from '@amber-ladle/words';
 
 /** A no to a mask holds for a week. */
 const NO_DAYS = 6;
@@ -11,7 +11,7 @@ const NO_DAYS = 6;
 export function useWishes() {
   const weeks = useWeeks();
   const household = useHousehold();
-  const named = ({ maskId }: Pick<WeekBowl, 'maskId'>): string => household.maskById(maskId)?.name ?? 'It';
+  const named = ({ maskId }: Pick<WeekBowl, 'maskId'>): string => household.maskById(maskId)?.name ?? weeksText.it;
   const pinOf = ({ day, maskId, headIds }: Pick<WeekBowl, 'day' | 'maskId' | 'headIds'>): Pin => ({
     day,
     maskId,
@@ -28,7 +28,7 @@ export function useWishes() {
     /** True for a pin of the household's, and not a bowl that is kept for its day. */
     isMine: (bowl: WeekBowl): boolean => weeks.wishes.pins.some((pin) => isSame(pin, pinOf(bowl))),
     pin: (bowl: WeekBowl): void => {
-      weeks.wish(pinned(weeks.wishes, pinOf(bowl)), `${named(bowl)} stays on its day.`);
+      weeks.wish(pinned(weeks.wishes, pinOf(bowl)), weeksText.staysOnItsDay(named(bowl)));
     },
     unpin: (bowl: WeekBowl): void => {
       change({ pins: unpinned(bowl) });
@@ -38,12 +38,12 @@ export function useWishes() {
       const day = weeks.weeks?.days[on]?.day;
       if (!day) return;
       const to = dayWord(day, weeks.today, household.where);
-      weeks.wish(pinned(weeks.wishes, pinOf({ ...bowl, day }), pinOf(bowl)), `${named(bowl)} is moved to ${to}.`);
+      weeks.wish(pinned(weeks.wishes, pinOf({ ...bowl, day }), pinOf(bowl)), weeksText.isMovedTo(named(bowl), to));
     },
     /** Another mask in its place, for good. */
     replace: (bowl: WeekBowl, maskId: string): void => {
       const next = pinned({ ...weeks.wishes, pins: unpinned(bowl) }, pinOf({ ...bowl, maskId }));
-      weeks.wish(next, `${named({ ...bowl, maskId })} instead of ${named(bowl)}.`);
+      weeks.wish(next, weeksText.insteadOf(named({ ...bowl, maskId }), named(bowl)));
     },
     /** Not this mask for these heads, for a week from today. */
     notThis: (bowl: WeekBowl): void => {
@@ -51,7 +51,7 @@ export function useWishes() {
       const noes = bowl.headIds.map((headId) => ({ from, to: addDays(from, NO_DAYS), maskId: bowl.maskId, headId }));
       weeks.wish(
         { ...weeks.wishes, pins: unpinned(bowl), noes: [...weeks.wishes.noes, ...noes] },
-        `No ${named(bowl)} for a week.`,
+        weeksText.noMaskForAWeek(named(bowl)),
       );
     },
     /** Minutes of a single day; nothing for those of its weekday. */

@@ -3,6 +3,7 @@ import { ingredientById, type Aisle, type Catalogue } from '@amber-ladle/core/in
 import { kitchenRound } from '@amber-ladle/core/measure';
 import type { BuyStage } from '@amber-ladle/core/shelf';
 import type { Day } from '@amber-ladle/core/time';
+import { nounFor } from '../../amount';
 import { listed } from '../../sentence';
 import { writeMoney, type Written } from '../../units';
 import { aboutWords, type Where } from './when';
@@ -21,8 +22,7 @@ const STAGE_WORDS: Readonly<Record<BuyStage, string>> = { unripe: 'hard', nearly
 
 /** How much is asked for in a shop. @example '3 avocados', '2 × 340 g', '150 g' */
 export function buyAmount({ ingredientId, pieces, packs, shopGrams }: KeptBuyLine, catalogue: Catalogue): string {
-  const nouns = ingredientById(catalogue, ingredientId).pieces;
-  if (pieces) return `${pieces} ${(pieces > 1 ? nouns?.nouns : nouns?.noun) ?? ''}`.trim();
+  if (pieces) return `${pieces} ${nounFor(pieces, ingredientById(catalogue, ingredientId).pieces ?? {})}`.trim();
   if (packs && packs.count > 1) return `${packs.count} × ${kitchenRound(packs.grams)} g`;
   return `${kitchenRound(shopGrams)} g`;
 }

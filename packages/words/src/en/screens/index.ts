@@ -5,6 +5,7 @@ export * from './chance';
 export * from './door';
 export * from './draft';
 export * from './family';
+export * from './hair';
 export * from './judge';
 export * from './making';
 export * from './mask';

@@ -1,5 +1,5 @@
 import type { HeadStory, RankTerm, TermId } from '@amber-ladle/core/judge';
-import type { Allergen, Catalogue, Rhythm } from '@amber-ladle/core/ingredient';
+import type { Allergen, Catalogue, Rhythm, Smell } from '@amber-ladle/core/ingredient';
 import { capital, listed } from '../../sentence';
 import { writeMoney, type Written } from '../../units';
 import { NEED_WORDS, writeMinutes } from './mask';
@@ -37,6 +37,15 @@ export const ALLERGEN_WORDS: Readonly<Record<Allergen, string>> = {
   coconut: 'coconut',
   celery: 'celery',
   sulphites: 'sulphites',
+};
+
+/** What a thing may smell of. */
+export const SMELL_WORDS: Readonly<Record<Smell, string>> = {
+  egg: 'egg',
+  onion: 'onion',
+  vinegar: 'vinegar',
+  garlic: 'garlic',
+  curry: 'curry',
 };
 
 const names = (ids: readonly string[] | undefined, catalogue: Catalogue): string =>

@@ -1,8 +1,9 @@
 import { isPerishable, rawRecipeOf, type Ingredient, type LotState } from '@amber-ladle/core/ingredient';
 import { kitchenRound, writeFraction } from '@amber-ladle/core/measure';
-import type { Lot, LotWindow, Pace, MovementKind, PlaceKind, Stage } from '@amber-ladle/core/shelf';
+import type { BinReason, Lot, LotWindow, Pace, MovementKind, PlaceKind, Stage } from '@amber-ladle/core/shelf';
 import { SOURCES, type SourceId } from '@amber-ladle/core/source';
 import { HOUR, MINUTE, TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
+import { nounFor } from '../../amount';
 import { capital } from '../../sentence';
 import { writeWarmth, type Written } from '../../units';
 
@@ -31,6 +32,20 @@ export function stockDone(what: string, did: MovementKind | undefined): string {
   if (did === 'draw') return what.startsWith('for ') ? `Taken ${what}.` : `Taken: ${what}.`;
   return did ? `${what}: ${MOVEMENT_WORDS[did]}.` : `Shelf: ${what}.`;
 }
+
+/** What a price that was written is for. */
+export const PRICE_WORDS = { each: 'each', together: 'together' } as const;
+
+const BIN_WORDS: Readonly<Record<BinReason, string>> = {
+  'past its time': 'past its time',
+  mouldy: 'mouldy',
+  brown: 'brown',
+  'too much cut': 'too much cut',
+  smells: 'smells',
+};
+const isBinReason = (reason: string): reason is BinReason => Object.hasOwn(BIN_WORDS, reason);
+/** Why something was thrown away: what was chosen, or what was written. */
+export const binWords = (reason: string): string => (isBinReason(reason) ? BIN_WORDS[reason] : reason);
 
 export const STAGE_WORDS: Readonly<Record<Stage, string>> = {
   unripe: 'hard',
@@ -63,8 +78,8 @@ export const PLACE_WORDS: Readonly<Record<PlaceKind, string>> = {
 export function amountWords(lot: Pick<Lot, 'grams' | 'pieceGrams' | 'state'>, row: Ingredient): string {
   const { pieces } = row;
   if (lot.pieceGrams && pieces && lot.state === 'whole') {
-    const count = lot.grams / lot.pieceGrams;
-    return `${writeFraction(Math.round(count * 4) / 4)} ${count > 1.01 ? pieces.nouns : pieces.noun}`;
+    const count = Math.round((lot.grams / lot.pieceGrams) * 4) / 4;
+    return `${writeFraction(count)} ${nounFor(count, pieces)}`;
   }
   return `${kitchenRound(lot.grams)} g`;
 }

@@ -1,6 +1,7 @@
 import type { Catalogue } from '@amber-ladle/core/ingredient';
 import type { SwapConsequences, SwapWish } from '@amber-ladle/core/mask';
 import { capital } from '../../sentence';
+import { TEXTURE_WORDS } from './texture';
 
 export const WISH_WORDS: Readonly<Record<SwapWish, string>> = {
   'without-egg': 'without egg',
@@ -25,8 +26,8 @@ export function consequenceWords(consequences: SwapConsequences): string[] {
   const list = (words: readonly string[]): string => words.join(', ').replaceAll('-', ' ');
   return [
     textureBefore.texture === textureAfter.texture
-      ? `Stays ${textureAfter.texture}.`
-      : `Turns from ${textureBefore.texture} to ${textureAfter.texture}.`,
+      ? `Stays ${TEXTURE_WORDS[textureAfter.texture]}.`
+      : `Turns from ${TEXTURE_WORDS[textureBefore.texture]} to ${TEXTURE_WORDS[textureAfter.texture]}.`,
     ...(allergensLost.length > 0 ? [`No ${list(allergensLost)} any more.`] : []),
     ...(allergensGained.length > 0 ? [`Now contains ${list(allergensGained)}: patch test anew.`] : []),
     ...(latexGained ? ['A latex allergy can cross with what came in.'] : []),

@@ -1,11 +1,18 @@
 import type { FittedAmounts } from '@amber-ladle/core/batch';
 import { gramsPerMillilitre, ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
 import { estimateTexture, textureClass, textureFixes, type TextureFix } from '@amber-ladle/core/mask';
+import type { TextureClass } from '@amber-ladle/core/hair';
 import { kitchenRound } from '@amber-ladle/core/measure';
 
-/** From thin to stiff, as they stand on the scale. */
-export const TEXTURES = ['runny', 'pourable', 'creamy', 'thick', 'stiff'] as const;
-export type ScaleTexture = (typeof TEXTURES)[number];
+/** What a bowl comes out as. */
+export const TEXTURE_WORDS: Readonly<Record<TextureClass, string>> = {
+  oil: 'oil',
+  runny: 'runny',
+  pourable: 'pourable',
+  creamy: 'creamy',
+  thick: 'thick',
+  stiff: 'stiff',
+};
 
 /** What thickens and what thins the bowl most, in words. */
 export function pullWords(bowl: Pick<FittedAmounts, 'texture'>, catalogue: Catalogue): string {
@@ -45,13 +52,14 @@ export function plateSays(
   const reckoned = bowl.texture;
   const now = textureClass(flowLog10);
   const apart = flowLog10 - reckoned.flowLog10;
-  if (now === reckoned.texture) return `As reckoned: ${now}.`;
-  if (Math.abs(apart) < SAME) return `Near enough: reckoned ${reckoned.texture}, and it is just ${now}.`;
+  if (now === reckoned.texture) return `As reckoned: ${TEXTURE_WORDS[now]}.`;
+  if (Math.abs(apart) < SAME)
+    return `Near enough: reckoned ${TEXTURE_WORDS[reckoned.texture]}, and it is just ${TEXTURE_WORDS[now]}.`;
   const { flowLog10: plain } = estimateTexture(bowl.lines, catalogue);
   const fixes = textureFixes(bowl.lines, catalogue, reckoned.texture, flowLog10 - plain);
   // What is mixed already can only be added to.
   const fix = fixes.find(({ does }) => does === 'add');
-  const is = `Reckoned ${reckoned.texture}, and it is ${now}`;
+  const is = `Reckoned ${TEXTURE_WORDS[reckoned.texture]}, and it is ${TEXTURE_WORDS[now]}`;
   if (!fix)
     return apart > 0 ? `${is}: it lies thicker, so it may not go as far.` : `${is}: it runs, so work over a basin.`;
   return `${is}. As reckoned it would be with this in it: ${fixWords(fix, catalogue)}.`;

@@ -7,6 +7,7 @@ import type { Mask } from '@amber-ladle/core/mask';
 import type { Day } from '@amber-ladle/core/time';
 import { daysBetween } from '@amber-ladle/core/time';
 import { capital, listed } from '../../sentence';
+import { nounFor } from '../../amount';
 import { weekdayWord, type Where } from './when';
 import { writeMoney, type Written } from '../../units';
 
@@ -28,9 +29,8 @@ export function amountOf(ingredientId: string, grams: number, catalogue: Catalog
   const size = pieces?.sizes.find(({ id }) => id === pieces.usualSize)?.usableGrams;
   if (!pieces || !size || row.measuredBy[0] !== 'piece') return `${kitchenRound(grams)} g ${row.name.toLowerCase()}`;
   const count = Math.max(0.25, Math.round((grams / size) * 4) / 4);
-  const noun = count > 1 ? pieces.nouns : pieces.noun;
   const name = pieces.nounIsName === false ? ` ${row.name.toLowerCase()}` : '';
-  return `${writeFraction(count)} ${noun}${name}`;
+  return `${writeFraction(count)} ${nounFor(count, pieces)}${name}`;
 }
 
 /** A good deal of something: "140 g", "2 kg", "1.6 kg". */
