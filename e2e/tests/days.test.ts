@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import type { Page } from 'puppeteer-core';
-import { clickOn, openHouse, post, textWhen, walkDay, type House } from './house';
+import { clickOn, openHouse, post, textWhen, typeIn, walkDay, type House } from './house';
 import { axeFaults } from './screens';
 
 /** A household on its demo day, and one of somebody who has just begun, on the real clock. */
@@ -331,7 +331,7 @@ it('shows on the real clock at once how a fruit feels and where it stands, on tw
     const { page, address } = own;
     await page.goto(`${address}/shelf`);
     await page.waitForSelector('.quick .line');
-    await page.type('.quick .line', '2 avocados, hard');
+    await typeIn(page, '.quick .line', '2 avocados, hard');
     await textWhen(page, '[data-test="reading"]', /Avocado/);
     await page.waitForSelector('.quick button:not([disabled])');
     await page.keyboard.press('Enter');

@@ -85,6 +85,7 @@ describe('a head', () => {
     await clickOn(page, 'button::-p-text(Save)');
     await textWhen(page, '.v-snackbar', /is saved/);
     await open('/heads');
+    await page.waitForSelector('.heads .mass');
     const kept = await page.$$eval('.heads .mass', (all) => all.map((path) => path.getAttribute('fill')));
     expect(kept).toContain('#AE6234');
     // Coils in twists give up a little of their length and stand a little wider; waves do not.

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, expect, it } from 'vitest';
-import { clickOn, made, openHouse, tapOn, textWhen, type House } from './house';
+import { clickOn, made, openHouse, tapOn, textWhen, typeIn, type House } from './house';
 import { axeFaults } from './screens';
 
 /** The first minute: a household in which nobody is known yet, on the real clock. */
@@ -49,7 +49,7 @@ it('opens on the bench, and is a kept bowl for a named head after one pull and t
   // Nothing is taken that has no name, and nothing of what was measured is lost.
   await clickOn(page, '::-p-text(Name it and keep the bowl)');
   await textWhen(page, '[data-test="name-head"]', /Give the head a name/);
-  await page.type('[data-test="name-head"] input', 'Wren');
+  await typeIn(page, '[data-test="name-head"] input', 'Wren');
   await clickOn(page, '::-p-text(Name it and keep the bowl)');
   await page.waitForSelector('[data-test="kept-made"]');
   expect((await kept()).map(({ headName }) => headName)).toEqual(['Wren']);
@@ -65,12 +65,12 @@ it('stops at what the head is allergic to once that is said, and keeps the bowl 
   const { page } = house;
   await clickOn(page, '::-p-text(Keep this bowl)');
   await page.waitForSelector('[data-test="name-head"] input');
-  await page.type('[data-test="name-head"] input', 'Wren');
+  await typeIn(page, '[data-test="name-head"] input', 'Wren');
   await clickOn(page, '[data-test="name-head"] .pill ::-p-text(milk)');
   await clickOn(page, '::-p-text(Name it and keep the bowl)');
   await textWhen(page, '[data-test="cautions"]', /Stop/);
   expect(await kept()).toEqual([]);
-  await page.type('.decision input', 'Her doctor says it is fine on hair.');
+  await page.locator('.decision input').fill('Her doctor says it is fine on hair.');
   await clickOn(page, '::-p-text(Keep this bowl)');
   await page.waitForSelector('[data-test="kept-made"]');
   expect(await kept()).toHaveLength(1);

@@ -1,6 +1,6 @@
 import type { CDPSession, Page } from 'puppeteer-core';
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
-import { clickOn, openHouse, post, tapOn, textWhen, type House } from './house';
+import { clickOn, openHouse, post, tapOn, textWhen, typeIn, type House } from './house';
 import { axeFaults } from './screens';
 
 /** The app in one hand: swipes, Back, what a device wishes, and what is said aloud. */
@@ -171,7 +171,7 @@ describe('what this device wishes', () => {
 
 it('takes back in Settings what was done long ago, after a reload too', async () => {
   await open('/shelf');
-  await page.type('.quick .line', 'honey 340 g jar');
+  await typeIn(page, '.quick .line', 'honey 340 g jar');
   await textWhen(page, '[data-test="reading"]', /Honey · 340 g/);
   await page.keyboard.press('Enter');
   await textWhen(page, '.shelf', /Honey/);

@@ -1,6 +1,15 @@
+import { cp } from 'node:fs/promises';
 import type { Browser, ElementHandle, Page } from 'puppeteer-core';
+import { inject } from 'vitest';
 import { startApp, temporaryFolder } from '../support/app.mjs';
 import { launchChromium } from '../support/chromium.mjs';
+
+declare module 'vitest' {
+  export interface ProvidedContext {
+    /** Where the demo's household lies as its first start leaves it. */
+    demoFolder: string;
+  }
+}
 
 /** By what a phone of the tests finds the machine: an address of its own, so that it is another place to a browser. */
 const DOOR = { AMBER_LADLE_NAMES: '127.0.0.2' };
@@ -28,11 +37,23 @@ export interface House {
 /**
  * @param how.isEmpty a household of one's own, as it is on the first day, on the real clock
  * @param how.worksAway the pages stay in the browser, for when the server is away
+ * @param how.program a main file that is not the built one
  * @param how.isTrusting somebody went on past the browser's question about the household's certificate
  */
-export async function openHouse({ isEmpty = false, worksAway = false, isTrusting = false } = {}): Promise<House> {
+export async function openHouse({
+  isEmpty = false,
+  worksAway = false,
+  isTrusting = false,
+  program,
+}: { isEmpty?: boolean; worksAway?: boolean; isTrusting?: boolean; program?: string } = {}): Promise<House> {
   const { folder, remove } = await temporaryFolder();
-  let app = await startApp({ dataFolder: folder, demo: !isEmpty, env: { ...DOOR, ...(isEmpty ? REAL_CLOCK : {}) } });
+  if (!isEmpty) await cp(inject('demoFolder'), folder, { recursive: true });
+  let app = await startApp({
+    dataFolder: folder,
+    demo: !isEmpty,
+    env: { ...DOOR, ...(isEmpty ? REAL_CLOCK : {}) },
+    ...(program === undefined ? {} : { program }),
+  });
   const { address } = app;
   const { browser, close } = await launchChromium({ isTrusting });
   const complaints: string[] = [];
@@ -102,7 +123,7 @@ export const post = (address: string, body: object): Promise<Response> =>
 export async function textWhen(page: Page, selector: string, fits: RegExp): Promise<string> {
   await page.waitForFunction(
     (query, source) => new RegExp(source).test(document.querySelector(query)?.textContent ?? ''),
-    { timeout: 15_000 },
+    { timeout: 30_000 },
     selector,
     fits.source,
   );
@@ -152,6 +173,12 @@ export async function clickOn(page: Page, selector: string): Promise<void> {
       if (tries >= 5) throw error;
     }
   }
+}
+
+/** Types where it is written, once that is there. */
+export async function typeIn(page: Page, selector: string, text: string): Promise<void> {
+  const field = await page.waitForSelector(selector, { visible: true });
+  await field?.type(text);
 }
 
 /**

@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { clickOn, keepWithoutTaking, openHouse, textWhen, type House } from './house';
+import { clickOn, keepWithoutTaking, openHouse, textWhen, typeIn, type House } from './house';
 import { screenFaults } from './screens';
 
 let house: House;
@@ -28,7 +28,7 @@ const idOf = async (name: string): Promise<string> => {
 it('takes a new head from a patch test to a bowl that is kept with a decision, and the decision stands in the record', async () => {
   const { page } = house;
   await house.open('/heads/new');
-  await page.type('input[maxlength="60"]', 'Juniper');
+  await typeIn(page, 'input[maxlength="60"]', 'Juniper');
   await clickOn(page, '.story .pill ::-p-text(dry hair)');
   await clickOn(page, '.story .pill ::-p-text(egg)');
   await clickOn(page, 'label ::-p-text(Sensitive skin)');
@@ -44,7 +44,7 @@ it('takes a new head from a patch test to a bowl that is kept with a decision, a
 
   await house.open(`/heads/${id}`);
   for (const [i, name] of ['Papaya', 'Strained yogurt', 'Honey'].entries()) {
-    await page.type('.totest input', name);
+    await typeIn(page, '.totest input', name);
     await clickOn(page, `.v-list-item ::-p-text(${name})`);
     await page.waitForFunction(() => !document.querySelector('.v-overlay--active .v-list'));
     await clickOn(page, '::-p-text(Dabbed on)');
@@ -71,7 +71,7 @@ it('takes a new head from a patch test to a bowl that is kept with a decision, a
   await textWhen(page, '[data-test="made"]', /\d mL/);
   await page.keyboard.press('k');
   await page.waitForFunction(() => /A stop below wants a word first/.test(document.body.textContent));
-  await page.type('.decision input', 'the allergist says it has passed');
+  await page.locator('.decision input').fill('the allergist says it has passed');
   await keepWithoutTaking(page);
   await textWhen(page, '.decisions', /the allergist says it has passed/);
 }, 120_000);

@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { clickOn, made, openHouse, pasteText, textWhen, type House } from './house';
+import { clickOn, made, openHouse, pasteText, textWhen, typeIn, type House } from './house';
 import { axeFaults, screenFaults } from './screens';
 
 let house: House;
@@ -82,7 +82,7 @@ describe('a mask of one’s own', () => {
   it('asks before it joins what is being written, and can be thrown away', async () => {
     const { page } = house;
     await house.open('/masks/new');
-    await page.type('.written', '2 tbsp honey');
+    await typeIn(page, '.written', '2 tbsp honey');
     await click('Paste a mask');
     await pasteText(page, '2 eggs\n2 tbsp olive oil');
     await click('Put it to the draft there');
@@ -192,7 +192,7 @@ describe('on the bench', () => {
     await click('soaked an hour');
     expect(await textWhen(page, '[data-test="pot"]', /1\d min/)).not.toBe(pot);
     await click('soaked an hour');
-    await page.type('.reverse input', '90');
+    await typeIn(page, '.reverse input', '90');
     await textWhen(page, '[data-test="cooked-makes"]', /6\d\d g/);
     await click('Use all of it');
     await page.waitForSelector('[aria-label="Exactly this much rice cream"][aria-pressed="true"]');
@@ -220,19 +220,19 @@ describe('ingredients', () => {
     await house.open('/ingredients/new');
     await click('Add it');
     await textWhen(page, '.form', /Give it a name|Weigh one level spoon/);
-    await page.type('.form input', 'Heather honey');
+    await typeIn(page, '.form input', 'Heather honey');
     const weight = await page.waitForSelector('::-p-xpath(//label[contains(., "It weighs")]/following::input[1])');
     await weight?.click({ count: 3 });
     await weight?.type('7');
     await click('Add it');
     await textWhen(page, 'h1', /Heather honey/);
     await house.open('/masks/new');
-    await page.type('.names input', 'Moor bowl');
-    await page.type('.written', '2 tbsp heather honey');
+    await typeIn(page, '.names input', 'Moor bowl');
+    await typeIn(page, '.written', '2 tbsp heather honey');
     await textWhen(page, '.read', /Heather honey/);
     await page.keyboard.press('Enter');
     await page.waitForFunction(() => document.querySelectorAll('.written').length === 2);
-    await page.type('.line:nth-child(2) .written', '100 g yogurt');
+    await typeIn(page, '.line:nth-child(2) .written', '100 g yogurt');
     await click('Put it in the book');
     await textWhen(page, 'h1', /Moor bowl/);
     await house.open('/ingredients/heather-honey');

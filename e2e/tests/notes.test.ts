@@ -2,7 +2,7 @@ import { writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { temporaryFolder } from '../support/app.mjs';
-import { clickOn, made, openHouse, post, tabTo, tapOn, textWhen, type House } from './house';
+import { clickOn, made, openHouse, post, tabTo, tapOn, textWhen, typeIn, type House } from './house';
 import { screenFaults } from './screens';
 
 let house: House;
@@ -183,7 +183,7 @@ it('takes pictures in, holds two side by side, and refuses kindly what is none',
   const before = await page.$$eval('[data-test="photos"] li', (all) => all.length);
   const shot = join(files.folder, 'shot.png');
   await writeFile(shot, Buffer.from(await page.screenshot()));
-  const input = await page.$('input[type="file"]');
+  const input = await page.waitForSelector('input[type="file"]');
   await (input as unknown as { uploadFile(path: string): Promise<void> }).uploadFile(shot);
   await page.waitForFunction((n) => document.querySelectorAll('[data-test="photos"] li').length === n + 1, {}, before);
   await page.waitForFunction(() =>
@@ -227,7 +227,7 @@ it('lets everything out and in again: the household, and a mask', async () => {
   const maskFile = join(files.folder, 'mask.json');
   await writeFile(maskFile, JSON.stringify({ format: 'amber-ladle-mask', version: 1, mask: filed }));
   await house.open('/masks');
-  const input = await page.$('input[type="file"]');
+  const input = await page.waitForSelector('input[type="file"]');
   await (input as unknown as { uploadFile(path: string): Promise<void> }).uploadFile(maskFile);
   await textWhen(page, 'h1', /From afar/);
 }, 120_000);
@@ -235,7 +235,7 @@ it('lets everything out and in again: the household, and a mask', async () => {
 it('writes down what was poured by eye as a mask', async () => {
   const { page } = house;
   await house.open('/benches');
-  await page.type('[data-test="pours"] .what input', 'Olive oil');
+  await typeIn(page, '[data-test="pours"] .what input', 'Olive oil');
   await page.waitForSelector('.v-overlay .v-list-item');
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('Enter');

@@ -3,7 +3,7 @@ import { isBritish } from '@amber-ladle/words';
 import type { Page, SerializedAXNode } from 'puppeteer-core';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { openHouse, type House } from './house';
-import { settled } from './screens';
+import { SCREENS, settled } from './screens';
 
 /** Each screen as somebody hears it: kept in `outlines/`, to be read when it changes (`vitest -u` writes it anew). */
 let house: House;
@@ -13,27 +13,6 @@ beforeAll(async () => {
 afterAll(async () => {
   await house.close();
 });
-
-const SCREENS = {
-  today: '/',
-  shelf: '/shelf',
-  book: '/shelf/book',
-  bowl: '/bowl',
-  make: '/make',
-  wear: '/wear',
-  notes: '/notes',
-  masks: '/masks',
-  mask: '/masks/towpath-avocado',
-  'mask-new': '/masks/new',
-  'mask-paste': '/masks/paste',
-  heads: '/heads',
-  'head-new': '/heads/new',
-  settings: '/settings',
-  benches: '/benches',
-  ingredients: '/ingredients',
-  ingredient: '/ingredients/avocado',
-  'kept-bowl': '/bowls/5d0c1f0e-57e1-4c0e-9f60-3a5b1a3d0004',
-};
 
 /** What is heard of a node: what it is, what it is called, and how it stands. Figures and moments go on with the clock. */
 function heard({ role, name = '', checked, pressed, expanded }: SerializedAXNode): string {

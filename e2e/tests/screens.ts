@@ -2,6 +2,28 @@ import axe from 'axe-core';
 import type { CDPSession, Page } from 'puppeteer-core';
 import type { House } from './house';
 
+/** Where each screen of the demo is, by what it is called in `outlines/`; the weeks are planned anew, and stand for themselves. */
+export const SCREENS = {
+  today: '/',
+  shelf: '/shelf',
+  book: '/shelf/book',
+  bowl: '/bowl',
+  make: '/make',
+  wear: '/wear',
+  notes: '/notes',
+  masks: '/masks',
+  mask: '/masks/towpath-avocado',
+  'mask-new': '/masks/new',
+  'mask-paste': '/masks/paste',
+  heads: '/heads',
+  'head-new': '/heads/new',
+  settings: '/settings',
+  benches: '/benches',
+  ingredients: '/ingredients',
+  ingredient: '/ingredients/avocado',
+  'kept-bowl': '/bowls/5d0c1f0e-57e1-4c0e-9f60-3a5b1a3d0004',
+};
+
 /** What can be wrong with a screen: by axe, and by measure. */
 
 /** Accessibility faults that axe finds on the page as it stands. @param rules those to look at; all of them where it is left out */

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { clickFor, made, openHouse, textWhen, type House } from './house';
+import { clickFor, made, openHouse, textWhen, typeIn, type House } from './house';
 import { screenFaults } from './screens';
 
 let house: House;
@@ -43,7 +43,7 @@ describe('the shelf', () => {
   it('takes what came in by one line and one key, and takes it back', async () => {
     const { page } = house;
     await house.open('/shelf');
-    await page.type('.quick .line', '2 moonfruit');
+    await typeIn(page, '.quick .line', '2 moonfruit');
     await textWhen(page, '[data-test="reading"]', /Which ingredient is/);
     await page.locator('.quick .line').fill('3 hard mangoes 330 g yesterday 3.90');
     await textWhen(page, '[data-test="reading"]', /Is 3.90 for each of the 3 or for all/);
@@ -141,7 +141,7 @@ describe('a bowl from the shelf', () => {
     expect((await post('/devices/clock', { minutes: 26 * 60 })).status).toBe(200);
     await textWhen(page, '[data-test="budget"]', /Past its time/);
     expect(await page.$eval('.life .pill[disabled]', (e) => e.textContent.trim())).toBe('Worn');
-    await page.type('.decision input', 'only the ends, patch tested');
+    await page.locator('.decision input').fill('only the ends, patch tested');
     await page.locator('.life .pill ::-p-text(Worn)').click();
     expect(await textWhen(page, '[data-test="ended"]', /Worn/)).toContain('only the ends');
   });

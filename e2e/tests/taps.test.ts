@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { openHouse, tapOn, textWhen, walkDay, type House } from './house';
+import { openHouse, tapOn, textWhen, typeIn, walkDay, type House } from './house';
 
 /** What a wash day costs a thumb: from nothing of it on the shelf to its notes. */
 let house: House;
@@ -38,7 +38,7 @@ it('goes from what came in to finished notes in forty taps', async () => {
   await house.open('/shelf');
   await tapOn(page, '.quick .line');
   for (const line of ['2 ripe avocados 170 g', '500 g plain yogurt', 'honey 340 g jar']) {
-    await page.type('.quick .line', line);
+    await typeIn(page, '.quick .line', line);
     await page.waitForSelector('[data-test="reading"]:not(.asks)');
     await page.keyboard.press('Enter');
     await page.waitForFunction(() => document.querySelector<HTMLInputElement>('.quick .line')?.value === '');

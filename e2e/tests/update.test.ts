@@ -53,7 +53,7 @@ it('is brought up to date in mid-day: the day goes on, what is typed stays, and 
   const known = await told();
 
   await clickOn(day, '[data-test="newer"] button');
-  await expect.poll(() => beginning().catch(() => older), { timeout: 20_000 }).not.toBe(older);
+  await expect.poll(() => beginning().catch(() => older), { timeout: 60_000 }).not.toBe(older);
   await day.waitForSelector('[data-test="go"]');
   await expect.poll(told, { timeout: 15_000 }).toBe(known);
   await goOn();
