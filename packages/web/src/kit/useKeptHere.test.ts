@@ -3,15 +3,19 @@ import { beforeEach, expect, it, vi } from 'vitest';
 import { effectScope } from 'vue';
 
 vi.mock('../data/changes', () => ({ onChange: () => undefined }));
+const there = vi.hoisted(() => ({ is: true }));
+vi.mock('../data/reach', () => ({ isThere: () => Promise.resolve(there.is) }));
 vi.mock('../data/answers', () => ({ keepAnswers: () => Promise.resolve() }));
 
 /** The workers of a browser, one of which may stand before the page already. */
 class Workers extends EventTarget {
   controller: object | null = null;
+  getRegistration: () => Promise<object | undefined> = () => Promise.resolve(undefined);
 }
 let workers: Workers;
 beforeEach(() => {
   vi.resetModules();
+  vi.restoreAllMocks();
   workers = new Workers();
   Object.defineProperty(navigator, 'serviceWorker', { value: workers, configurable: true });
 });
@@ -36,3 +40,42 @@ it('takes the first worker of a device for what it is, and the next for newer pa
   change();
   expect(hasNewer.value).toBe(true);
 });
+
+it('loads the page once the newer one has come in, and not before', async () => {
+  const reload = vi.spyOn(location, 'reload').mockReturnValue(undefined);
+  const asked = vi.fn();
+  workers.controller = {};
+  workers.getRegistration = () => Promise.resolve({ waiting: { postMessage: asked } });
+  const { load } = await kept();
+  await load();
+  expect(asked).toHaveBeenCalledExactlyOnceWith({ type: 'SKIP_WAITING' });
+  expect(reload).not.toHaveBeenCalled();
+  change();
+  expect(reload).toHaveBeenCalledOnce();
+});
+
+it('loads the page at once where nothing waits', async () => {
+  const reload = vi.spyOn(location, 'reload').mockReturnValue(undefined);
+  workers.controller = {};
+  const { load } = await kept();
+  await load();
+  expect(reload).toHaveBeenCalledOnce();
+});
+
+it.each([true, false])(
+  'goes past a worker that is busy for long, where the server has the newer pages (%s)',
+  async (is) => {
+    vi.useFakeTimers();
+    there.is = is;
+    const reload = vi.spyOn(location, 'reload').mockReturnValue(undefined);
+    const unregister = vi.fn().mockResolvedValue(true);
+    workers.controller = {};
+    workers.getRegistration = () => Promise.resolve({ waiting: { postMessage: () => undefined }, unregister });
+    const { load } = await kept();
+    await load();
+    await vi.advanceTimersByTimeAsync(10_000);
+    vi.useRealTimers();
+    expect(unregister).toHaveBeenCalledTimes(is ? 1 : 0);
+    expect(reload).toHaveBeenCalledTimes(is ? 1 : 0);
+  },
+);

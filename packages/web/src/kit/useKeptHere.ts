@@ -3,6 +3,7 @@ import { ref, watch } from 'vue';
 import type { Workbox } from 'workbox-window';
 import { keepAnswers } from '../data/answers';
 import { onChange } from '../data/changes';
+import { isThere } from '../data/reach';
 import { useThisDevice } from './useThisDevice';
 
 /** Whether the pages themselves are on this device: not wished, on their way, there, or not allowed by the browser. */
@@ -10,6 +11,8 @@ export type KeptHere = 'off' | 'getting' | 'ready' | 'refused';
 
 /** The first look at a screen comes before everything else is fetched, milliseconds. */
 const LATER = 4000;
+/** Newer pages that wait come in within this, as a rule. */
+const COMES_IN_MILLISECONDS = 3000;
 
 /**
  * Keeps pages and answers on this device for when the server is away, as long as that is wished; and knows when newer pages
@@ -26,7 +29,11 @@ export const useKeptHere = createSharedComposable(() => {
     kept.value = 'getting';
     const { Workbox } = await import('workbox-window');
     const one = new Workbox('/sw.js');
-    one.addEventListener('waiting', () => (hasNewer.value = true));
+    one.addEventListener('waiting', () => {
+      hasNewer.value = true;
+      // Asked for already, and newer ones still have come meanwhile.
+      if (isWanted) one.messageSkipWaiting();
+    });
     one.addEventListener('activated', () => (kept.value = 'ready'));
     try {
       const registration = await one.register({ immediate: true });
@@ -82,17 +89,26 @@ export const useKeptHere = createSharedComposable(() => {
     else if (kept.value === 'refused' && wishes.value.worksAway && import.meta.env.PROD) void fetchPages();
   });
 
-  /** Loads the page anew, the newer one where there is one. */
-  function load(): void {
+  /**
+   * Loads the page anew, the newer one where there is one. Where newer pages wait, it is loaded once they have come in: loaded
+   * before, it would be the old page, and nobody's wish any more.
+   */
+  async function load(): Promise<void> {
     isWanted = true;
-    if (!worker || !navigator.serviceWorker.controller) location.reload();
-    else if (hasNewer.value) {
-      worker.messageSkipWaiting();
-      // Where it has come in meanwhile, nothing waits any more.
-      setTimeout(() => {
-        location.reload();
-      }, 2000);
+    const workers = 'serviceWorker' in navigator ? navigator.serviceWorker : undefined;
+    const registration = workers?.controller ? await workers.getRegistration() : undefined;
+    if (!registration?.waiting) {
+      location.reload();
+      return;
     }
+    registration.waiting.postMessage({ type: 'SKIP_WAITING' });
+    setTimeout(() => void goPast(registration), COMES_IN_MILLISECONDS);
+  }
+  /** What keeps the old pages may be busy for a minute yet. The server has the newer ones, and they are kept anew from there. */
+  async function goPast(registration: ServiceWorkerRegistration): Promise<void> {
+    if (!(await isThere())) return;
+    await registration.unregister();
+    location.reload();
   }
   return { kept, hasNewer, load };
 });
