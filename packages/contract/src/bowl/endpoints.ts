@@ -11,8 +11,9 @@ const lives = () => import('./life');
 export const bowls = {
   list: get('/bowls')
     .asking(async () => (await import('../wire/page')).pageQuerySchema)
-    .giving<Page<BowlSummary>>(),
-  one: get('/bowls/:id').giving<Bowl>().refusing('not-found'),
+    .giving<Page<BowlSummary>>()
+    .changingWith('bowls'),
+  one: get('/bowls/:id').giving<Bowl>().changingWith('bowls').refusing('not-found'),
   keep: post('/bowls')
     .taking(async () => (await schemas()).keepBowlSchema)
     .making<Bowl>()
@@ -22,7 +23,7 @@ export const bowls = {
     .taking(async () => (await schemas()).keepBowlsSchema)
     .creating<Bowl[]>()
     .refusing('not-found', 'not-enough', 'in-use'),
-  cost: get('/bowls/:id/cost').giving<Worth>().refusing('not-found'),
+  cost: get('/bowls/:id/cost').giving<Worth>().changingWith('bowls', 'shelf').refusing('not-found'),
   draw: post('/bowls/:id/draw')
     .taking(async () => (await import('../stock')).stockChangeSchema)
     .giving<BowlLife>()

@@ -5,9 +5,9 @@ const schemas = () => import('./washday');
 
 /** Wash days: one runs at a time; what happens is told press by press. */
 export const washDays = {
-  running: get('/washdays/running').giving<{ day: WashDay | null }>(),
-  ofBowl: get('/washdays/of-bowl/:bowlId').giving<{ day: WashDay | null }>(),
-  one: get('/washdays/:id').giving<WashDay>().refusing('not-found'),
+  running: get('/washdays/running').giving<{ day: WashDay | null }>().changingWith('washdays'),
+  ofBowl: get('/washdays/of-bowl/:bowlId').giving<{ day: WashDay | null }>().changingWith('washdays'),
+  one: get('/washdays/:id').giving<WashDay>().changingWith('washdays').refusing('not-found'),
   begin: post('/washdays')
     .taking(async () => (await schemas()).beginDaySchema)
     .making<WashDay>()

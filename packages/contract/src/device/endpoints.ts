@@ -6,7 +6,7 @@ const schemas = () => import('./device');
 
 /** Simulated devices, driven from the screen; in the demo the clock as well. */
 export const devices = {
-  thermometers: get('/devices/thermometers').giving<Thermometer[]>(),
+  thermometers: get('/devices/thermometers').giving<Thermometer[]>().changingWith('climate', 'clock', 'settings'),
   turnThermometer: post('/devices/thermometers/:placeId')
     .taking(async () => (await schemas()).thermometerHandsSchema)
     .giving<Thermometer[]>()

@@ -6,9 +6,9 @@ const schemas = () => import('./head');
 
 /** Heads, what each has worn, and lengths measured on them. */
 export const heads = {
-  list: get('/heads').giving<Head[]>(),
-  histories: get('/heads/histories').giving<Histories>(),
-  one: get('/heads/:id').giving<Head>().refusing('not-found'),
+  list: get('/heads').giving<Head[]>().changingWith('heads'),
+  histories: get('/heads/histories').giving<Histories>().changingWith('bowls'),
+  one: get('/heads/:id').giving<Head>().changingWith('heads').refusing('not-found'),
   create: post('/heads')
     .taking(async () => (await schemas()).headInputSchema)
     .creating<Head>(),
@@ -18,7 +18,7 @@ export const heads = {
     .refusing('not-found', 'stale'),
   remove: remove('/heads/:id').refusing('not-found'),
   restore: post('/heads/:id/restore').giving<Head>().refusing('not-found'),
-  measures: get('/heads/:id/measures').giving<HeadMeasure[]>().refusing('not-found'),
+  measures: get('/heads/:id/measures').giving<HeadMeasure[]>().changingWith('notes').refusing('not-found'),
   addMeasure: post('/heads/:id/measures')
     .taking(async () => (await import('./measure')).headMeasureSchema)
     .creating<HeadMeasure[]>()

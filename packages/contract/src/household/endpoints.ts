@@ -11,12 +11,14 @@ const copies = () => import('./copy');
 /** Settings, the present, and everything in one file or a dated copy. */
 export const household = {
   health: get('/health').giving<{ ok: true; demo: boolean; now: string; isNew: boolean; page?: string }>(),
-  settings: get('/settings').giving<Settings>(),
+  settings: get('/settings').giving<Settings>().changingWith('settings'),
   changeSettings: patch('/settings')
     .taking(async () => (await import('./settings')).settingsChangeSchema)
     .giving<Settings>()
     .refusing('stale'),
-  lately: get('/lately').giving<readonly LatelyDone[]>(),
+  lately: get('/lately')
+    .giving<readonly LatelyDone[]>()
+    .changingWith('shelf', 'bowls', 'heads', 'masks', 'ingredients', 'notes'),
   events: get('/events').streaming(),
   file: get('/files/household.json')
     .asking(async () => (await copies()).householdFileQuerySchema)

@@ -3,7 +3,7 @@ import type { OwnIngredient } from './ingredient';
 
 /** The household's own and corrected rows of the catalogue. */
 export const ingredients = {
-  list: get('/ingredients').giving<OwnIngredient[]>(),
+  list: get('/ingredients').giving<OwnIngredient[]>().changingWith('ingredients'),
   save: put('/ingredients/:id')
     .taking(async () => (await import('./ingredient')).ingredientUpdateSchema)
     .giving<OwnIngredient>()

@@ -7,9 +7,9 @@ const schemas = () => import('./mask');
 
 /** The book of masks, their versions, and what was said of each as its maker writes it. */
 export const masks = {
-  list: get('/masks').giving<readonly Mask[]>(),
-  one: get('/masks/:id').giving<Mask>().refusing('not-found'),
-  versions: get('/masks/:id/versions').giving<MaskVersion[]>().refusing('not-found'),
+  list: get('/masks').giving<readonly Mask[]>().changingWith('masks'),
+  one: get('/masks/:id').giving<Mask>().changingWith('masks').refusing('not-found'),
+  versions: get('/masks/:id/versions').giving<MaskVersion[]>().changingWith('masks').refusing('not-found'),
   create: post('/masks')
     .taking(async () => (await schemas()).maskInputSchema)
     .creating<Mask>(),
@@ -19,7 +19,7 @@ export const masks = {
     .refusing('not-found', 'stale'),
   remove: remove('/masks/:id').refusing('not-found'),
   restore: post('/masks/:id/restore').giving<Mask>().refusing('not-found'),
-  told: get('/masks/:id/told').giving<ToldUse[]>().refusing('not-found'),
+  told: get('/masks/:id/told').giving<ToldUse[]>().changingWith('notes').refusing('not-found'),
   tell: put('/masks/:id/told/:headId')
     .taking(async () => (await import('./told')).tellUseSchema)
     .giving<ToldUse[]>()

@@ -12,11 +12,12 @@ const MOST_TABLE = 5 * 1024 * 1024;
 export const notes = {
   list: get('/logs')
     .asking(async () => (await schemas()).logQuerySchema)
-    .giving<Page<LoggedBowl>>(),
-  open: get('/logs/open').giving<OpenLog[]>(),
-  learning: get('/learning').giving<Learning>(),
-  spending: get('/spending').giving<MonthOfSpending[]>(),
-  ofBowl: get('/bowls/:id/logs').giving<LoggedBowl[]>().refusing('not-found'),
+    .giving<Page<LoggedBowl>>()
+    .changingWith('notes', 'bowls'),
+  open: get('/logs/open').giving<OpenLog[]>().changingWith('notes', 'bowls', 'clock'),
+  learning: get('/learning').giving<Learning>().changingWith('notes', 'bowls'),
+  spending: get('/spending').giving<MonthOfSpending[]>().changingWith('shelf', 'notes', 'bowls'),
+  ofBowl: get('/bowls/:id/logs').giving<LoggedBowl[]>().changingWith('notes', 'bowls').refusing('not-found'),
   write: put('/bowls/:id/logs/:headId')
     .taking(async () => (await schemas()).writeLogSchema)
     .giving<LoggedBowl>()

@@ -11,6 +11,7 @@ export const photos = {
   ofHead: get('/heads/:id/photos')
     .asking(async () => (await import('../wire/page')).pageQuerySchema)
     .giving<PhotoPage>()
+    .changingWith('notes')
     .refusing('not-found'),
   add: post('/heads/:id/photos')
     .asking(async () => (await schemas()).photoWishSchema)

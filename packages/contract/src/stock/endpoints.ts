@@ -14,17 +14,17 @@ const MOST_TABLE = 1024 * 1024;
 
 /** Lots and their book, places and what is always in the house. */
 export const stock = {
-  shelf: get('/shelf').asking(pages).giving<Shelf>(),
-  lot: get('/lots/:id').giving<{ lot: Lot; movements: KeptMovement[] }>().refusing('not-found'),
-  book: get('/movements').asking(pages).giving<Page<BookLine>>(),
-  buy: get('/buy').giving<readonly KeptBuyLine[]>(),
-  waste: get('/waste').giving<readonly MonthOfWaste[]>(),
+  shelf: get('/shelf').asking(pages).giving<Shelf>().changingWith('shelf', 'climate'),
+  lot: get('/lots/:id').giving<{ lot: Lot; movements: KeptMovement[] }>().changingWith('shelf').refusing('not-found'),
+  book: get('/movements').asking(pages).giving<Page<BookLine>>().changingWith('shelf'),
+  buy: get('/buy').giving<readonly KeptBuyLine[]>().changingWith('shelf', 'bowls', 'weeks', 'heads', 'masks'),
+  waste: get('/waste').giving<readonly MonthOfWaste[]>().changingWith('shelf'),
   change: post('/stock')
     .taking(async () => (await schemas()).stockChangeSchema)
     .making<StockAnswer>()
     .refusing('not-enough', 'in-use'),
   undo: post('/stock/:id/undo').giving<StockAnswer>().refusing('not-found', 'not-enough', 'in-use'),
-  places: get('/places').giving<KeptPlace[]>(),
+  places: get('/places').giving<KeptPlace[]>().changingWith('climate'),
   savePlace: put('/places/:id')
     .taking(async () => (await places()).placeSchema)
     .giving<KeptPlace[]>()
@@ -33,7 +33,7 @@ export const stock = {
   tellReading: post('/readings')
     .taking(async () => (await places()).readingSchema)
     .creating<Reading>(),
-  levels: get('/restock').giving<RestockLevel[]>(),
+  levels: get('/restock').giving<RestockLevel[]>().changingWith('shelf'),
   setLevel: put('/restock/:ingredientId')
     .taking(async () => (await schemas()).restockSchema)
     .giving<RestockLevel[]>()

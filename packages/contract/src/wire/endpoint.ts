@@ -1,6 +1,7 @@
 import type { InferType, Schema } from 'yup';
 import type { Said } from './checked';
 import type { ProblemKind } from './problem';
+import type { Topic } from './topic';
 
 export type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE';
 
@@ -42,9 +43,22 @@ export interface AnyEndpoint {
   readonly refuses: readonly ProblemKind[];
   readonly taken: Taken<unknown> | undefined;
   readonly asked: Check<unknown> | undefined;
+  readonly changesWith: readonly Topic[];
 }
 
 const MOST_JSON = 256 * 1024;
+
+/** What an endpoint is made of. */
+interface Parts<Query, Body> {
+  readonly method: Method;
+  readonly path: string;
+  readonly gives?: Given;
+  readonly refuses?: readonly ProblemKind[];
+  readonly taken: Taken<Body> | undefined;
+  readonly asked: Check<Query> | undefined;
+  readonly isLong?: boolean;
+  readonly changesWith?: readonly Topic[];
+}
 
 /**
  * What one address of the server takes and gives, as one value: the server registers it, the page calls it, tests walk
@@ -60,36 +74,43 @@ export class Endpoint<Params, Query, Body, Answer> {
     readonly answer: Answer;
   };
 
-  private constructor(
-    readonly method: Method,
-    readonly path: string,
-    readonly gives: Given,
-    /** What it may refuse with, beside what any address may. */
-    readonly refuses: readonly ProblemKind[],
-    readonly taken: Taken<Body> | undefined,
-    readonly asked: Check<Query> | undefined,
-    /** It may take minutes: a whole household is gone through. */
-    readonly isLong = false,
-  ) {}
+  readonly method: Method;
+  readonly path: string;
+  readonly gives: Given;
+  /** What it may refuse with, beside what any address may. */
+  readonly refuses: readonly ProblemKind[];
+  readonly taken: Taken<Body> | undefined;
+  readonly asked: Check<Query> | undefined;
+  /** It may take minutes: a whole household is gone through. */
+  readonly isLong: boolean;
+  /** What its answer rests on: told that one of these changed, whoever shows it asks anew. */
+  readonly changesWith: readonly Topic[];
+
+  private constructor(parts: Parts<Query, Body>) {
+    this.method = parts.method;
+    this.path = parts.path;
+    this.gives = parts.gives ?? 'nothing';
+    this.refuses = parts.refuses ?? [];
+    this.taken = parts.taken;
+    this.asked = parts.asked;
+    this.isLong = parts.isLong ?? false;
+    this.changesWith = parts.changesWith ?? [];
+  }
+
+  private get parts(): Parts<Query, Body> {
+    return this;
+  }
 
   static at<Path extends string>(
     method: Method,
     path: Path,
   ): Endpoint<ParamsOf<Path>, undefined, undefined, undefined> {
-    return new Endpoint(method, path, 'nothing', [], undefined, undefined);
+    return new Endpoint({ method, path, taken: undefined, asked: undefined });
   }
 
   /** With a query after the address. */
   asking<S extends Schema<unknown>>(asked: () => Promise<S>): Endpoint<Params, InferType<S>, Body, Answer> {
-    return new Endpoint(
-      this.method,
-      this.path,
-      this.gives,
-      this.refuses,
-      this.taken,
-      asked as Check<InferType<S>>,
-      this.isLong,
-    );
+    return new Endpoint({ ...this.parts, asked: asked as Check<InferType<S>> });
   }
 
   /** With JSON as its body. @param mostBytes 256 kB where it is left out */
@@ -97,34 +118,17 @@ export class Endpoint<Params, Query, Body, Answer> {
     check: () => Promise<S>,
     mostBytes = MOST_JSON,
   ): Endpoint<Params, Query, InferType<S>, Answer> {
-    const taken: Taken<InferType<S>> = { as: 'json', mostBytes, check: check as Check<InferType<S>> };
-    return new Endpoint(this.method, this.path, this.gives, this.refuses, taken, this.asked, this.isLong);
+    return new Endpoint({ ...this.parts, taken: { as: 'json', mostBytes, check: check as Check<InferType<S>> } });
   }
 
   /** With a file of JSON as its body, as it is. */
   takingFile(mostBytes: number): Endpoint<Params, Query, Uint8Array, Answer> {
-    return new Endpoint(
-      this.method,
-      this.path,
-      this.gives,
-      this.refuses,
-      { as: 'file', mostBytes },
-      this.asked,
-      this.isLong,
-    );
+    return new Endpoint({ ...this.parts, taken: { as: 'file', mostBytes } });
   }
 
   /** With a picture as its body, as it is. */
   takingPicture(mostBytes: number): Endpoint<Params, Query, Uint8Array, Answer> {
-    return new Endpoint(
-      this.method,
-      this.path,
-      this.gives,
-      this.refuses,
-      { as: 'picture', mostBytes },
-      this.asked,
-      this.isLong,
-    );
+    return new Endpoint({ ...this.parts, taken: { as: 'picture', mostBytes } });
   }
 
   giving<T>(): Endpoint<Params, Query, Body, T> {
@@ -151,15 +155,20 @@ export class Endpoint<Params, Query, Body, Answer> {
 
   /** Whoever asks waits as long as it takes. */
   takingItsTime(): Endpoint<Params, Query, Body, Answer> {
-    return new Endpoint(this.method, this.path, this.gives, this.refuses, this.taken, this.asked, true);
+    return new Endpoint({ ...this.parts, isLong: true });
   }
 
   refusing(...refuses: readonly ProblemKind[]): Endpoint<Params, Query, Body, Answer> {
-    return new Endpoint(this.method, this.path, this.gives, refuses, this.taken, this.asked, this.isLong);
+    return new Endpoint({ ...this.parts, refuses });
+  }
+
+  /** Giving what rests on these. */
+  changingWith(...changesWith: readonly Topic[]): Endpoint<Params, Query, Body, Answer> {
+    return new Endpoint({ ...this.parts, changesWith });
   }
 
   private answering<T>(gives: Given): Endpoint<Params, Query, Body, T> {
-    return new Endpoint(this.method, this.path, gives, this.refuses, this.taken, this.asked, this.isLong);
+    return new Endpoint({ ...this.parts, gives });
   }
 }
 

@@ -1,11 +1,10 @@
 <script setup lang="ts">
+import { computed } from 'vue';
+import { useRead } from '../data/answer';
 import { api } from '@amber-ladle/contract';
-import { computed, ref } from 'vue';
-import { call } from '../data/client';
 import { useHeld } from '../data/held';
 import { useHousehold } from '../data/household';
 import { isAway, shownFrom } from '../data/reach';
-import { useChanges } from '../data/useChanges';
 import { useKeptHere } from '../kit/useKeptHere';
 import { appText, writeDay, writeTime } from '@amber-ladle/words';
 
@@ -17,12 +16,11 @@ const hasWorker = (): boolean => 'serviceWorker' in navigator && navigator.servi
 const isNewer = computed(() => hasNewer.value || (household.hasNewerPages && !hasWorker()));
 /** Fingers slip once or twice. */
 const WORTH_A_WORD = 3;
-const wrongTries = ref(0);
-useChanges(['door'], async () => {
-  // Told where something can be done about it: on the household's own machine.
-  if (location.protocol !== 'http:') return;
-  wrongTries.value = (await call(api.door.state).catch(() => undefined))?.tries.wrong ?? 0;
+// Told where something can be done about it: on the household's own machine.
+const { value: door } = useRead(api.door.state, () => (location.protocol === 'http:' ? {} : undefined), {
+  isQuiet: true,
 });
+const wrongTries = computed(() => door.value?.tries.wrong ?? 0);
 /** By the household's clock, as every other time on the page. */
 const from = computed(() => {
   if (shownFrom.value === 0) return '';

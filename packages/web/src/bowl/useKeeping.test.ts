@@ -8,6 +8,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { computed, defineComponent, h, ref } from 'vue';
 import { createMemoryHistory, createRouter, type Router } from 'vue-router';
 import { useHousehold } from '../data/household';
+import { forget, know } from '../data/testing';
 import { useNotice } from '../data/notice';
 import { GUEST } from '../head';
 import type { Bench } from './useBench';
@@ -23,6 +24,7 @@ const BO = named('b', 'Bo');
 
 let router: Router;
 beforeEach(() => {
+  forget();
   setActivePinia(createPinia());
   sessionStorage.clear();
   const page = { render: () => null };
@@ -38,8 +40,7 @@ beforeEach(() => {
 /** The bench as the page lays it, with a household of these heads. */
 async function laid(heads: Head[], { query = '', hasShelf = false, apart = [] as Head[] } = {}) {
   const household = useHousehold();
-  household.heads = heads;
-  household.masks = BUILT_IN_MASKS;
+  know({ heads, masks: BUILT_IN_MASKS });
   household.moment = Date.parse('2026-03-14T09:30:00Z');
   await router.push(`/bowl${query}`);
   const asked: (readonly KeepBowl[])[] = [];
@@ -182,7 +183,7 @@ describe('keeping', () => {
     keeping.onDecided([], 0);
     keeping.keepOrAsk();
     vi.spyOn(household, 'saveHead').mockImplementation(() => {
-      household.heads = [ADA];
+      know({ heads: [ADA] });
       return Promise.resolve(ADA);
     });
     await keeping.name(GUEST);

@@ -12,12 +12,10 @@ import {
   type KeepBowl,
   type Learning,
   type MaskInput,
-  type MaskVersion,
   type OwnIngredient,
   type Page,
   type Settings,
   type Shelf,
-  type Topic,
 } from '@amber-ladle/contract';
 import { taughtHead, type HeadInHouse, type House, type TaughtOptions } from '@amber-ladle/core/house';
 import { overlaid, type SaidIngredient } from '@amber-ladle/core/ingredient';
@@ -26,12 +24,16 @@ import { latestOf, localDay, startOfDay } from '@amber-ladle/core/time';
 import { useLocalStorage } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
+import { reading, useLoaded } from './answer';
 import { listening, onChange } from './changes';
-import { inTurn } from './inTurn';
 import { ofDevice } from './ofDevice';
 import { type Where, type Written } from '@amber-ladle/words';
 import { ApiError, call } from './client';
 import { plain, sizing } from './sizing';
+
+/** The masks and the ingredients that they call for are one answer. */
+export const BOOK_KEY = ['masks and ingredients'] as const;
+const NO_BOWLS: Page<BowlSummary> = { items: [], total: 0, offset: 0 };
 
 /** How often remaining times are drawn anew. */
 const MOMENT_MILLISECONDS = 10_000;
@@ -45,18 +47,46 @@ const ownPage = (): string | undefined =>
 
 /** What the server holds, as the screens need it; follows changes made elsewhere. */
 export const useHousehold = defineStore('household', () => {
-  const heads = ref<Head[]>([]);
-  const masks = shallowRef<readonly Mask[]>([]);
+  const headsRead = useLoaded(reading(api.heads.list));
+  const heads = computed<readonly Head[]>(() => headsRead.value.value ?? []);
+  // Together, so that no mask ever calls for an ingredient that is not here yet.
+  const booksRead = useLoaded({
+    key: BOOK_KEY,
+    changesWith: [...api.masks.list.changesWith, ...api.ingredients.list.changesWith],
+    ask: async () => {
+      const [own, book] = await Promise.all([call(api.ingredients.list), call(api.masks.list)]);
+      return { own, book };
+    },
+  });
+  const masks = computed<readonly Mask[]>(() => booksRead.value.value?.book ?? []);
   /** Own ingredients and corrections of built-in ones. */
-  const ownIngredients = shallowRef<OwnIngredient[]>([]);
+  const ownIngredients = computed<readonly OwnIngredient[]>(() => booksRead.value.value?.own ?? []);
   /** The built-in ingredients with the household's own laid over them. */
   const catalogue = computed(() => overlaid(ownIngredients.value.map(({ row }) => row)));
-  const bowls = ref<Page<BowlSummary>>({ items: [], total: 0, offset: 0 });
+  const bowlsRead = useLoaded({
+    key: ['bowls and who wore them'],
+    changesWith: [...api.bowls.list.changesWith, ...api.heads.histories.changesWith],
+    ask: async () => {
+      const [page, wore] = await Promise.all([
+        call(api.bowls.list, { query: { limit: 50 } }),
+        call(api.heads.histories),
+      ]);
+      return { page, wore };
+    },
+  });
+  const bowls = computed<Page<BowlSummary>>(() => bowlsRead.value.value?.page ?? NO_BOWLS);
   /** What each head has worn, newest first. */
-  const histories = shallowRef<Histories>({});
+  const histories = computed<Histories>(() => bowlsRead.value.value?.wore ?? {});
+  const learningRead = useLoaded(reading(api.notes.learning));
   /** What bowls taught about heads and masks. */
-  const learning = shallowRef<Learning>(NOTHING_LEARNT);
-  const settings = ref<Settings>({ ...DEFAULT_SETTINGS });
+  const learning = computed<Learning>(() => learningRead.value.value ?? NOTHING_LEARNT);
+  /** Settings on their way to the server. */
+  let storing: Promise<unknown> = Promise.resolve();
+  const settingsRead = useLoaded<Settings>({
+    ...reading(api.household.settings),
+    ask: () => storing.then(() => call(api.household.settings)),
+  });
+  const settings = computed<Settings>(() => settingsRead.value.value ?? DEFAULT_SETTINGS);
   const isReady = ref(false);
   const isDemo = ref(false);
   /** The server's present less the browser's, so that the demo's set clock holds on screen too. */
@@ -101,54 +131,13 @@ export const useHousehold = defineStore('household', () => {
   /** The server's clock as it was heard of last, for when nobody answers. */
   const lastClock = useLocalStorage('amber-ladle-clock', { isKnown: false, demo: false, offset: 0 });
 
-  /** Settings on their way to the server. */
-  let storing: Promise<unknown> = Promise.resolve();
-
-  // Together, so that no mask ever calls for an ingredient that is not here yet.
-  const readMasks = inTurn(
-    () => Promise.all([call(api.ingredients.list), call(api.masks.list)]),
-    ([own, book]) => {
-      ownIngredients.value = own;
-      masks.value = book;
-    },
-  );
-
-  const readers = {
-    masks: readMasks,
-    ingredients: readMasks,
-    heads: inTurn(
-      () => call(api.heads.list),
-      (list) => (heads.value = list),
-    ),
-    bowls: inTurn(
-      () => Promise.all([call(api.bowls.list, { query: { limit: 50 } }), call(api.heads.histories)]),
-      ([page, wore]) => {
-        bowls.value = page;
-        histories.value = wore;
-        seen(
-          latestOf(
-            page.items.flatMap(({ life }) => (life ? [life.madeAt, ...life.stays.map(({ from }) => from)] : [])),
-          ),
-        );
-      },
-    ),
-    notes: inTurn(
-      () => call(api.notes.learning),
-      (taught) => (learning.value = taught),
-    ),
-    settings: inTurn(
-      () => storing.then(() => call(api.household.settings)),
-      (all) => (settings.value = all),
-    ),
-  };
-
   /** Reads everything, and hears of changes from before that on. */
   async function load(): Promise<void> {
     // On its way while the household is read: the first bowl waits for both.
     sizing();
-    follow();
+    keepTime();
     const [isNew] = await Promise.all([readClock(), listening()]);
-    await Promise.all([readMasks(), readers.heads(), readers.bowls(), readers.settings(), readers.notes()]);
+    await Promise.all([booksRead, headsRead, bowlsRead, settingsRead, learningRead].map((one) => one.load()));
     if (isNew && !isDemo.value) {
       const { timeZone } = Intl.DateTimeFormat().resolvedOptions();
       await saveSettings(ofDevice(navigator.languages, timeZone)).catch(() => undefined);
@@ -189,15 +178,20 @@ export const useHousehold = defineStore('household', () => {
     look();
   }
 
-  let isFollowing = false;
-  /** Looks again whenever another tab or device changed something. */
-  function follow(): void {
-    if (isFollowing) return;
-    isFollowing = true;
-    for (const [what, read] of Object.entries(readers))
-      onChange(what as Topic, () => void read().catch(() => undefined));
-    // A bowl that is put away teaches nothing any more; one whose rest was measured teaches at once.
-    onChange('bowls', () => void readers.notes().catch(() => undefined));
+  watch(
+    bowlsRead.value,
+    (now) => {
+      const lives = now?.page.items.flatMap(({ life }) => (life ? [life] : [])) ?? [];
+      seen(latestOf(lives.flatMap(({ madeAt, stays }) => [madeAt, ...stays.map(({ from }) => from)])));
+    },
+    { flush: 'sync' },
+  );
+
+  let hasClock = false;
+  /** The present moves on by itself. */
+  function keepTime(): void {
+    if (hasClock) return;
+    hasClock = true;
     onChange('clock', () => void readClock().catch(() => undefined));
     setInterval(look, MOMENT_MILLISECONDS);
     // A page that slept sees the present at once.
@@ -208,16 +202,16 @@ export const useHousehold = defineStore('household', () => {
     const head = saved
       ? await call(api.heads.update, { params: { id: saved.id }, body: { ...input, version: saved.version } })
       : await call(api.heads.create, { body: input });
-    await readers.heads();
+    await headsRead.again();
     return head;
   }
   async function removeHead(id: string): Promise<void> {
     await call(api.heads.remove, { params: { id } });
-    await readers.heads();
+    await headsRead.again();
   }
   async function restoreHead(id: string): Promise<void> {
     await call(api.heads.restore, { params: { id } });
-    await readers.heads();
+    await headsRead.again();
   }
   /** Keeps a bowl, or a bowl each for several heads: all of them, or none. */
   async function keepBowls(wishes: readonly KeepBowl[]): Promise<Bowl[]> {
@@ -226,46 +220,45 @@ export const useHousehold = defineStore('household', () => {
       only && more.length === 0
         ? [await call(api.bowls.keep, { body: only })]
         : await call(api.bowls.keepEach, { body: { bowls: wishes } });
-    await readers.bowls();
+    await bowlsRead.again();
     return kept;
   }
   async function removeBowl(id: string): Promise<void> {
     await call(api.bowls.remove, { params: { id } });
-    await readers.bowls();
+    await bowlsRead.again();
   }
   async function restoreBowl(id: string): Promise<void> {
     await call(api.bowls.restore, { params: { id } });
-    await readers.bowls();
+    await bowlsRead.again();
   }
   /** Keeps a new mask, or a new version of one. */
   async function saveMask(input: MaskInput, saved?: Pick<Mask, 'id' | 'version'>): Promise<Mask> {
     const mask = saved
       ? await call(api.masks.update, { params: { id: saved.id }, body: { ...input, version: saved.version } })
       : await call(api.masks.create, { body: input });
-    await readMasks();
+    await booksRead.again();
     return mask;
   }
   async function removeMask(id: string): Promise<void> {
     await call(api.masks.remove, { params: { id } });
-    await readMasks();
+    await booksRead.again();
   }
   async function restoreMask(id: string): Promise<void> {
     await call(api.masks.restore, { params: { id } });
-    await readMasks();
+    await booksRead.again();
   }
-  const readVersions = (id: string): Promise<MaskVersion[]> => call(api.masks.versions, { params: { id } });
   /** Adds an ingredient, or corrects one; `version` is that of the row on the screen, 0 for none. */
   async function saveIngredient(row: SaidIngredient, version: number): Promise<void> {
     await call(api.ingredients.save, { params: { id: row.id }, body: { row, version } });
-    await readMasks();
+    await booksRead.again();
   }
   async function removeIngredient(id: string): Promise<void> {
     await call(api.ingredients.remove, { params: { id } });
-    await readMasks();
+    await booksRead.again();
   }
   async function restoreIngredient(id: string): Promise<void> {
     await call(api.ingredients.restore, { params: { id } });
-    await readMasks();
+    await booksRead.again();
   }
   const ownById = (id: string): OwnIngredient | undefined => ownIngredients.value.find(({ row }) => row.id === id);
   /** Shown at once and stored one after the other, so that quick taps neither wait nor overtake each other. */
@@ -273,14 +266,13 @@ export const useHousehold = defineStore('household', () => {
     const before = settings.value;
     const names = Object.keys(part) as (keyof Settings)[];
     const seen = Object.fromEntries(names.map((name) => [name, before[name]]));
-    settings.value = { ...before, ...part };
-    readers.settings.outdate();
+    settingsRead.know({ ...before, ...part });
     const stored = storing.then(() => call(api.household.changeSettings, { body: { change: part, seen } }));
     storing = stored.catch(() => undefined);
     try {
       await stored;
     } catch (error) {
-      await readers.settings().catch(() => undefined);
+      await settingsRead.again().catch(() => undefined);
       throw error;
     }
   }
@@ -305,7 +297,6 @@ export const useHousehold = defineStore('household', () => {
     house,
     taught,
     textureOffset,
-    readNotes: readers.notes,
     settings,
     spoons,
     where,
@@ -323,7 +314,6 @@ export const useHousehold = defineStore('household', () => {
     saveMask,
     removeMask,
     restoreMask,
-    readVersions,
     saveIngredient,
     removeIngredient,
     restoreIngredient,

@@ -17,15 +17,16 @@ import {
 } from '@amber-ladle/core/shelf';
 import { latestOf } from '@amber-ladle/core/time';
 import { defineStore } from 'pinia';
-import { computed, ref, shallowRef } from 'vue';
+import { computed, watch } from 'vue';
 import { v4 as newId } from 'uuid';
-import { onChange } from './changes';
+import { useLoaded } from './answer';
 import { call } from './client';
 import { useHeld } from './held';
 import { useHousehold } from './household';
-import { inTurn } from './inTurn';
 import { useNotice } from './notice';
 
+/** What lies there and what is always to be there are one answer. */
+export const SHELF_KEY = ['shelf and levels'] as const;
 /** So many lots are drawn; a household that has more sees what ends first. */
 const MOST_LOTS = 100;
 
@@ -47,34 +48,33 @@ const momentsOf = ({ since, stays, touches }: Lot): string[] => [
 export const useShelf = defineStore('shelf', () => {
   const household = useHousehold();
   const notice = useNotice();
-  const lots = shallowRef<readonly Lot[]>([]);
-  const total = ref(0);
+  const { value, load, again, know } = useLoaded({
+    key: SHELF_KEY,
+    changesWith: [...api.stock.shelf.changesWith, ...api.stock.levels.changesWith],
+    ask: async () => {
+      const [shelf, levels] = await Promise.all([
+        call(api.stock.shelf, { query: { limit: MOST_LOTS } }),
+        call(api.stock.levels),
+      ]);
+      return { shelf, levels };
+    },
+  });
+  const lots = computed<readonly Lot[]>(() => value.value?.shelf.lots ?? []);
+  const total = computed(() => value.value?.shelf.total ?? 0);
+  const restock = computed<readonly RestockLevel[]>(() => value.value?.levels ?? []);
+  const isReady = computed(() => value.value !== undefined);
   const climate = computed(() => household.climate);
   const places = computed(() => climate.value.places);
   const readings = computed(() => climate.value.readings);
-  const restock = shallowRef<readonly RestockLevel[]>([]);
-  const isReady = ref(false);
-  let isFollowing = false;
-
-  const read = inTurn(
-    () => Promise.all([call(api.stock.shelf, { query: { limit: MOST_LOTS } }), call(api.stock.levels)]),
-    ([shelf, levels]) => {
-      lots.value = shelf.lots;
-      total.value = shelf.total;
+  watch(
+    () => value.value?.shelf,
+    (shelf) => {
+      if (!shelf) return;
       household.climate = { places: shelf.places, readings: shelf.readings, paces: shelf.paces };
-      restock.value = levels;
-      isReady.value = true;
       household.seen(latestOf([...shelf.lots.flatMap(momentsOf), ...shelf.readings.map(({ at }) => at)]));
     },
+    { flush: 'sync' },
   );
-  /** Reads the shelf, once, and follows it from then on. */
-  async function load(): Promise<void> {
-    if (!isFollowing) {
-      isFollowing = true;
-      for (const what of ['shelf', 'climate'] as const) onChange(what, () => void read().catch(() => undefined));
-    }
-    if (!isReady.value) await read();
-  }
 
   const placeById = (id: string): Place | undefined => places.value.find((place) => place.id === id);
 
@@ -94,15 +94,18 @@ export const useShelf = defineStore('shelf', () => {
 
   /** The answer to a change says how its lots stand now; the whole shelf is read anew when its turn comes. */
   function show({ lots: changed }: StockAnswer): void {
-    read.outdate();
-    const now = new Map(changed.map((lot) => [lot.id, lot] as const));
-    const known = new Set(lots.value.map(({ id }) => id));
-    lots.value = [
-      ...lots.value.map((lot) => now.get(lot.id) ?? lot),
-      ...changed.filter(({ id }) => !known.has(id)),
-    ].filter(({ grams }) => grams > 0);
+    const before = value.value;
+    if (before) {
+      const now = new Map(changed.map((lot) => [lot.id, lot] as const));
+      const known = new Set(lots.value.map(({ id }) => id));
+      const shown = [
+        ...lots.value.map((lot) => now.get(lot.id) ?? lot),
+        ...changed.filter(({ id }) => !known.has(id)),
+      ].filter(({ grams }) => grams > 0);
+      know({ ...before, shelf: { ...before.shelf, lots: shown } });
+    }
     household.seen(latestOf(changed.flatMap(momentsOf)));
-    void read().catch(() => undefined);
+    void again().catch(() => undefined);
   }
 
   /** Changes the stock and offers the way back. */
@@ -127,18 +130,18 @@ export const useShelf = defineStore('shelf', () => {
   }
   async function savePlace({ id, ...place }: KeptPlace): Promise<void> {
     await call(api.stock.savePlace, { params: { id }, body: place });
-    await read();
+    await again();
   }
   async function removePlace(id: string): Promise<void> {
     await call(api.stock.removePlace, { params: { id } });
-    await read();
+    await again();
   }
   async function setRestock({ ingredientId, grams }: RestockLevel): Promise<void> {
     const seenGrams = restock.value.find((level) => level.ingredientId === ingredientId)?.grams ?? 0;
     try {
       await call(api.stock.setLevel, { params: { ingredientId }, body: { grams, seenGrams } });
     } finally {
-      await read();
+      await again();
     }
   }
 
@@ -153,7 +156,6 @@ export const useShelf = defineStore('shelf', () => {
     shelved,
     onHand,
     load,
-    read,
     placeById,
     change,
     comeHome,

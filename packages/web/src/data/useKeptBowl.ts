@@ -1,36 +1,18 @@
-import type { Bowl } from '@amber-ladle/contract';
+import { api } from '@amber-ladle/contract';
 import type { Catalogue } from '@amber-ladle/core/ingredient';
-import { computed, ref, watch, type Ref } from 'vue';
+import { computed, type Ref } from 'vue';
+import { useRead } from './answer';
 import { useHousehold } from './household';
-import { inTurn } from './inTurn';
 
-/** A kept bowl by id, read afresh whenever the id changes. */
+/** A kept bowl by id, as it is now. */
 export function useKeptBowl(id: Ref<string | undefined>) {
   const household = useHousehold();
-  const bowl = ref<Bowl>();
-  const failure = ref('');
-  watch(
-    id,
-    async (wanted) => {
-      failure.value = '';
-      bowl.value = undefined;
-      if (!wanted) return;
-      try {
-        const found = await household.readBowl(wanted);
-        if (wanted === id.value) bowl.value = found;
-      } catch (error) {
-        failure.value = error instanceof Error ? error.message : String(error);
-      }
-    },
-    { immediate: true },
-  );
-  /** Looks again at the same bowl, without taking it off the screen meanwhile. */
-  const reread = inTurn(
-    async () => (id.value ? household.readBowl(id.value).catch(() => undefined) : undefined),
-    (fresh) => {
-      if (fresh && fresh.id === id.value) bowl.value = fresh;
-    },
-  );
+  const {
+    value: bowl,
+    fault,
+    know,
+  } = useRead(api.bowls.one, () => (id.value ? { params: { id: id.value } } : undefined), { isQuiet: true });
+  const failure = computed(() => fault.value?.message ?? '');
   /** The rows the bowl was reckoned with, whatever was corrected since. */
   const catalogue = computed<Catalogue>(
     () =>
@@ -39,5 +21,5 @@ export function useKeptBowl(id: Ref<string | undefined>) {
         ...(bowl.value?.snapshot.ingredients ?? []).map((row) => [row.id, row] as const),
       ]),
   );
-  return { bowl, failure, catalogue, reread };
+  return { bowl, failure, catalogue, know };
 }

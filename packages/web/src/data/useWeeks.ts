@@ -5,10 +5,9 @@ import { localDay } from '@amber-ladle/core/time';
 import { useEventListener } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
-import { onChange } from './changes';
+import { reading, useLoaded } from './answer';
 import { call } from './client';
 import { useHousehold } from './household';
-import { inTurn } from './inTurn';
 import { useNotice } from './notice';
 import { isAway } from './reach';
 import { useShelf } from './shelf';
@@ -21,13 +20,22 @@ const QUARTER = 900_000;
 /** So long a search may take. */
 const SECONDS = 4;
 
+const NOTHING_HELD: WeeksHeld = { wishes: USUAL_WISHES, kept: [], habits: {} };
+
 /** The coming weeks: what is wished, the plan that is kept, and the search for a better one. */
 export const useWeeks = defineStore('weeks', () => {
   const household = useHousehold();
   const shelf = useShelf();
   const notice = useNotice();
-  const held = shallowRef<WeeksHeld>({ wishes: USUAL_WISHES, kept: [], habits: {} });
-  const isReady = ref(false);
+  /** Wishes on their way to the server go before what it says. */
+  let storing: Promise<unknown> = Promise.resolve();
+  const read = useLoaded<WeeksHeld>({
+    ...reading(api.weeks.held),
+    ask: () => storing.then(() => call(api.weeks.held)),
+  });
+  const held = computed<WeeksHeld>(() => read.value.value ?? NOTHING_HELD);
+  const wishes = computed<WeekWishes>(() => held.value.wishes);
+  const isReady = computed(() => read.value.value !== undefined);
   /** The plan as it is reckoned now; nothing before the first answer. */
   const weeks = shallowRef<Weeks>();
   const otherwise = shallowRef<readonly Otherwise[]>([]);
@@ -35,27 +43,9 @@ export const useWeeks = defineStore('weeks', () => {
   const failure = ref('');
   /** What is other than in the plan that was kept before, and what moved it; nothing where it is the same. */
   const change = shallowRef<PlanChange>();
-  /** Wishes on their way to the server go before what it says. */
-  const wishes = shallowRef<WeekWishes>(USUAL_WISHES);
-  let storing: Promise<unknown> = Promise.resolve();
-  let isFollowing = false;
-
-  const read = inTurn(
-    () => storing.then(() => call(api.weeks.held)),
-    (all) => {
-      held.value = all;
-      if (JSON.stringify(all.wishes) !== JSON.stringify(wishes.value)) wishes.value = all.wishes;
-      isReady.value = true;
-    },
-  );
-  async function load(): Promise<void> {
-    if (!isFollowing) {
-      isFollowing = true;
-      for (const topic of ['weeks', 'bowls', 'shelf'] as const)
-        onChange(topic, () => void read().catch(() => undefined));
-    }
-    await Promise.all([read(), shelf.load()]);
-  }
+  const load = async (): Promise<void> => {
+    await Promise.all([read.load(), shelf.load()]);
+  };
 
   const today = computed(() => localDay(household.moment, household.settings.timeZone));
   /** What a plan is made from, but the plan before. */
@@ -131,7 +121,7 @@ export const useWeeks = defineStore('weeks', () => {
     // While the server is away it is planned all the same, and kept by the next one that finds it.
     if (!plan || isAway.value || isSame(plan, held.value.plan)) return;
     const kept = await call(api.weeks.keep, { body: plan });
-    held.value = { ...held.value, plan: kept };
+    read.know({ ...held.value, plan: kept });
   }
 
   function planOf(): WeekPlan | undefined {
@@ -175,13 +165,12 @@ export const useWeeks = defineStore('weeks', () => {
         wish(seen);
         return Promise.resolve();
       });
-    wishes.value = next;
-    read.outdate();
+    read.know({ ...held.value, wishes: next });
     const stored = storing.then(() => call(api.weeks.wish, { body: { wishes: plain(next), seen } }));
     storing = stored.catch(() => undefined);
     stored.catch((error: unknown) => {
       notice.fail(error);
-      void read().catch(() => undefined);
+      void read.again().catch(() => undefined);
     });
   }
 

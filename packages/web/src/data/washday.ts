@@ -2,12 +2,11 @@ import { api, type BeginDay, type DayPress, type WashDay } from '@amber-ladle/co
 import { stepsAsTold, type DayEvent, type DayMove } from '@amber-ladle/core/washday';
 import { defineStore } from 'pinia';
 import { v4 as newId } from 'uuid';
-import { computed, ref, shallowRef } from 'vue';
-import { onChange } from './changes';
+import { computed, ref } from 'vue';
+import { reading, useLoaded } from './answer';
 import { ApiError, call } from './client';
 import { useHeld, type DayHeld } from './held';
 import { useHousehold } from './household';
-import { inTurn } from './inTurn';
 import { useNotice } from './notice';
 
 /**
@@ -18,11 +17,12 @@ export const useWashDay = defineStore('washday', () => {
   const household = useHousehold();
   const notice = useNotice();
   const held = useHeld();
-  const known = shallowRef<WashDay>();
-  const isReady = ref(false);
+  const running = useLoaded(reading(api.washDays.running));
+  const { load } = running;
+  const known = computed(() => running.value.value?.day ?? undefined);
+  const isReady = computed(() => running.value.value !== undefined);
   /** True where a press was refused until somebody says why a bowl past its time is worn. */
   const needsDecision = ref(false);
-  let isFollowing = false;
 
   const day = computed<WashDay | undefined>(() => {
     const here = known.value;
@@ -38,25 +38,10 @@ export const useWashDay = defineStore('washday', () => {
     day.value && known.value ? { ...day.value, steps: known.value.steps } : undefined,
   );
 
-  const read = inTurn(
-    () => call(api.washDays.running),
-    ({ day: running }) => {
-      known.value = running ?? undefined;
-      isReady.value = true;
-    },
-  );
   /** How it stands now, as the answer to something told says. */
-  function know(answer: WashDay): void {
-    read.outdate();
-    known.value = answer;
-  }
-  async function load(): Promise<void> {
-    if (!isFollowing) {
-      isFollowing = true;
-      onChange('washdays', () => void read().catch(() => undefined));
-    }
-    if (!isReady.value) await read();
-  }
+  const know = (answer: WashDay): void => {
+    running.know({ day: answer });
+  };
 
   async function begin(asking: Omit<BeginDay, 'id'>): Promise<void> {
     const asked: BeginDay = { id: newId(), ...asking };
@@ -79,20 +64,17 @@ export const useWashDay = defineStore('washday', () => {
     } catch (error) {
       needsDecision.value = error instanceof ApiError && error.problem.fields?.['decision'] !== undefined;
       notice.fail(error);
-      await read().catch(() => undefined);
+      await running.again().catch(() => undefined);
     }
   }
 
   async function end(): Promise<void> {
     if (!known.value) return;
     await call(api.washDays.end, { params: { id: known.value.id } });
-    await read();
+    await running.again();
   }
-  /** The latest day that a bowl was made on. */
-  const ofBowl = async (bowlId: string): Promise<WashDay | undefined> =>
-    (await call(api.washDays.ofBowl, { params: { bowlId } })).day ?? undefined;
 
-  return { day, begun, isReady, needsDecision, load, read, begin, press, end, ofBowl };
+  return { day, begun, isReady, needsDecision, load, begin, press, end };
 });
 
 /** What a press that is on its way will have told. */

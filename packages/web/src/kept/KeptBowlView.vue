@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { keptText } from '@amber-ladle/words';
 import type { BowlLife } from '@amber-ladle/contract';
-import { computed, defineAsyncComponent, ref, toRef, watch } from 'vue';
+import { computed, defineAsyncComponent, toRef } from 'vue';
 import { MeasuresCard, VesselDrawing } from '../bowl';
-import { useChanges } from '../data/useChanges';
 import { useKeptBowl } from '../data/useKeptBowl';
 import { useWords } from '../data/useWords';
 import BowlLifePanel from './BowlLifePanel.vue';
@@ -17,10 +16,13 @@ const BowlNotes = defineAsyncComponent(async () => (await import('../notes')).Bo
 /** A bowl as it was kept: its card, its life, how it is made, and what is noted of it. */
 const { id } = defineProps<{ id: string }>();
 const { say } = useWords();
-const { bowl, failure, catalogue, reread } = useKeptBowl(toRef(() => id));
-useChanges(['bowls', 'washdays'], reread);
-const life = ref<BowlLife>();
-watch(bowl, (now) => (life.value = now?.life), { immediate: true });
+const { bowl, failure, catalogue, know } = useKeptBowl(toRef(() => id));
+const life = computed<BowlLife | undefined>({
+  get: () => bowl.value?.life,
+  set: (now) => {
+    if (bowl.value && now) know({ ...bowl.value, life: now });
+  },
+});
 const sized = computed(() => bowl.value?.snapshot.sized);
 </script>
 

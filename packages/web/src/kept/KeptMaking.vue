@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import { maskWorn, type Bowl, type BowlLife, type WashDay } from '@amber-ladle/contract';
+import { api, maskWorn, type Bowl, type BowlLife } from '@amber-ladle/contract';
 import { ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
 import { handlingNotes } from '@amber-ladle/core/mask';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { keptText, FATE_WORDS, KEEPING_WORDS, rinseWords, writeMinutes } from '@amber-ladle/words';
-import { computed, ref, watch } from 'vue';
+import { computed } from 'vue';
+import { useRead } from '../data/answer';
 import { useWords } from '../data/useWords';
-import { useWashDay } from '../data/washday';
 import { DayRecord } from '../day';
 
 /** How a kept bowl is made and worn, and what happened when it was. */
@@ -16,7 +16,6 @@ const { bowl, life, catalogue } = defineProps<{
   catalogue: Catalogue;
 }>();
 const { say } = useWords();
-const washday = useWashDay();
 const notes = computed(() =>
   handlingNotes(bowl.snapshot.mask, catalogue).map(({ id, ingredientIds, what }) => ({
     id,
@@ -27,12 +26,8 @@ const notes = computed(() =>
 /** As long as was chosen for it. */
 const wear = computed(() => maskWorn({ snapshot: bowl.snapshot, life }).wear);
 /** The wash day it was made on. */
-const day = ref<WashDay>();
-watch(
-  () => bowl,
-  async ({ id }) => (day.value = await washday.ofBowl(id).catch(() => undefined)),
-  { immediate: true },
-);
+const { value } = useRead(api.washDays.ofBowl, () => ({ params: { bowlId: bowl.id } }), { isQuiet: true });
+const day = computed(() => value.value?.day ?? undefined);
 </script>
 
 <template>

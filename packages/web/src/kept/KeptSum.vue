@@ -3,7 +3,6 @@ import { api, type Bowl, type BowlLife } from '@amber-ladle/contract';
 import { usualOf } from '@amber-ladle/core/batch';
 import type { Catalogue } from '@amber-ladle/core/ingredient';
 import { kitchenRound } from '@amber-ladle/core/measure';
-import type { Worth } from '@amber-ladle/core/shelf';
 import {
   keptText,
   enoughWords,
@@ -15,9 +14,9 @@ import {
   writeMoney,
   writeTime,
 } from '@amber-ladle/words';
-import { computed, ref, watch } from 'vue';
+import { computed } from 'vue';
 import { WhyDialog } from '../bowl';
-import { call } from '../data/client';
+import { useRead } from '../data/answer';
 import { useHousehold } from '../data/household';
 
 /** What a kept bowl is: of what, for whom, how much, and what it cost. */
@@ -29,14 +28,9 @@ const { bowl, life, catalogue } = defineProps<{
 const household = useHousehold();
 const sized = computed(() => bowl.snapshot.sized);
 const swaps = computed(() => swapWords(bowl.snapshot.choices.swaps, catalogue));
-const cost = ref<Worth>();
-watch(
-  () => [bowl.id, life?.isDrawn] as const,
-  async ([id, isDrawn]) => {
-    cost.value = isDrawn ? await call(api.bowls.cost, { params: { id } }).catch(() => undefined) : undefined;
-  },
-  { immediate: true },
-);
+const { value: cost } = useRead(api.bowls.cost, () => (life?.isDrawn ? { params: { id: bowl.id } } : undefined), {
+  isQuiet: true,
+});
 </script>
 
 <template>

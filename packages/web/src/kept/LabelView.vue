@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, toRef, watch } from 'vue';
-import type { BowlLife } from '@amber-ladle/contract';
+import { computed, toRef } from 'vue';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { MaskPicture } from '../kit/ink';
 import CodeDrawing from '../kit/CodeDrawing.vue';
@@ -14,8 +13,7 @@ import { keptText, writeMoment } from '@amber-ladle/words';
 const props = defineProps<{ id: string }>();
 const household = useHousehold();
 const { bowl, failure } = useKeptBowl(toRef(props, 'id'));
-const life = ref<BowlLife>();
-watch(bowl, (now) => (life.value = now?.life), { immediate: true });
+const life = computed(() => bowl.value?.life);
 const { budget, strictest } = useBowlLife(bowl, life);
 
 const moment = (at: number): string => writeMoment(at, household.where);
@@ -27,7 +25,7 @@ const useBy = computed(() => {
   return Number.isFinite(endsAt) ? moment(endsAt) : keptText.whileItIsFrozen;
 });
 /** A phone that is let in opens the bowl by it, wherever the label is printed. */
-const { door } = useDoor();
+const { value: door } = useDoor({ isQuiet: true });
 const address = computed(() => `${addressFrom(door.value)}/bowls/${props.id}`);
 const print = (): void => {
   window.print();

@@ -11,6 +11,8 @@ export type KeptHere = 'off' | 'getting' | 'ready' | 'refused';
 
 /** The first look at a screen comes before everything else is fetched, milliseconds. */
 const LATER = 4000;
+/** Pages that could not be fetched are fetched again after this. */
+const AGAIN_MILLISECONDS = 10_000;
 /** Newer pages that wait come in within this, as a rule. */
 const COMES_IN_MILLISECONDS = 3000;
 
@@ -35,6 +37,10 @@ export const useKeptHere = createSharedComposable(() => {
       if (isWanted) one.messageSkipWaiting();
     });
     one.addEventListener('activated', () => (kept.value = 'ready'));
+    // One file that did not come, and none are kept: they are fetched again.
+    one.addEventListener('redundant', () => {
+      if (kept.value === 'getting') setTimeout(() => kept.value === 'getting' && void fetchPages(), AGAIN_MILLISECONDS);
+    });
     try {
       const registration = await one.register({ immediate: true });
       if (registration?.active) kept.value = 'ready';

@@ -1,38 +1,31 @@
 <script setup lang="ts">
 import { makeText } from '@amber-ladle/words';
-import type { Bowl, BowlLife, WashDay } from '@amber-ladle/contract';
+import { api, type Bowl, type BowlLife, type WashDay } from '@amber-ladle/contract';
 import { useRouter } from 'vue-router';
-import { computed, onMounted, ref } from 'vue';
+import { computed } from 'vue';
 import { DayRecord } from '../day';
 import { LeftOverPanel } from '../day';
-import { useChanges } from '../data/useChanges';
-import { useHousehold } from '../data/household';
-import { inTurn } from '../data/inTurn';
+import { useAnswer } from '../data/answer';
+import { call } from '../data/client';
 import { useNotice } from '../data/notice';
 import { useWashDay } from '../data/washday';
 
 /** Everybody is rinsed: what is left of each bowl, what happened, and the day is closed. */
 const { day } = defineProps<{ day: WashDay }>();
-const household = useHousehold();
 const store = useWashDay();
 const notice = useNotice();
 const router = useRouter();
-const bowls = ref<Bowl[]>([]);
-const readBowls = inTurn(
-  () => Promise.all(day.bowlIds.map((id) => household.readBowl(id))),
-  (all) => (bowls.value = all),
-);
-const read = (): Promise<void> =>
-  readBowls().catch((error: unknown) => {
-    notice.fail(error);
-  });
-onMounted(read);
-useChanges(['bowls'], read);
+const { value, know } = useAnswer(() => ({
+  key: ['bowls of a day', day.bowlIds],
+  changesWith: api.bowls.one.changesWith,
+  ask: () => Promise.all(day.bowlIds.map((id) => call(api.bowls.one, { params: { id } }))),
+}));
+const bowls = computed<readonly Bowl[]>(() => value.value ?? []);
 const open = computed(() =>
   bowls.value.filter(({ life }) => life && !life.endedAt && (life.leftOver?.fate ?? 'undecided') === 'undecided'),
 );
 const onLife = (bowl: Bowl, life: BowlLife): void =>
-  void (bowls.value = bowls.value.map((one) => (one.id === bowl.id ? { ...one, life } : one)));
+  know(bowls.value.map((one) => (one.id === bowl.id ? { ...one, life } : one)));
 async function close(): Promise<void> {
   try {
     const [first] = bowls.value;

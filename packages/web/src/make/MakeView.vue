@@ -3,13 +3,11 @@ import { makeText } from '@amber-ladle/words';
 import DayWalk from './DayWalk.vue';
 import { NoBowlYet } from '../day';
 import StartDay from './StartDay.vue';
-import { useChanges } from '../data/useChanges';
 import { useCurrentBowl } from '../day';
 import { useRunningDay } from '../day';
 
 /** The wash day: begun here, then walked step by step. */
-const { bowl, failure, reread } = useCurrentBowl();
-useChanges(['bowls'], reread);
+const { bowl, failure } = useCurrentBowl();
 const running = useRunningDay();
 const { store } = running;
 </script>

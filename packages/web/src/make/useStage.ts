@@ -6,7 +6,6 @@ import { useRouter } from 'vue-router';
 import { useHeld } from '../data/held';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
-import { useChanges } from '../data/useChanges';
 import { useKeptBowl } from '../data/useKeptBowl';
 import { usePages } from '../data/usePages';
 import { useWords } from '../data/useWords';
@@ -24,8 +23,7 @@ export function useStage(running: RunningDayOnScreen) {
   const { store, focus, step, plannedById, progress, second } = running;
   const day = computed(() => store.day);
   /** The bowl that the step on the screen belongs to. */
-  const { bowl, catalogue, reread } = useKeptBowl(computed(() => step.value?.bowlId ?? day.value?.bowlIds[0]));
-  useChanges(['bowls'], reread);
+  const { bowl, catalogue } = useKeptBowl(computed(() => step.value?.bowlId ?? day.value?.bowlIds[0]));
 
   const pours = computed(() => isPoured(focus.value?.kind, step.value));
   const inHandFor = computed(() => {
@@ -37,7 +35,7 @@ export function useStage(running: RunningDayOnScreen) {
     () =>
       focus.value?.kind !== 'waiting' && step.value?.kind === 'apply' && bowl.value?.snapshot.mask.texture !== 'oil',
   );
-  const pages = usePages(computed(() => (canTry.value ? bowl.value?.id : undefined)));
+  const pages = usePages(() => (canTry.value ? bowl.value?.id : undefined));
   const page = computed(() => pages.value.find(({ headId }) => headId === bowl.value?.snapshot.head.id));
   const waitsForMask = useHairWaits(computed(() => step.value?.headId));
   const planned = computed(() => plannedById(step.value?.id));

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import type { MaskVersion } from '@amber-ladle/contract';
+import { api, type MaskVersion } from '@amber-ladle/contract';
 import type { Mask } from '@amber-ladle/core/mask';
-import { ref, watch } from 'vue';
+import { computed } from 'vue';
 import { useRouter } from 'vue-router';
+import { useRead } from '../data/answer';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { maskText, writeDay, writeTime } from '@amber-ladle/words';
@@ -14,15 +15,8 @@ const household = useHousehold();
 const notice = useNotice();
 const router = useRouter();
 
-const versions = ref<MaskVersion[]>([]);
-watch(
-  () => [props.mask.id, props.mask.version],
-  async () => {
-    versions.value = [];
-    versions.value = await household.readVersions(props.mask.id).catch(() => []);
-  },
-  { immediate: true },
-);
+const { value } = useRead(api.masks.versions, () => ({ params: { id: props.mask.id } }), { isQuiet: true });
+const versions = computed(() => value.value ?? []);
 const when = (instant: string): string =>
   `${writeDay(instant, household.now(), household.where)}, ${writeTime(instant, household.where)}`;
 

@@ -1,13 +1,12 @@
 <script setup lang="ts">
-import { api, type ToldUse } from '@amber-ladle/contract';
+import { api } from '@amber-ladle/contract';
 import { headNeedIn, writtenMillilitres } from '@amber-ladle/core/house';
 import { TOLD_OUTCOMES, type ToldOutcome } from '@amber-ladle/core/learn';
 import type { Mask } from '@amber-ladle/core/mask';
 import { kitchenRound } from '@amber-ladle/core/measure';
-import { computed, ref, watch } from 'vue';
+import { computed, ref } from 'vue';
+import { useRead } from '../data/answer';
 import { call } from '../data/client';
-import { inTurn } from '../data/inTurn';
-import { useChanges } from '../data/useChanges';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { maskText, TOLD_WORDS } from '@amber-ladle/words';
@@ -18,13 +17,8 @@ const { mask } = defineProps<{ mask: Mask }>();
 const household = useHousehold();
 const notice = useNotice();
 
-const told = ref<readonly ToldUse[]>([]);
-const readTold = inTurn(
-  () => call(api.masks.told, { params: { id: mask.id } }).catch(() => told.value),
-  (all) => (told.value = all),
-);
-watch(() => mask.id, readTold, { immediate: true });
-useChanges(['notes'], readTold);
+const { value, know } = useRead(api.masks.told, () => ({ params: { id: mask.id } }), { isQuiet: true });
+const told = computed(() => value.value ?? []);
 
 const chosen = ref<string>();
 const head = computed(() => household.headById(chosen.value ?? told.value[0]?.headId ?? '') ?? household.heads[0]);
@@ -42,10 +36,11 @@ async function tell(next: ToldOutcome): Promise<void> {
   if (!who) return;
   const params = { id: mask.id, headId: who.id };
   try {
-    told.value =
+    know(
       next === outcome.value
         ? await call(api.masks.untell, { params })
-        : await call(api.masks.tell, { params, body: { outcome: next } });
+        : await call(api.masks.tell, { params, body: { outcome: next } }),
+    );
   } catch (error) {
     notice.fail(error);
   }

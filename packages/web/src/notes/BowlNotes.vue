@@ -1,31 +1,17 @@
 <script setup lang="ts">
-import { api, type Bowl, type LoggedBowl } from '@amber-ladle/contract';
+import type { Bowl, LoggedBowl } from '@amber-ladle/contract';
 import { headNeedIn } from '@amber-ladle/core/house';
 import { kitchenRound } from '@amber-ladle/core/measure';
-import { computed, shallowRef, watch } from 'vue';
+import { computed } from 'vue';
 import LogEditor from './LogEditor.vue';
-import { call } from '../data/client';
-import { inTurn } from '../data/inTurn';
-import { useChanges } from '../data/useChanges';
+import { usePages } from '../data/usePages';
 import { useHousehold } from '../data/household';
-import { useNotice } from '../data/notice';
 import { notesText, evidenceWords, timeWords, writeSmallLength } from '@amber-ladle/words';
 
 /** What was written of a kept bowl, what it taught, and what it would be made again. */
 const { bowl } = defineProps<{ bowl: Bowl }>();
 const household = useHousehold();
-const notice = useNotice();
-const pages = shallowRef<readonly LoggedBowl[]>([]);
-const read = inTurn(
-  () =>
-    call(api.notes.ofBowl, { params: { id: bowl.id } }).catch((error: unknown) => {
-      notice.fail(error);
-      return [];
-    }),
-  (all) => (pages.value = all),
-);
-watch(() => bowl.id, read, { immediate: true });
-useChanges(['notes', 'bowls'], read);
+const pages = usePages(() => bowl.id);
 
 const taught = (headId: string): string => {
   const told = household.learning.heads[headId]?.evidence.find(({ bowlId }) => bowlId === bowl.id);

@@ -5,13 +5,12 @@ import { lengthKept, SHEDDING } from '@amber-ladle/core/learn';
 import { nearestLandmark } from '@amber-ladle/core/hair';
 import { inUnit } from '@amber-ladle/core/measure';
 import { Chart, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js';
-import { computed, ref, shallowRef, watch } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { Line } from 'vue-chartjs';
 import { v4 as newId } from 'uuid';
 import NumberField from '../kit/NumberField.vue';
+import { useRead } from '../data/answer';
 import { call } from '../data/client';
-import { inTurn } from '../data/inTurn';
-import { useChanges } from '../data/useChanges';
 import { useChartLook } from '../kit/useChartLook';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
@@ -31,18 +30,9 @@ const { head, logged } = defineProps<{ head: Head; logged: readonly LoggedBowl[]
 const household = useHousehold();
 const notice = useNotice();
 const { ink, look, axis } = useChartLook();
-const measures = shallowRef<readonly HeadMeasure[]>([]);
 const params = computed(() => ({ params: { id: head.id } }));
-const read = inTurn(
-  () =>
-    call(api.heads.measures, params.value).catch((error: unknown) => {
-      notice.fail(error);
-      return [];
-    }),
-  (all) => (measures.value = all),
-);
-watch(() => head.id, read, { immediate: true });
-useChanges(['notes'], read);
+const { value, know } = useRead(api.heads.measures, () => params.value);
+const measures = computed<readonly HeadMeasure[]>(() => value.value ?? []);
 
 const kept = computed(() => lengthKept(measures.value));
 /** As the household measures. */
@@ -164,7 +154,7 @@ async function add(): Promise<void> {
   const where = kind.value === 'length' ? LANDMARK_WORDS[nearestLandmark(centimetres.value).id] : '';
   const measure: HeadMeasure = { id: newId(), at, kind: kind.value, centimetres: centimetres.value, where };
   try {
-    measures.value = await call(api.heads.addMeasure, { ...params.value, body: measure });
+    know(await call(api.heads.addMeasure, { ...params.value, body: measure }));
     notice.show(notesText.writtenDown, () => remove(measure, false));
   } catch (error) {
     notice.fail(error);
@@ -172,10 +162,10 @@ async function add(): Promise<void> {
 }
 async function remove(measure: HeadMeasure, says = true): Promise<void> {
   try {
-    measures.value = await call(api.heads.removeMeasure, { params: { id: head.id, measureId: measure.id } });
+    know(await call(api.heads.removeMeasure, { params: { id: head.id, measureId: measure.id } }));
     if (says)
       notice.show(notesText.takenOut, async () => {
-        measures.value = await call(api.heads.addMeasure, { ...params.value, body: measure });
+        know(await call(api.heads.addMeasure, { ...params.value, body: measure }));
       });
   } catch (error) {
     notice.fail(error);

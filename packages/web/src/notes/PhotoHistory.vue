@@ -1,38 +1,31 @@
 <script setup lang="ts">
 import { api, PHOTO_MOMENTS, type Head, type Photo } from '@amber-ladle/contract';
-import { computed, ref, shallowRef, watch } from 'vue';
+import { computed, ref } from 'vue';
 import { v4 as newId } from 'uuid';
 import PhotoCompare from './PhotoCompare.vue';
 import { call, linkTo } from '../data/client';
-import { useChanges } from '../data/useChanges';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
+import { usePaged } from '../data/paged';
 import { notesText, writeShortDay } from '@amber-ladle/words';
 
 /** Pictures of a head, two of them side by side. They stay in this house. */
 const { head } = defineProps<{ head: Head }>();
 const household = useHousehold();
 const notice = useNotice();
-const photos = shallowRef<readonly Photo[]>([]);
-const first = shallowRef<Photo>();
-const total = ref(0);
-const isReady = ref(false);
 const PER_PAGE = 40;
-async function readFrom(offset: number, limit: number): Promise<void> {
-  try {
-    const page = await call(api.photos.ofHead, { params: { id: head.id }, query: { offset, limit } });
-    photos.value = [...photos.value.slice(0, offset), ...page.items];
-    first.value = page.first;
-    total.value = page.total;
-    isReady.value = true;
-  } catch (error) {
-    notice.fail(error);
-  }
-}
-const read = (): Promise<void> => readFrom(0, Math.min(100, Math.max(PER_PAGE, photos.value.length)));
-const readMore = (): Promise<void> => readFrom(photos.value.length, PER_PAGE);
-watch(() => head.id, read, { immediate: true });
-useChanges(['notes'], read);
+const { page, readMore, again } = usePaged(
+  () => ({
+    of: `pictures of ${head.id}`,
+    changesWith: api.photos.ofHead.changesWith,
+    ask: (offset, limit) => call(api.photos.ofHead, { params: { id: head.id }, query: { offset, limit } }),
+  }),
+  PER_PAGE,
+);
+const photos = computed<readonly Photo[]>(() => page.value?.items ?? []);
+const first = computed(() => page.value?.first);
+const total = computed(() => page.value?.total ?? 0);
+const isReady = computed(() => page.value !== undefined);
 
 const MOMENT_WORDS = { before: notesText.before, after: notesText.after, length: notesText.lengthKind } as const;
 const moments = PHOTO_MOMENTS.map((value) => ({ value, title: MOMENT_WORDS[value] }));
@@ -74,16 +67,16 @@ async function bring(event: Event): Promise<void> {
   } finally {
     isSending.value = false;
     field.value = '';
-    await read();
+    await again();
   }
 }
 async function remove(photo: Photo): Promise<void> {
   try {
     await call(api.photos.remove, { params: { id: photo.id } });
-    await read();
+    await again();
     notice.show(notesText.thePictureIsTaken, async () => {
       await call(api.photos.restore, { params: { id: photo.id } });
-      await read();
+      await again();
     });
   } catch (error) {
     notice.fail(error);

@@ -1,33 +1,20 @@
 <script setup lang="ts">
-import { api, type MonthOfSpending } from '@amber-ladle/contract';
+import { api } from '@amber-ladle/contract';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { BarElement, CategoryScale, Chart, LinearScale, Tooltip } from 'chart.js';
-import { computed, shallowRef } from 'vue';
+import { computed } from 'vue';
 import { Bar } from 'vue-chartjs';
-import { call } from '../data/client';
-import { inTurn } from '../data/inTurn';
-import { useChanges } from '../data/useChanges';
+import { useRead } from '../data/answer';
 import { useChartLook } from '../kit/useChartLook';
 import { useHousehold } from '../data/household';
-import { useNotice } from '../data/notice';
 import { notesText, timeWords, writeMoney, writeMonth } from '@amber-ladle/words';
 
 /** What bowls cost, what was thrown away and how long it took, month by month, for the whole household. */
 Chart.register(CategoryScale, LinearScale, BarElement, Tooltip);
 const household = useHousehold();
-const notice = useNotice();
 const { ink, look, axis } = useChartLook();
-const months = shallowRef<readonly MonthOfSpending[]>([]);
-const read = inTurn(
-  () =>
-    call(api.notes.spending).catch((error: unknown) => {
-      notice.fail(error);
-      return [];
-    }),
-  (all) => (months.value = all),
-);
-void read();
-useChanges(['shelf', 'notes', 'bowls'], read);
+const { value } = useRead(api.notes.spending, () => ({}));
+const months = computed(() => value.value ?? []);
 const money = (amount: number): string => writeMoney(amount, household.where);
 const perBowl = computed(() => {
   const bowls = months.value.reduce((sum, month) => sum + month.bowls, 0);

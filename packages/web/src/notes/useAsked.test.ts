@@ -3,15 +3,12 @@ import { api, type OpenLog } from '@amber-ladle/contract';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, expect, it, vi } from 'vitest';
 import { effectScope, nextTick, ref } from 'vue';
+import { forget } from '../data/testing';
 import { useAsked, type Meant } from './useAsked';
 
-const { call, changes } = vi.hoisted(() => ({ call: vi.fn(), changes: { tell: (): void => undefined } }));
+const { call, listeners } = vi.hoisted(() => ({ call: vi.fn(), listeners: new Map<string, () => void>() }));
 vi.mock('../data/client', async (original) => ({ ...(await original<object>()), call }));
-vi.mock('../data/useChanges', () => ({
-  useChanges: (_topics: unknown, read: () => void) => {
-    changes.tell = read;
-  },
-}));
+vi.mock('../data/changes', () => ({ onChange: (topic: string, run: () => void) => listeners.set(topic, run) }));
 
 const page = (bowlId: string, headId = 'wren'): OpenLog =>
   ({
@@ -24,6 +21,7 @@ const page = (bowlId: string, headId = 'wren'): OpenLog =>
   }) as unknown as OpenLog;
 let answers: readonly OpenLog[];
 beforeEach(() => {
+  forget();
   setActivePinia(createPinia());
   answers = [page('new'), page('old'), page('old', 'moss')];
   call.mockReset();
@@ -36,7 +34,7 @@ async function asked(meant: Meant = { bowlId: undefined, headId: undefined }) {
   return all;
 }
 async function settled(): Promise<void> {
-  for (let i = 0; i < 6; i++) await nextTick();
+  for (let i = 0; i < 20; i++) await nextTick();
 }
 
 it('shows the first that asks, or the one that was come for', async () => {
@@ -49,7 +47,7 @@ it('shows the first that asks, or the one that was come for', async () => {
 it('keeps the one that is written in, though it asks for nothing more', async () => {
   const { shown, open } = await asked();
   answers = [page('old')];
-  changes.tell();
+  listeners.get('notes')?.();
   await settled();
   expect(shown.value?.bowlId).toBe('new');
   expect(open.value.map(({ bowlId }) => bowlId)).toEqual(['new', 'old']);
@@ -75,7 +73,7 @@ it('asks no more where that is said, and keeps what was written meanwhile elsewh
 it('leaves what is shown as it is where nobody answers', async () => {
   const { shown } = await asked();
   call.mockImplementation(() => Promise.reject(new Error('away')));
-  changes.tell();
+  listeners.get('notes')?.();
   await settled();
   expect(shown.value?.bowlId).toBe('new');
 });

@@ -1,9 +1,8 @@
 import { api, type OpenLog } from '@amber-ladle/contract';
-import { computed, ref, shallowRef, type Ref } from 'vue';
+import { computed, ref, shallowRef, watch, type Ref } from 'vue';
+import { useRead } from '../data/answer';
 import { call } from '../data/client';
-import { inTurn } from '../data/inTurn';
 import { useNotice } from '../data/notice';
-import { useChanges } from '../data/useChanges';
 
 /** A bowl that was come for, and whose. */
 export interface Meant {
@@ -20,22 +19,26 @@ export const keyOf = ({ bowlId, headId }: Pick<OpenLog, 'bowlId' | 'headId'>): s
  */
 export function useAsked(meant: Ref<Meant>) {
   const notice = useNotice();
+  const { value: asking, again } = useRead(api.notes.open, () => ({}), { isQuiet: true });
   const open = shallowRef<readonly OpenLog[]>([]);
   const chosen = ref<string>();
-  const read = inTurn(
-    () => call(api.notes.open).catch(() => undefined),
+  watch(
+    asking,
     (fresh) => {
       if (!fresh) return;
       const kept = open.value.find((one) => keyOf(one) === chosen.value);
       open.value = kept && !fresh.some((one) => keyOf(one) === keyOf(kept)) ? [kept, ...fresh] : fresh;
-      const { bowlId, headId } = meant.value;
-      const first =
-        open.value.find((one) => one.bowlId === bowlId && (headId === undefined || one.headId === headId)) ?? fresh[0];
-      chosen.value ??= first && keyOf(first);
+      choose();
     },
+    { immediate: true, flush: 'sync' },
   );
-  void read();
-  useChanges(['notes', 'bowls', 'clock'], read);
+  function choose(): void {
+    const { bowlId, headId } = meant.value;
+    const first =
+      open.value.find((one) => one.bowlId === bowlId && (headId === undefined || one.headId === headId)) ??
+      asking.value?.[0];
+    chosen.value ??= first && keyOf(first);
+  }
   const shown = computed(() => open.value.find((one) => keyOf(one) === chosen.value));
 
   /** Nothing more is asked of the bowl that is shown. */
@@ -50,7 +53,10 @@ export function useAsked(meant: Ref<Meant>) {
         body: { version, log: { ...log, isNextDayAsked: true } },
       });
       chosen.value = undefined;
-      await read();
+      await again();
+      // Where it stands among those that ask still, nothing was news.
+      open.value = asking.value ?? [];
+      choose();
     } catch (error) {
       notice.fail(error);
     }

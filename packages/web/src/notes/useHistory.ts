@@ -1,11 +1,10 @@
 import { api, type LoggedBowl } from '@amber-ladle/contract';
 import type { JudgedBowl } from '@amber-ladle/core/learn';
 import { addDays, startOfDay, type Day } from '@amber-ladle/core/time';
-import { computed, ref, shallowRef, watch, type Ref } from 'vue';
+import { computed, type Ref } from 'vue';
 import { call } from '../data/client';
 import { useHousehold } from '../data/household';
-import { useNotice } from '../data/notice';
-import { useChanges } from '../data/useChanges';
+import { usePaged } from '../data/paged';
 
 export interface HistoryWish {
   readonly headId: string | undefined;
@@ -21,43 +20,29 @@ const PER_PAGE = 120;
 /** The log of a head, newest first, and what of it was judged. */
 export function useHistory(wish: Ref<HistoryWish>) {
   const household = useHousehold();
-  const notice = useNotice();
-  const logged = shallowRef<readonly LoggedBowl[]>([]);
-  const total = ref(0);
-  const isReady = ref(false);
-  let asked = 0;
-
-  async function read(offset: number): Promise<void> {
-    const turn = ++asked;
+  const { page, readMore } = usePaged(() => {
     const { headId, maskId, days, today } = wish.value;
-    if (!headId) return;
+    if (!headId) return undefined;
+    const from = startOfDay(addDays(today, -days), household.settings.timeZone);
     const query = {
       headId,
-      offset,
-      limit: PER_PAGE,
       ...(maskId ? { maskId } : {}),
-      ...(days > 0
-        ? { from: new Date(startOfDay(addDays(today, -days), household.settings.timeZone)).toISOString() }
-        : {}),
+      ...(days > 0 ? { from: new Date(from).toISOString() } : {}),
     };
-    try {
-      const page = await call(api.notes.list, { query });
-      if (turn !== asked) return;
-      logged.value = offset === 0 ? page.items : [...logged.value, ...page.items];
-      total.value = page.total;
-      isReady.value = true;
-    } catch (error) {
-      notice.fail(error);
-    }
-  }
-  const readAgain = (): Promise<void> => read(0);
-  watch(wish, readAgain, { immediate: true });
-  useChanges(['notes', 'bowls'], readAgain);
+    return {
+      of: `log ${JSON.stringify(query)}`,
+      changesWith: api.notes.list.changesWith,
+      ask: (offset, limit) => call(api.notes.list, { query: { ...query, offset, limit } }),
+    };
+  }, PER_PAGE);
+  const logged = computed<readonly LoggedBowl[]>(() => page.value?.items ?? []);
+  const total = computed(() => page.value?.total ?? 0);
+  const isReady = computed(() => page.value !== undefined);
 
   const judged = computed<readonly JudgedBowl[]>(() =>
     logged.value
       .filter(({ log }) => !log.isSetAside)
       .map(({ at, facts, log }) => ({ maskId: facts.maskId, at, said: log.said, changes: log.changes })),
   );
-  return { logged, judged, total, isReady, readMore: () => read(logged.value.length) };
+  return { logged, judged, total, isReady, readMore };
 }

@@ -13,7 +13,7 @@ import TrustSteps from './TrustSteps.vue';
 
 /** The door to the phones of the house: on its own machine it is opened and looked after; a device sees what it has there. */
 const notice = useNotice();
-const { door, take } = useDoor(notice.fail);
+const { value: door, know: take } = useDoor();
 const isHere = computed(() => door.value?.asker.is === 'here');
 const isBusy = ref(false);
 

@@ -2,6 +2,7 @@
 import { ScenePicture } from '../kit/ink';
 import { api, type Backup, type HouseholdFileAnswer } from '@amber-ladle/contract';
 import { computed, ref, shallowRef } from 'vue';
+import { useRead } from '../data/answer';
 import { call, linkTo } from '../data/client';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
@@ -10,14 +11,8 @@ import { settingsText, writeDay, writeTime } from '@amber-ladle/words';
 /** Everything in one file, out and in, and the dated copies that are made every day. */
 const household = useHousehold();
 const notice = useNotice();
-const backups = shallowRef<readonly Backup[]>([]);
-const read = async (): Promise<void> => {
-  backups.value = await call(api.household.backups).catch((error: unknown) => {
-    notice.fail(error);
-    return [];
-  });
-};
-void read();
+const { value, know, again } = useRead(api.household.backups, () => ({}));
+const backups = computed(() => value.value ?? []);
 
 const WHY_WORDS: Readonly<Record<string, string>> = {
   daily: settingsText.ofTheDay,
@@ -74,11 +69,11 @@ const doIt = (): Promise<void> =>
       asked.value = undefined;
       notice.show(settingsText.everythingIs);
     }
-    await read();
+    await again();
   });
 const backUp = (): Promise<void> =>
   busy(async () => {
-    backups.value = await call(api.household.backUp);
+    know(await call(api.household.backUp));
     notice.show(settingsText.aCopyIsMade);
   });
 </script>

@@ -1,28 +1,20 @@
 <script setup lang="ts">
 import { api, type LatelyDone, type LatelyKind } from '@amber-ladle/contract';
-import { onMounted, ref, shallowRef } from 'vue';
+import { ref } from 'vue';
 import { GUEST, HeadPicture } from '../head';
 import IngredientById from '../kit/IngredientById.vue';
+import { useRead } from '../data/answer';
 import { call } from '../data/client';
 import { useHousehold } from '../data/household';
-import { inTurn } from '../data/inTurn';
 import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
-import { useChanges } from '../data/useChanges';
 import { settingsText, stockDone, writeDay, writeTime } from '@amber-ladle/words';
 
 /** What was done last and can be taken back still, long after its notice has gone. */
 const household = useHousehold();
 const shelf = useShelf();
 const notice = useNotice();
-const done = shallowRef<readonly LatelyDone[]>();
-const read = inTurn(
-  () => call(api.household.lately),
-  (list) => (done.value = list),
-);
-const reread = (): unknown => read().catch(notice.fail);
-onMounted(reread);
-useChanges(['shelf', 'bowls', 'heads', 'masks', 'ingredients', 'notes'], reread);
+const { value: done, again } = useRead(api.household.lately, () => ({}));
 
 const when = (at: string): string =>
   `${writeDay(at, household.now(), household.where)}, ${writeTime(at, household.where)}`;
@@ -47,7 +39,7 @@ async function takeBack({ kind, id }: LatelyDone): Promise<void> {
   busyWith.value = id;
   try {
     await BACK[kind](id);
-    await read();
+    await again();
   } catch (error) {
     notice.fail(error);
   } finally {

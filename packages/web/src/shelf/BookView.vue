@@ -2,15 +2,12 @@
 import { IngredientPicture } from '../kit/ink';
 import { api, type KeptMovement, type Page } from '@amber-ladle/contract';
 import { kitchenRound } from '@amber-ladle/core/measure';
-import type { MonthOfWaste } from '@amber-ladle/core/shelf';
 import { BarElement, CategoryScale, Chart, LinearScale, Tooltip } from 'chart.js';
-import { computed, onMounted, ref, shallowRef } from 'vue';
+import { computed, onMounted, ref } from 'vue';
 import { Bar } from 'vue-chartjs';
-import { call } from '../data/client';
-import { inTurn } from '../data/inTurn';
+import { reading, useAnswer, useRead } from '../data/answer';
 import CsvPanel from './CsvPanel.vue';
 import PlacesPanel from './PlacesPanel.vue';
-import { useChanges } from '../data/useChanges';
 import { useInk } from '../kit/useInk';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
@@ -35,34 +32,23 @@ const shelf = useShelf();
 const notice = useNotice();
 const { spell } = useWords();
 const ink = useInk();
-const book = shallowRef<Page<Line>>({ items: [], total: 0, offset: 0 });
-const waste = shallowRef<readonly MonthOfWaste[]>([]);
-const isReady = ref(false);
 const MOST = 50;
 const offset = ref(0);
-
-const read = inTurn(
-  () => Promise.all([call(api.stock.book, { query: { limit: MOST, offset: offset.value } }), call(api.stock.waste)]),
-  ([lines, months]) => {
-    book.value = lines;
-    waste.value = months;
-    isReady.value = true;
-  },
-);
-const readAgain = (): void =>
-  void read().catch((error: unknown) => {
-    notice.fail(error);
-  });
+const { value } = useAnswer<Page<Line>>(() => {
+  const query = { limit: MOST, offset: offset.value };
+  return { ...reading(api.stock.book, { query }), key: ['the book', query] };
+});
+const book = computed(() => value.value ?? { items: [], total: 0, offset: 0 });
+const thrownAway = useRead(api.stock.waste, () => ({})).value;
+const waste = computed(() => thrownAway.value ?? []);
+const isReady = computed(() => value.value !== undefined);
 onMounted(() => {
   void shelf.load().catch((error: unknown) => {
     notice.fail(error);
   });
-  readAgain();
 });
-useChanges(['shelf'], readAgain);
 function turn(by: number): void {
   offset.value = Math.max(0, offset.value + by * MOST);
-  readAgain();
 }
 
 const rows = computed(() =>

@@ -9,7 +9,7 @@ import BuyLevels from './BuyLevels.vue';
 import { useBuying, type BuyRow } from './useBuying';
 
 /** What to buy, in shop units, by the days with a shop and in the order of a way through it. */
-const { trips, isReady, read, bought } = useBuying();
+const { trips, isReady, again, bought } = useBuying();
 const notice = useNotice();
 
 const textOf = ({ amount, name, line }: BuyRow): string => `• ${amount} ${name || line.what}`;
@@ -75,7 +75,7 @@ function print(): void {
       <button type="button" class="tool" @click="print">{{ shelfText.print }}</button>
       <a class="tool" :href="linkTo(api.stock.buyFile)" download>{{ shelfText.asATable }}</a>
     </p>
-    <BuyLevels @change="read" />
+    <BuyLevels @change="again" />
   </section>
 </template>
 

@@ -9,7 +9,7 @@ import { copy } from '../kit/share';
 
 /** An address that a calendar follows by itself; whoever knows it reads it, so it can be made anew. */
 const notice = useNotice();
-const { door } = useDoor();
+const { value: door } = useDoor({ isQuiet: true });
 const path = ref('');
 /** On this machine by its own name; for calendars elsewhere by the door, where that is open. */
 const addresses = computed(() =>

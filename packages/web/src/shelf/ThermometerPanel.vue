@@ -1,16 +1,15 @@
 <script setup lang="ts">
 import DemoTime from '../kit/DemoTime.vue';
 import TogglePill from '../kit/TogglePill.vue';
-import { api, type Thermometer } from '@amber-ladle/contract';
+import { api } from '@amber-ladle/contract';
 import { CategoryScale, Chart, Filler, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js';
-import { computed, onMounted, shallowRef } from 'vue';
+import { computed } from 'vue';
 import { Line } from 'vue-chartjs';
+import { useRead } from '../data/answer';
 import { call } from '../data/client';
-import { inTurn } from '../data/inTurn';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
-import { useChanges } from '../data/useChanges';
 import { useInk } from '../kit/useInk';
 import { shelfText, writeTime, writeWarmth } from '@amber-ladle/words';
 import { inUnit } from '@amber-ladle/core/measure';
@@ -22,27 +21,14 @@ const household = useHousehold();
 const shelf = useShelf();
 const notice = useNotice();
 const ink = useInk();
-const all = shallowRef<readonly Thermometer[]>([]);
-const first = computed(() => all.value[0]);
+const { value: all, know } = useRead(api.devices.thermometers, () => ({}));
+const first = computed(() => all.value?.[0]);
 const counts = computed(() => household.deviceMode === 'demo');
 
-const read = inTurn(
-  () => call(api.devices.thermometers),
-  (shown) => (all.value = shown),
-);
-onMounted(() =>
-  read().catch((error: unknown) => {
-    notice.fail(error);
-  }),
-);
-useChanges(['climate', 'clock', 'settings'], () => void read().catch(() => undefined));
 async function turn(change: { isDoorOpen?: boolean; hasPower?: boolean }): Promise<void> {
   if (!first.value) return;
   try {
-    all.value = await call(api.devices.turnThermometer, {
-      params: { placeId: first.value.placeId },
-      body: change,
-    });
+    know(await call(api.devices.turnThermometer, { params: { placeId: first.value.placeId }, body: change }));
   } catch (error) {
     notice.fail(error);
   }

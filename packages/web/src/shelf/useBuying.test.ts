@@ -6,11 +6,12 @@ import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import { defineComponent, h } from 'vue';
 import { ApiError, call } from '../data/client';
 import { useHousehold } from '../data/household';
+import { forget } from '../data/testing';
 import { useNotice } from '../data/notice';
 import { useBuying, type Buying } from './useBuying';
 
 vi.mock('../data/client', async (original) => ({ ...(await original<object>()), call: vi.fn() }));
-vi.mock('../data/useChanges', () => ({ useChanges: () => undefined }));
+vi.mock('../data/changes', () => ({ onChange: () => undefined }));
 vi.mock('../data/sizing', () => ({ sizing: () => ({ live: () => undefined }), plain: (value: unknown) => value }));
 
 const line = (ingredientId: string, day: string, change: Partial<KeptBuyLine> = {}): KeptBuyLine => ({
@@ -32,6 +33,7 @@ let wrapper: VueWrapper;
 
 beforeEach(async () => {
   localStorage.clear();
+  forget();
   setActivePinia(createPinia());
   list = [
     line('yogurt', '2026-03-14'),

@@ -2,15 +2,13 @@ import { api, type KeptBuyLine, type NewLot, type NewMovement } from '@amber-lad
 import { usualPlace } from '@amber-ladle/core/exchange';
 import { AISLES, familyOf, ingredientById, pieceSize } from '@amber-ladle/core/ingredient';
 import { localDay } from '@amber-ladle/core/time';
-import { computed, onMounted, ref, shallowRef, type ComputedRef, type Ref } from 'vue';
+import { computed, ref, type ComputedRef, type Ref } from 'vue';
 import { v4 as newId } from 'uuid';
-import { call } from '../data/client';
+import { useRead } from '../data/answer';
 import { useHeld } from '../data/held';
 import { useHousehold } from '../data/household';
-import { inTurn } from '../data/inTurn';
 import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
-import { useChanges } from '../data/useChanges';
 import { useWords } from '../data/useWords';
 import {
   shelfText,
@@ -43,7 +41,7 @@ export interface BuyTrip {
 export interface Buying {
   readonly trips: ComputedRef<readonly BuyTrip[]>;
   readonly isReady: Ref<boolean>;
-  readonly read: () => Promise<void>;
+  readonly again: () => Promise<void>;
   /** Ticks a thing off: it lies where such things usually lie. */
   readonly bought: (row: BuyRow) => Promise<void>;
 }
@@ -57,26 +55,12 @@ export function useBuying(): Buying {
   const held = useHeld();
   const notice = useNotice();
   const { say } = useWords();
-  const lines = shallowRef<readonly KeptBuyLine[]>([]);
-  const isReady = ref(false);
+  const { value, again } = useRead(api.stock.buy, () => ({}));
+  const isReady = computed(() => value.value !== undefined);
   /** Ticked off here, and still on the list that was read last. */
   const ticked = ref(new Set<string>());
-  const read = inTurn(
-    () => call(api.stock.buy),
-    (list) => {
-      lines.value = list;
-      isReady.value = true;
-    },
-  );
-  onMounted(() =>
-    read().catch((error: unknown) => {
-      notice.fail(error);
-    }),
-  );
-  useChanges(['shelf', 'bowls', 'weeks', 'heads', 'masks'], () => void read().catch(() => undefined));
-
   const rows = computed(() =>
-    lines.value
+    (value.value ?? [])
       .map((line): BuyRow => {
         const { catalogue, moment, where } = household;
         return {
@@ -135,12 +119,12 @@ export function useBuying(): Buying {
     ticked.value = new Set([...ticked.value, key]);
     try {
       await shelf.comeHome(key, shelfText.liesIn(line.what, place?.name ?? ''), lot, movement);
-      await read();
+      await again();
     } catch (error) {
       notice.fail(error);
     } finally {
       ticked.value = new Set([...ticked.value].filter((one) => one !== key));
     }
   }
-  return { trips, isReady, read, bought };
+  return { trips, isReady, again, bought };
 }

@@ -1,21 +1,13 @@
 <script setup lang="ts">
-import { api, type OpenLog } from '@amber-ladle/contract';
+import { api } from '@amber-ladle/contract';
 import { todayText, askWords } from '@amber-ladle/words';
-import { computed, shallowRef } from 'vue';
-import { call } from '../data/client';
-import { inTurn } from '../data/inTurn';
-import { useChanges } from '../data/useChanges';
+import { computed } from 'vue';
+import { useRead } from '../data/answer';
 
 /** Bowls that ask for a word: how they went, and from the next day on how the hair is dry. */
-const open = shallowRef<readonly OpenLog[]>([]);
-const readOpen = inTurn(
-  () => call(api.notes.open).catch(() => open.value),
-  (all) => (open.value = all),
-);
-void readOpen();
-useChanges(['notes', 'bowls', 'clock'], readOpen);
+const { value: open } = useRead(api.notes.open, () => ({}), { isQuiet: true });
 const asks = computed(() =>
-  open.value.slice(0, 3).map(({ bowlId, headId, facts, wants }) => ({
+  (open.value ?? []).slice(0, 3).map(({ bowlId, headId, facts, wants }) => ({
     key: `${bowlId} ${headId}`,
     query: { bowl: bowlId, head: headId },
     words: askWords(wants, facts),

@@ -16,9 +16,10 @@ import WearTime from './WearTime.vue';
 const household = useHousehold();
 const route = useRoute();
 const router = useRouter();
-const { bowl, failure } = useCurrentBowl();
+const kept = useCurrentBowl();
+const { bowl, failure } = kept;
 const wearing = useWearing(
-  bowl,
+  kept,
   computed(() => (route.query['head'] ? String(route.query['head']) : undefined)),
 );
 const { life, mask, heads, head, isRinsed, state } = wearing;

@@ -1,18 +1,18 @@
 import { wearText } from '@amber-ladle/words';
 import { useSounds } from '../kit/sounds';
-import { maskWorn, type Bowl, type BowlLife, type RinseReason, type Wearing } from '@amber-ladle/contract';
+import { maskWorn, type BowlLife, type RinseReason, type Wearing } from '@amber-ladle/contract';
 import { millilitresByHead } from '@amber-ladle/core/batch';
 import type { HairProfile } from '@amber-ladle/core/hair';
 import { paceOf, sectionAmounts, sectionsOf, wearState } from '@amber-ladle/core/washday';
 import { useSessionStorage, useWakeLock } from '@vueuse/core';
 import { computed, ref, watch, type Ref } from 'vue';
 import { v4 as newId } from 'uuid';
-import { ApiError, isFromBefore } from '../data/client';
+import { ApiError } from '../data/client';
 import { useHeld } from '../data/held';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { withHeld } from '../data/heldLife';
-import { useChanges } from '../data/useChanges';
+import type { useKeptBowl } from '../data/useKeptBowl';
 import { useSecond } from '../data/useSecond';
 
 interface WornHead {
@@ -27,30 +27,22 @@ interface WornHead {
 const EARLIER = [5, 15, 30, 60, 120, 240] as const;
 
 /** A bowl on a head: its sections, the ring of time, and the rinse; every moment is kept on the server. */
-export function useWearing(bowl: Ref<Bowl | undefined>, wantedHeadId: Ref<string | undefined>) {
+export function useWearing(
+  { bowl, know }: Pick<ReturnType<typeof useKeptBowl>, 'bowl' | 'know'>,
+  wantedHeadId: Ref<string | undefined>,
+) {
   const household = useHousehold();
   const notice = useNotice();
   const wakeLock = useWakeLock();
   const held = useHeld();
-  const known = ref<BowlLife>();
-  watch(bowl, (now) => (known.value = now?.life), { immediate: true });
+  const knowLife = (life: BowlLife | undefined): void => {
+    if (bowl.value && life) know({ ...bowl.value, life });
+  };
   /** With what is on its way to the server. */
   const life = computed<BowlLife | undefined>({
-    get: () => known.value && withHeld(known.value, held.ofBowl(bowl.value?.id)),
-    set: (now) => (known.value = now),
+    get: () => bowl.value?.life && withHeld(bowl.value.life, held.ofBowl(bowl.value.id)),
+    set: knowLife,
   });
-  /** Counts what was told from here: what was read before an answer came is older than it. */
-  let told = 0;
-  // Another device may tap a section, too.
-  useChanges(['bowls'], async () => {
-    const id = bowl.value?.id;
-    const before = told;
-    if (!id) return;
-    const fresh = await household.readBowl(id).catch(() => undefined);
-    // What was kept from before knows nothing of presses that were answered since.
-    if (fresh && !isFromBefore(fresh) && before === told && bowl.value?.id === id) known.value = fresh.life;
-  });
-
   const mask = computed(() => bowl.value && maskWorn({ snapshot: bowl.value.snapshot, life: life.value }));
   const bottle = useSessionStorage('amber-ladle-bottle', 120);
   /** Everybody this bowl is for, those that came to it for what was left among them. */
@@ -122,18 +114,15 @@ export function useWearing(bowl: Ref<Bowl | undefined>, wantedHeadId: Ref<string
   async function wear(wearing: Wearing, pressedAt = household.now().getTime()): Promise<void> {
     const [bowlId, headId] = [bowl.value?.id, head.value?.id];
     if (bowlId === undefined || headId === undefined) return;
-    told++;
     const pressId = newId();
     try {
       await held.tellWear({ pressId, pressedAt, bowlId, body: { ...wearing, headId } }, (answer) => {
-        if (bowl.value?.id === bowlId) known.value = answer;
+        if (bowl.value?.id === bowlId) knowLife(answer);
       });
       needsDecision.value = false;
     } catch (error) {
       needsDecision.value = error instanceof ApiError && error.problem.fields?.['decision'] !== undefined;
       notice.fail(error);
-    } finally {
-      told++;
     }
   }
   const decision = ref('');

@@ -1,26 +1,19 @@
 <script setup lang="ts">
 import { api, type WeekBack } from '@amber-ladle/contract';
 import { kitchenRound } from '@amber-ladle/core/measure';
-import { computed, shallowRef } from 'vue';
+import { computed } from 'vue';
 import { daysBetween } from '@amber-ladle/core/time';
-import { call } from '../data/client';
+import { useRead } from '../data/answer';
 import { ScenePicture } from '../kit/ink';
 import { useWeeks } from '../data/useWeeks';
 import { useHousehold } from '../data/household';
-import { inTurn } from '../data/inTurn';
-import { useChanges } from '../data/useChanges';
 import { weeksText, againstLastWords, paceWords, writeMoney } from '@amber-ladle/words';
 
 /** The weeks that were: what was planned and made, what turned and what it was thought would, what was spent. */
 const household = useHousehold();
 const weeks = useWeeks();
-const back = shallowRef<readonly WeekBack[]>([]);
-const read = inTurn(
-  () => call(api.weeks.back).catch(() => back.value),
-  (all) => (back.value = all),
-);
-void read();
-useChanges(['weeks', 'bowls', 'shelf'], read);
+const { value } = useRead(api.weeks.back, () => ({}), { isQuiet: true });
+const back = computed(() => value.value ?? []);
 
 const dateOf = (day: string): string =>
   new Intl.DateTimeFormat(household.settings.locale, { day: 'numeric', month: 'short', timeZone: 'UTC' }).format(

@@ -6,7 +6,7 @@ import type { Lot } from '@amber-ladle/core/shelf';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { useHousehold } from '../data/household';
-import { useShelf } from '../data/shelf';
+import { forget, know } from '../data/testing';
 import { useWeeks } from '../data/useWeeks';
 import { GUEST } from '../head';
 import { useBoard } from './useBoard';
@@ -52,10 +52,10 @@ const lane = (lotId: string): WeekLane => ({
 
 let board: ReturnType<typeof useBoard>;
 beforeEach(() => {
+  forget();
   setActivePinia(createPinia());
   const household = useHousehold();
-  household.heads = [named('a', 'Ada'), named('b', 'Bo'), named('c', 'Cy')];
-  household.masks = BUILT_IN_MASKS;
+  know({ heads: [named('a', 'Ada'), named('b', 'Bo'), named('c', 'Cy')], masks: BUILT_IN_MASKS });
   household.moment = Date.parse('2026-03-14T09:30:00Z');
   board = useBoard();
 });
@@ -85,20 +85,18 @@ describe('a card on the board', () => {
     const weeks = useWeeks();
     const kept = { ...bowl(1, ['a']), at: '2026-03-15T17:00:00.000Z', lines: [] };
     const yesterday = { ...kept, day: '2026-03-13' };
-    weeks.held = {
-      ...weeks.held,
-      plan: {
-        day: '2026-03-14',
-        days: 14,
-        bowls: [yesterday, kept],
-        chills: [],
-        otherwise: [],
-        lostGrams: 0,
-        byDayLostGrams: 0,
-        isProven: true,
-        at: '',
-      },
+    const plan = {
+      day: '2026-03-14',
+      days: 14,
+      bowls: [yesterday, kept],
+      chills: [],
+      otherwise: [],
+      lostGrams: 0,
+      byDayLostGrams: 0,
+      isProven: true,
+      at: '',
     };
+    know({ weeks: { ...weeks.held, plan } });
     expect(board.cellOf('a', 1)?.maskId).toBe('oat-ease');
     expect(board.cellOf('a', -1)).toBeUndefined();
     expect(board.days.value).toHaveLength(14);
@@ -107,7 +105,7 @@ describe('a card on the board', () => {
 
 describe('a lane of the board', () => {
   it('is of a lot that is there, named, weighed, and with what becomes of it', () => {
-    useShelf().lots = [avocados];
+    know({ lots: [avocados] });
     found([], [lane('lot'), lane('eaten meanwhile')]);
     expect(board.lanes.value).toEqual([
       expect.objectContaining({ isCut: true, family: 'fruit', words: 'into the fridge once ready, 50 % of it turns' }),

@@ -1,0 +1,30 @@
+import { api, type Head, type WeeksHeld } from '@amber-ladle/contract';
+import type { Mask } from '@amber-ladle/core/mask';
+import type { Lot } from '@amber-ladle/core/shelf';
+import { questions, reading } from './answer';
+import { BOOK_KEY } from './household';
+import { SHELF_KEY } from './shelf';
+
+/** What a page knows already, in tests: as though it had asked. */
+interface Known {
+  readonly heads: readonly Head[];
+  readonly masks: readonly Mask[];
+  readonly weeks: WeeksHeld;
+  readonly lots: readonly Lot[];
+}
+
+/** Tells a page what it knows. */
+export function know({ heads, masks, weeks, lots }: Partial<Known>): void {
+  if (heads) questions.setQueryData(reading(api.heads.list).key, heads);
+  if (masks) questions.setQueryData(BOOK_KEY, { own: [], book: masks });
+  if (weeks) questions.setQueryData(reading(api.weeks.held).key, weeks);
+  if (lots)
+    questions.setQueryData(SHELF_KEY, {
+      shelf: { lots, total: lots.length, places: [], readings: [], paces: {} },
+      levels: [],
+    });
+}
+/** A page that knows nothing yet. */
+export const forget = (): void => {
+  questions.clear();
+};
