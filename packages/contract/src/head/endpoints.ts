@@ -7,7 +7,7 @@ const schemas = () => import('./head');
 /** Heads, what each has worn, and lengths measured on them. */
 export const heads = {
   list: get('/heads').giving<Head[]>().changingWith('heads'),
-  histories: get('/heads/histories').giving<Histories>().changingWith('bowls'),
+  histories: get('/heads/histories').giving<Histories>().changingWith('bowls', 'ingredients'),
   one: get('/heads/:id').giving<Head>().changingWith('heads').refusing('not-found'),
   create: post('/heads')
     .taking(async () => (await schemas()).headInputSchema)

@@ -16,7 +16,7 @@ export const notes = {
     .changingWith('notes', 'bowls'),
   open: get('/logs/open').giving<OpenLog[]>().changingWith('notes', 'bowls', 'clock'),
   learning: get('/learning').giving<Learning>().changingWith('notes', 'bowls'),
-  spending: get('/spending').giving<MonthOfSpending[]>().changingWith('shelf', 'notes', 'bowls'),
+  spending: get('/spending').giving<MonthOfSpending[]>().changingWith('shelf', 'notes', 'bowls', 'settings'),
   ofBowl: get('/bowls/:id/logs').giving<LoggedBowl[]>().changingWith('notes', 'bowls').refusing('not-found'),
   write: put('/bowls/:id/logs/:headId')
     .taking(async () => (await schemas()).writeLogSchema)

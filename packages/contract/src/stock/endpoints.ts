@@ -14,11 +14,13 @@ const MOST_TABLE = 1024 * 1024;
 
 /** Lots and their book, places and what is always in the house. */
 export const stock = {
-  shelf: get('/shelf').asking(pages).giving<Shelf>().changingWith('shelf', 'climate'),
+  shelf: get('/shelf').asking(pages).giving<Shelf>().changingWith('shelf', 'climate', 'ingredients'),
   lot: get('/lots/:id').giving<{ lot: Lot; movements: KeptMovement[] }>().changingWith('shelf').refusing('not-found'),
   book: get('/movements').asking(pages).giving<Page<BookLine>>().changingWith('shelf'),
-  buy: get('/buy').giving<readonly KeptBuyLine[]>().changingWith('shelf', 'bowls', 'weeks', 'heads', 'masks'),
-  waste: get('/waste').giving<readonly MonthOfWaste[]>().changingWith('shelf'),
+  buy: get('/buy')
+    .giving<readonly KeptBuyLine[]>()
+    .changingWith('shelf', 'bowls', 'weeks', 'heads', 'masks', 'ingredients', 'settings'),
+  waste: get('/waste').giving<readonly MonthOfWaste[]>().changingWith('shelf', 'settings'),
   change: post('/stock')
     .taking(async () => (await schemas()).stockChangeSchema)
     .making<StockAnswer>()

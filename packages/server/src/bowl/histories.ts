@@ -1,4 +1,4 @@
-import type { Histories } from '@amber-ladle/contract';
+import { api, type Histories } from '@amber-ladle/contract';
 import type { Catalogue } from '@amber-ladle/core/ingredient';
 import { rhythmsOf, type Wore } from '@amber-ladle/core/judge';
 import { In, IsNull } from 'typeorm';
@@ -15,7 +15,7 @@ const MOST_BOWLS = 200;
 const AT_ONCE = 20;
 
 /** What each head has worn, newest first, from the bowls as they were made. */
-export const readHistories = remembered(['bowls', 'ingredients'], gatherHistories);
+export const readHistories = remembered(api.heads.histories.changesWith, gatherHistories);
 
 async function gatherHistories(household: Household): Promise<Histories> {
   const { source } = household;

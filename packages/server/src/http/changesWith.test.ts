@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { addressOf, api, type AnyEndpoint, type Topic } from '@amber-ladle/contract';
+import { INGREDIENTS } from '@amber-ladle/core/ingredient';
 import { TOLD_OUTCOMES } from '@amber-ladle/core/learn';
 import { BUILT_IN_MASKS, type Mask } from '@amber-ladle/core/mask';
 import { USUAL_WISHES } from '@amber-ladle/core/plan';
@@ -15,8 +16,9 @@ beforeAll(async () => {
   house = await testHouse({ requestsPerMinute: 1_000_000, demo: true });
   await seedDemo(house.home);
   told = new Set();
-  house.home.events.listeners.add({ tell: (topic) => told.add(topic), end: () => undefined });
 });
+const listen = (): unknown =>
+  house.home.events.listeners.add({ tell: (topic) => told.add(topic), end: () => undefined });
 afterAll(() => house.close());
 
 const read = async (address: string): Promise<unknown> => (await request(house.app).get(address).expect(200)).body;
@@ -150,6 +152,14 @@ const DEEDS: Readonly<Record<string, () => Promise<void>>> = {
     const { currency } = (await read('/api/settings')) as { currency: string };
     await does('patch', '/settings', { change: { currency: currency === 'EUR' ? 'GBP' : 'EUR' }, seen: { currency } });
   },
+  'the household lives by another clock': async () => {
+    const { timeZone } = (await read('/api/settings')) as { timeZone: string };
+    await does('patch', '/settings', { change: { timeZone: 'Pacific/Auckland' }, seen: { timeZone } });
+  },
+  'an ingredient is corrected': async () => {
+    const row = INGREDIENTS.find(({ id }) => id === 'avocado');
+    await does('put', '/ingredients/avocado', { row: { ...row, name: 'Pear of the hills' }, version: 0 });
+  },
   'the weeks are wished otherwise': async () => {
     const { wishes } = (await read('/api/weeks')) as { wishes: object };
     await does('put', '/weeks/wishes', {
@@ -174,10 +184,14 @@ it.each(Object.keys(DEEDS))('whoever shows what changed is told to ask anew: %s'
   const addresses = endpoints.map(([, address]) => address);
   const before = await now(addresses);
   told.clear();
+  listen();
   await DEEDS[deed]?.();
   const after = await now(addresses);
   const changed = endpoints.filter((_, i) => before[i] !== after[i]);
   expect(changed.length).toBeGreaterThan(0);
   const missed = changed.filter(([{ changesWith }]) => !changesWith.some((topic) => told.has(topic)));
   expect(missed.map(([, address]) => address)).toEqual([]);
+  // A server that remembers nothing answers the same.
+  await house.restart();
+  expect(await now(addresses)).toEqual(after);
 });

@@ -1,4 +1,4 @@
-import type { HeadLearning, Learning, LoggedBowl, ToldUse } from '@amber-ladle/contract';
+import { api, type HeadLearning, type Learning, type LoggedBowl, type ToldUse } from '@amber-ladle/contract';
 import {
   evidenceOf,
   flowOfSpread,
@@ -21,7 +21,7 @@ import { READ_LOGS, toLogged } from './logs';
 const MOST_BOWLS = 80;
 
 /** What every head's bowls taught, and how masks come out in this kitchen. */
-export const readLearning = remembered(['notes', 'bowls'], learnAnew);
+export const readLearning = remembered(api.notes.learning.changesWith, learnAnew);
 
 async function learnAnew({ source }: Household): Promise<Learning> {
   const rows = await source.query<Parameters<typeof toLogged>[0][]>(

@@ -1,5 +1,5 @@
 import { monthsIn } from '@amber-ladle/core/time';
-import type { MonthOfSpending } from '@amber-ladle/contract';
+import { api, type MonthOfSpending } from '@amber-ladle/contract';
 import type { Household } from '../kernel/household';
 import { readSettings } from '../household';
 import { remembered } from '../kernel/remembered';
@@ -13,7 +13,7 @@ interface DrawnRow {
 }
 
 /** What bowls took from the shelf, what went in the bin and how long it took, by month, the earliest first. */
-export const readSpending = remembered(['shelf', 'bowls', 'notes', 'settings'], sumSpending);
+export const readSpending = remembered(api.notes.spending.changesWith, sumSpending);
 
 async function sumSpending(household: Household): Promise<MonthOfSpending[]> {
   const { source } = household;

@@ -1,3 +1,4 @@
+import { api } from '@amber-ladle/contract';
 import { wasteByMonth, worthOf, type MonthOfWaste, type MovementKind, type Worth } from '@amber-ladle/core/shelf';
 import type { Household } from '../kernel/household';
 import { readSettings } from '../household';
@@ -32,7 +33,7 @@ export async function costOfBowl({ source }: Household, bowlId: string): Promise
 }
 
 /** What was thrown away by month; what was taken back again does not count. */
-export const readWaste = remembered(['shelf', 'settings'], sumWaste);
+export const readWaste = remembered(api.stock.waste.changesWith, sumWaste);
 
 async function sumWaste(household: Household): Promise<readonly MonthOfWaste[]> {
   const rows = await household.source.query<DiscardRow[]>(

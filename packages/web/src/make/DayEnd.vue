@@ -24,8 +24,9 @@ const bowls = computed<readonly Bowl[]>(() => value.value ?? []);
 const open = computed(() =>
   bowls.value.filter(({ life }) => life && !life.endedAt && (life.leftOver?.fate ?? 'undecided') === 'undecided'),
 );
-const onLife = (bowl: Bowl, life: BowlLife): void =>
+const onLife = (bowl: Bowl, life: BowlLife): void => {
   know(bowls.value.map((one) => (one.id === bowl.id ? { ...one, life } : one)));
+};
 async function close(): Promise<void> {
   try {
     const [first] = bowls.value;

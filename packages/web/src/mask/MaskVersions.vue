@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { api, type MaskVersion } from '@amber-ladle/contract';
 import type { Mask } from '@amber-ladle/core/mask';
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { useRead } from '../data/answer';
 import { useHousehold } from '../data/household';
@@ -15,7 +15,11 @@ const household = useHousehold();
 const notice = useNotice();
 const router = useRouter();
 
-const { value } = useRead(api.masks.versions, () => ({ params: { id: props.mask.id } }), { isQuiet: true });
+/** On its way out of the book: nobody asks what it was before. */
+const isLeaving = ref(false);
+const { value } = useRead(api.masks.versions, () => (isLeaving.value ? undefined : { params: { id: props.mask.id } }), {
+  isQuiet: true,
+});
 const versions = computed(() => value.value ?? []);
 const when = (instant: string): string =>
   `${writeDay(instant, household.now(), household.where)}, ${writeTime(instant, household.where)}`;
@@ -32,11 +36,13 @@ async function bringBack({ mask: before }: MaskVersion): Promise<void> {
 }
 async function remove(): Promise<void> {
   const { id, name } = props.mask;
+  isLeaving.value = true;
   try {
     await household.removeMask(id);
     notice.show(maskText.isOut(name), () => household.restoreMask(id));
     await router.push({ name: 'masks' });
   } catch (error) {
+    isLeaving.value = false;
     notice.fail(error);
   }
 }
