@@ -105,7 +105,9 @@ export default defineConfig({
             },
             { name: 'data', test: /packages[\\/]web[\\/]src[\\/]data[\\/]/, minShareCount: 4 },
             // Reading what somebody wrote is for the pages where somebody writes.
-            { name: 'core', test: /packages[\\/](core|contract|words)[\\/]src[\\/](?!exchange)/, minShareCount: 4 },
+            // Checking is for the pages where something is entered, and what a page says is its own.
+            { name: 'checks', test: /node_modules[\\/](yup|property-expr|tiny-case|toposort)[\\/]/ },
+            { name: 'core', test: /packages[\\/](core|words)[\\/]src[\\/](?!exchange|en[\\/]pages)/, minShareCount: 4 },
             // Where something is entered, or chosen of many; Today has neither.
             { name: 'fields', test: FIELDS, minShareCount: 2 },
             { name: 'fields', test: /packages[\\/]web[\\/]src[\\/]kit[\\/]NumberField/ },

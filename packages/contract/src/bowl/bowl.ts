@@ -4,11 +4,7 @@ import type { Ingredient } from '@amber-ladle/core/ingredient';
 import type { RecordedBowl } from '@amber-ladle/core/house';
 import type { Spoon } from '@amber-ladle/core/measure';
 import { wornFor, type Mask } from '@amber-ladle/core/mask';
-import { array, object, string } from 'yup';
-import { choicesSchema, type BowlChoices } from './choices';
-import { profileSchema } from '../head';
-import { stockChangeSchema } from '../stock';
-import { instant, type Of } from '../wire';
+import type { BowlChoices } from './choices';
 import type { BowlLife } from './life';
 
 /** A head as it was when a bowl was made for it. */
@@ -60,50 +56,3 @@ export interface Bowl extends BowlSummary {
 /** A bowl's mask with the length of wear that was chosen for it. */
 export const maskWorn = ({ snapshot: { mask }, life }: Pick<Bowl, 'snapshot' | 'life'>): Mask =>
   wornFor(mask, life?.wearAimMinutes);
-
-const MOST_OTHERS = 5;
-
-const identifier = (what: string) => string().required(`Say which ${what}.`).max(80);
-
-export const keepBowlSchema = object({
-  id: string().required('A bowl needs an id.').uuid('A bowl’s id is a UUID.'),
-  headId: identifier('head'),
-  maskId: identifier('mask'),
-  /** The measurements as they stood on the bench. */
-  profile: profileSchema.required(),
-  choices: choicesSchema.required(),
-  /** Other heads served from the same bowl. */
-  otherHeadIds: array()
-    .of(string().required().max(80))
-    .required()
-    .max(MOST_OTHERS, `At most ${MOST_OTHERS} more heads share a bowl.`),
-  /** What is taken from the shelf for it; it happens with the keeping, or neither does. */
-  draw: stockChangeSchema.default(undefined).optional(),
-  /** The day it is meant for, where it is not for now; then nothing is taken yet. */
-  plannedFor: instant.optional(),
-  /** What was decided against a stop, by its rule. */
-  decisions: array()
-    .of(
-      object({
-        ruleId: string().required().max(40),
-        words: string().trim().required('Say in a few words why.').min(3, 'Say in a few words why.').max(300),
-      })
-        .noUnknown()
-        .required(),
-    )
-    .max(20)
-    .optional(),
-}).noUnknown();
-
-/** What is asked for when a bowl is kept. The id is made on the device, so that a retry cannot keep it twice. */
-export type KeepBowl = Of<typeof keepBowlSchema>;
-
-/** A bowl each for several heads: the first and those beside it. */
-export const keepBowlsSchema = object({
-  bowls: array()
-    .of(keepBowlSchema.required())
-    .required()
-    .min(1, 'There is no bowl to keep.')
-    .max(MOST_OTHERS + 1, `At most ${MOST_OTHERS + 1} bowls at once.`)
-    .test('once', 'That is the same bowl twice.', (all) => new Set(all?.map(({ id }) => id)).size === all?.length),
-}).noUnknown();

@@ -4,7 +4,7 @@ import type { Page } from '../wire/page';
 import type { Bowl, BowlSummary } from './bowl';
 import type { BowlLife } from './life';
 
-const schemas = () => import('./bowl');
+const schemas = () => import('./keep');
 const lives = () => import('./life');
 
 /** Kept bowls and what happens to them. */

@@ -1,4 +1,5 @@
 export * from './bowl';
 export * from './choices';
 export * from './endpoints';
+export * from './keep';
 export * from './life';
