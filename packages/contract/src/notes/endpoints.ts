@@ -13,11 +13,16 @@ export const notes = {
   list: get('/logs')
     .asking(async () => (await schemas()).logQuerySchema)
     .giving<Page<LoggedBowl>>()
-    .changingWith('notes', 'bowls'),
-  open: get('/logs/open').giving<OpenLog[]>().changingWith('notes', 'bowls', 'clock'),
+    .changingWith('notes', 'bowls', 'washdays'),
+  open: get('/logs/open').giving<OpenLog[]>().changingWith('notes', 'bowls', 'washdays', 'clock'),
   learning: get('/learning').giving<Learning>().changingWith('notes', 'bowls'),
-  spending: get('/spending').giving<MonthOfSpending[]>().changingWith('shelf', 'notes', 'bowls', 'settings'),
-  ofBowl: get('/bowls/:id/logs').giving<LoggedBowl[]>().changingWith('notes', 'bowls').refusing('not-found'),
+  spending: get('/spending')
+    .giving<MonthOfSpending[]>()
+    .changingWith('shelf', 'notes', 'bowls', 'washdays', 'settings'),
+  ofBowl: get('/bowls/:id/logs')
+    .giving<LoggedBowl[]>()
+    .changingWith('notes', 'bowls', 'washdays')
+    .refusing('not-found'),
   write: put('/bowls/:id/logs/:headId')
     .taking(async () => (await schemas()).writeLogSchema)
     .giving<LoggedBowl>()

@@ -89,11 +89,18 @@ export async function beginDay(
  * @throws Refusal 404, 422 for a day that has ended, an unknown step, or a bowl past its time without a decision
  */
 export async function tellDay(household: Household, id: string, press: DayPress): Promise<WashDay> {
-  const day = await household.writes.run(['washdays', 'bowls'], async (manager) => {
-    const row = await dayRow(manager, id);
-    await tellIn(manager, household, row, press);
-    return toDay(manager, row);
-  });
+  const { day } = await household.writes.run<{ day: WashDay; isOfBowls: boolean }>(
+    // Most presses are about hands: what a bowl is at, and all that follows from it, is as it was.
+    ({ isOfBowls }) => (isOfBowls ? ['washdays', 'bowls'] : ['washdays']),
+    async (manager) => {
+      const row = await dayRow(manager, id);
+      const lives = () =>
+        manager.find(BowlLifeEntity, { where: { bowlId: In(row.bowlIds) }, order: { bowlId: 'ASC' } });
+      const before = JSON.stringify(await lives());
+      await tellIn(manager, household, row, press);
+      return { day: await toDay(manager, row), isOfBowls: JSON.stringify(await lives()) !== before };
+    },
+  );
   return day;
 }
 

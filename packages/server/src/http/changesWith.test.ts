@@ -1,9 +1,10 @@
 import { randomUUID } from 'node:crypto';
-import { addressOf, api, type AnyEndpoint, type Topic } from '@amber-ladle/contract';
+import { addressOf, api, type AnyEndpoint, type Topic, type WashDay } from '@amber-ladle/contract';
 import { INGREDIENTS } from '@amber-ladle/core/ingredient';
 import { TOLD_OUTCOMES } from '@amber-ladle/core/learn';
 import { BUILT_IN_MASKS, type Mask } from '@amber-ladle/core/mask';
 import { USUAL_WISHES } from '@amber-ladle/core/plan';
+import { forward } from '@amber-ladle/core/washday';
 import request from 'supertest';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { aBowl, aHead, testHouse, type TestHouse } from '../testing';
@@ -179,19 +180,60 @@ const DEEDS: Readonly<Record<string, () => Promise<void>>> = {
   },
 };
 
+/** Does something, and looks at what is other than before: what was told has to be what that rests on. */
+async function doing(
+  deed: () => Promise<void>,
+  [endpoints, addresses]: [[AnyEndpoint, string][], string[]],
+): Promise<number> {
+  const before = await now(addresses);
+  told.clear();
+  await deed();
+  const after = await now(addresses);
+  const changed = endpoints.filter((_, i) => before[i] !== after[i]);
+  const missed = changed.filter(([{ changesWith }]) => !changesWith.some((topic) => told.has(topic)));
+  expect(missed.map(([, address]) => address)).toEqual([]);
+  return changed.length;
+}
+
 it.each(Object.keys(DEEDS))('whoever shows what changed is told to ask anew: %s', async (deed) => {
   const endpoints = await asked();
   const addresses = endpoints.map(([, address]) => address);
-  const before = await now(addresses);
-  told.clear();
   listen();
-  await DEEDS[deed]?.();
+  expect(await doing(DEEDS[deed] ?? (() => Promise.resolve()), [endpoints, addresses])).toBeGreaterThan(0);
   const after = await now(addresses);
-  const changed = endpoints.filter((_, i) => before[i] !== after[i]);
-  expect(changed.length).toBeGreaterThan(0);
-  const missed = changed.filter(([{ changesWith }]) => !changesWith.some((topic) => told.has(topic)));
-  expect(missed.map(([, address]) => address)).toEqual([]);
   // A server that remembers nothing answers the same.
   await house.restart();
   expect(await now(addresses)).toEqual(after);
+});
+
+it('tells at every press of a wash day what that changed, and of a bowl only where it is about one', async () => {
+  const running = async (): Promise<WashDay> => ((await read('/api/washdays/running')) as { day: WashDay }).day;
+  const begin = Date.parse(house.home.clock.now());
+  const endpoints = await asked();
+  const addresses = endpoints.map(([, address]) => address);
+  listen();
+  let aboutBowls = 0;
+  let presses = 0;
+  for (let minutes = 0; minutes < 60 * 6; minutes += 3) {
+    const day = await running();
+    const at = begin + minutes * 60_000;
+    house.home.clock.set(new Date(at).toISOString());
+    const { moves, plan } = forward(day, {
+      kitchen: { rings: 1 },
+      wish: { kind: 'start-at', at: begin },
+      now: at,
+      order: day.order,
+    });
+    if (moves.length === 0) continue;
+    const press = { pressId: randomUUID(), moves, order: plan.steps.map(({ stepId }) => stepId) };
+    await doing(() => does('post', `/washdays/${day.id}/events`, press), [endpoints, addresses]);
+    presses += 1;
+    if (told.has('bowls')) aboutBowls += 1;
+  }
+  const remembered = await now(addresses);
+  await house.restart();
+  expect(await now(addresses)).toEqual(remembered);
+  expect(presses).toBeGreaterThan(10);
+  expect(aboutBowls).toBeGreaterThan(1);
+  expect(aboutBowls).toBeLessThan(presses / 2);
 });

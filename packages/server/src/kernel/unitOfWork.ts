@@ -23,13 +23,16 @@ export class UnitOfWork {
 
   /**
    * Runs work in a transaction and tells what changed once it is committed.
-   * @param topics what the work changes
+   * @param topics what the work changes, or what it turned out to have changed
    * @throws what the work throws, after a rollback; what the disk says where the commit fails: then nothing of it is kept
    */
-  run<T>(topics: readonly Topic[], work: (manager: EntityManager) => Promise<T>): Promise<T> {
+  run<T>(
+    topics: readonly Topic[] | ((done: T) => readonly Topic[]),
+    work: (manager: EntityManager) => Promise<T>,
+  ): Promise<T> {
     return this.turns.next(async () => {
       const done = await this.inTransaction(work);
-      for (const topic of topics) this.events.tell(topic);
+      for (const topic of typeof topics === 'function' ? topics(done) : topics) this.events.tell(topic);
       return done;
     });
   }

@@ -18,15 +18,15 @@ vi.mock('./client', async (original) => ({
   call,
   isFromBefore: (answer: unknown) => kept.has(answer),
 }));
-const change = (...topics: string[]): Promise<void> => {
+const change = (...topics: string[]): Promise<unknown> => {
   for (const topic of topics) listeners.get(topic)?.();
   return flushPromises();
 };
 
 /** A server whose answers come when the test lets them. */
 interface Waiting {
-  answer: (value: string) => Promise<void>;
-  fail: (error: Error) => Promise<void>;
+  answer: (value: string) => Promise<unknown>;
+  fail: (error: Error) => Promise<unknown>;
 }
 let waiting: Waiting[];
 const ask = (): Promise<string> =>
@@ -197,7 +197,7 @@ it('asks an endpoint by its address, and follows what it changes with', async ()
   const open: readonly OpenLog[] = [];
   call.mockResolvedValue(open);
   const { key, changesWith, ask: asked } = reading(api.notes.open);
-  expect([key, changesWith]).toEqual([['/api/logs/open'], ['notes', 'bowls', 'clock']]);
+  expect([key, changesWith]).toEqual([['/api/logs/open'], ['notes', 'bowls', 'washdays', 'clock']]);
   expect(await asked()).toBe(open);
   const query = { limit: 5, offset: 10 };
   expect(reading(api.stock.book, { query }).key).toEqual(['/api/movements?limit=5&offset=10']);
