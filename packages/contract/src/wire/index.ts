@@ -7,3 +7,4 @@ export * from './topic';
 export * from './checked';
 export * from './table';
 export * from './byKind';
+export * from './limits';

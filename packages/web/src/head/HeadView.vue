@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { headText } from '@amber-ladle/words';
-import { headInputSchema, USUAL_LOOK, type HeadInput, type HeadLook } from '@amber-ladle/contract';
+import { headInputSchema, USUAL_LOOK, type HeadInput, type HeadLook, limitsOf } from '@amber-ladle/contract';
 import { NO_STORY, type HeadStory } from '@amber-ladle/core/judge';
 import { scalpAreaAtAge, type HairProfile } from '@amber-ladle/core/hair';
 import { useForm } from 'vee-validate';
@@ -16,6 +16,8 @@ import { ApiError } from '../data/client';
 import { showFault } from '../kit/showFault';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
+
+const limits = limitsOf(headInputSchema);
 
 const props = defineProps<{ id: string }>();
 const household = useHousehold();
@@ -138,7 +140,7 @@ async function remove(): Promise<void> {
             v-model="name"
             :label="headText.name"
             :error-messages="errors.name ?? null"
-            maxlength="60"
+            v-bind="limits.text('name')"
             autocomplete="off"
           />
           <v-text-field
@@ -162,7 +164,7 @@ async function remove(): Promise<void> {
           rows="2"
           auto-grow
           :error-messages="errors.note ?? null"
-          maxlength="500"
+          v-bind="limits.text('note')"
         />
         <p class="actions">
           <v-btn color="primary" type="submit" :loading="isSaving">{{

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { headInputSchema, type HeadInput } from '@amber-ladle/contract';
+import { headInputSchema, type HeadInput, limitsOf } from '@amber-ladle/contract';
 import { scalpAreaAtAge, type HairProfile } from '@amber-ladle/core/hair';
 import { ALLERGENS, type Allergen } from '@amber-ladle/core/ingredient';
 import { NO_STORY } from '@amber-ladle/core/judge';
@@ -13,6 +13,7 @@ import { headText, ALLERGEN_WORDS } from '@amber-ladle/words';
 import { GUEST, newHead } from './newHead';
 
 /** Whose head it is that was sized for: the least that has to be known before a bowl is kept for it. */
+const limits = limitsOf(headInputSchema);
 const isOpen = defineModel<boolean>({ required: true });
 const { profile, isSaving } = defineProps<{
   /** As it was measured at the bench. */
@@ -56,10 +57,15 @@ const save = handleSubmit(
           ref="nameField"
           v-model="name"
           :label="headText.name"
-          maxlength="60"
+          v-bind="limits.text('name')"
           :error-messages="errors.name ?? null"
         />
-        <NumberField v-model="ageYears" :label="headText.age" :unit="headText.years" :min="0" :max="110" />
+        <NumberField
+          v-model="ageYears"
+          :label="headText.age"
+          :unit="headText.years"
+          v-bind="limits.number('ageYears')"
+        />
       </div>
       <p id="allergies">{{ headText.anythingThisSkin }}</p>
       <div class="line" role="group" aria-labelledby="allergies">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { limitsOf, ingredientSchema } from '@amber-ladle/contract';
 import type { Ingredient } from '@amber-ladle/core/ingredient';
 import { ingredientText, FAMILY_ITEMS } from '@amber-ladle/words';
 import { computed, ref, toRef } from 'vue';
@@ -13,6 +14,7 @@ import { useIngredientForm } from './useIngredientForm';
 import WeightFields from './WeightFields.vue';
 
 /** An ingredient as a kitchen can find it out: a new one, or a correction of what is known. */
+const limits = limitsOf(ingredientSchema);
 const { row } = defineProps<{ row?: Ingredient | undefined }>();
 const emit = defineEmits<{ kept: [id: string] }>();
 const household = useHousehold();
@@ -49,11 +51,11 @@ async function submit(): Promise<void> {
       <v-text-field
         v-model="form.name"
         :label="ingredientText.name"
-        maxlength="60"
+        v-bind="limits.text('name')"
         :error-messages="errors['name'] ?? null"
       />
       <v-select v-model="form.family" :items="FAMILY_ITEMS" :label="ingredientText.kind" />
-      <v-text-field v-model="form.state" :label="ingredientText.howItIsHandled" maxlength="120" />
+      <v-text-field v-model="form.state" :label="ingredientText.howItIsHandled" v-bind="limits.text('state')" />
       <v-autocomplete
         v-model="form.likeId"
         :items="known"

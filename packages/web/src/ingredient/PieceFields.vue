@@ -1,9 +1,11 @@
 <script setup lang="ts">
+import { limitsOf, ingredientSchema } from '@amber-ladle/contract';
 import { ingredientText } from '@amber-ladle/words';
 import NumberField from '../kit/NumberField.vue';
 import type { IngredientForm } from './ingredientForm';
 
 /** What one of a counted thing is called, weighs and leaves. */
+const limits = limitsOf(ingredientSchema);
 const form = defineModel<IngredientForm>({ required: true });
 </script>
 
@@ -38,8 +40,7 @@ const form = defineModel<IngredientForm>({ required: true });
       v-model="form.cutInto"
       :label="ingredientText.cutIntoAtMost"
       :unit="ingredientText.parts"
-      :min="1"
-      :max="16"
+      v-bind="limits.number('pieces.cutInto')"
     />
     <NumberField v-model="form.strainedPercent" :label="ingredientText.staysInACloth" unit="%" :min="0" :max="95" />
   </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { limitsOf, ingredientSchema } from '@amber-ladle/contract';
 import { ingredientText } from '@amber-ladle/words';
 import { spoonName } from '@amber-ladle/core/measure';
 import { computed } from 'vue';
@@ -11,6 +12,7 @@ import type { IngredientForm } from './ingredientForm';
 import type { Draft } from './useDraft';
 
 /** How the weight of a thing is known: by a spoon of it, by its composition, or by what it is made of. */
+const limits = limitsOf(ingredientSchema);
 const form = defineModel<IngredientForm>({ required: true });
 defineProps<{ draft: Draft }>();
 const household = useHousehold();
@@ -59,8 +61,7 @@ const spoons = computed(() => household.spoons.map((spoon) => ({ value: spoon.id
       v-model="form.composition[key]"
       :label="ingredientText.titleIn100G(title)"
       unit="g"
-      :min="0"
-      :max="100"
+      v-bind="limits.number(`composition.${key}`)"
     />
   </div>
   <div v-else>

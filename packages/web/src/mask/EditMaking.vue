@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { limitsOf, maskInputSchema } from '@amber-ladle/contract';
 import { computed } from 'vue';
 import NumberField from '../kit/NumberField.vue';
 import { maskText, MIXING_WORDS } from '@amber-ladle/words';
@@ -8,6 +9,7 @@ import { choicesOf, linesOf } from './choices';
 import type { MaskEditor } from './useMaskEditor';
 
 /** How a mask is made, step by step. */
+const limits = limitsOf(maskInputSchema);
 const props = defineProps<{ editor: MaskEditor }>();
 const { fields, set, mask, trial, errors } = props.editor;
 
@@ -67,8 +69,7 @@ const steps = computed({
       :model-value="fields.handsOnMinutes"
       :label="maskText.handsOnTime"
       unit="min"
-      :min="0"
-      :max="600"
+      v-bind="limits.number('handsOnMinutes')"
       @update:model-value="set({ handsOnMinutes: Math.round($event) })"
     />
     <v-switch

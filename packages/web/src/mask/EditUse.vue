@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { limitsOf, maskInputSchema } from '@amber-ladle/contract';
 import { HAIR_STATES, NEEDS, SLOTS, SCALE_TEXTURES } from '@amber-ladle/core/mask';
 import ChoicePills from '../kit/ChoicePills.vue';
 import NumberField from '../kit/NumberField.vue';
@@ -17,6 +18,7 @@ import { choicesOf, toggled } from './choices';
 import type { MaskEditor } from './useMaskEditor';
 
 /** What a mask is for, when, where and how often. */
+const limits = limitsOf(maskInputSchema);
 const props = defineProps<{ editor: MaskEditor }>();
 const { fields, set, errors, readUses } = props.editor;
 
@@ -87,16 +89,14 @@ const states = choicesOf(HAIR_STATE_WORDS, HAIR_STATES);
       :model-value="Math.round(fields.endsExtraShare * 100)"
       :label="maskText.extraOnTheEnds"
       unit="%"
-      :min="0"
-      :max="100"
+      v-bind="limits.number('endsExtraShare', 100)"
       @update:model-value="set({ endsExtraShare: $event / 100 })"
     />
     <NumberField
       :model-value="fields.repeatDays"
       :label="maskText.daysBetweenTwoUses"
       unit="d"
-      :min="1"
-      :max="400"
+      v-bind="limits.number('repeatDays')"
       :when-empty="maskText.asOftenAsWished"
       @update:model-value="set({ repeatDays: Math.round($event) })"
       @clear="set({ repeatDays: undefined })"
@@ -107,7 +107,7 @@ const states = choicesOf(HAIR_STATE_WORDS, HAIR_STATES);
       :label="maskText.school"
       :placeholder="maskText.wholeEggWeekly"
       persistent-placeholder
-      maxlength="120"
+      v-bind="limits.text('school')"
       :error-messages="errors['school'] ?? null"
       @update:model-value="set({ school: $event || undefined })"
     />

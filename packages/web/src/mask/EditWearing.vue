@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { limitsOf, maskInputSchema } from '@amber-ladle/contract';
 import { computed } from 'vue';
 import NumberField from '../kit/NumberField.vue';
 import { maskText, HEAT_WORDS, KEEPING_WORDS, TEMPERATURE_WORDS } from '@amber-ladle/words';
@@ -7,6 +8,7 @@ import { choicesOf, linesOf } from './choices';
 import type { MaskEditor } from './useMaskEditor';
 
 /** How long a mask is worn, how it is rinsed and kept, and what is to be minded. */
+const limits = limitsOf(maskInputSchema);
 const props = defineProps<{ editor: MaskEditor }>();
 const { fields, set, errors } = props.editor;
 
@@ -39,8 +41,7 @@ const cautions = computed({
       :model-value="fields.wear[key]"
       :label="label"
       unit="min"
-      :min="0"
-      :max="2880"
+      v-bind="limits.number(`wear.${key}`)"
       @update:model-value="set({ wear: { ...fields.wear, [key]: Math.round($event) } })"
     />
     <v-select

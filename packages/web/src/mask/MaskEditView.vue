@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { limitsOf, maskInputSchema } from '@amber-ladle/contract';
 import { maskText } from '@amber-ladle/words';
 import type { Mask } from '@amber-ladle/core/mask';
 import { computed, ref } from 'vue';
@@ -16,6 +17,7 @@ import EditWearing from './EditWearing.vue';
 import { useMaskEditor } from './useMaskEditor';
 
 /** Writing a mask: a new one, a copy of another, or a new version of one's own. */
+const limits = limitsOf(maskInputSchema);
 const props = defineProps<{ id: string; start?: Mask | undefined }>();
 const household = useHousehold();
 const notice = useNotice();
@@ -78,14 +80,14 @@ function throwAway(): void {
             :model-value="fields.name"
             :label="maskText.name"
             :error-messages="errors['name'] ?? null"
-            maxlength="80"
+            v-bind="limits.text('name')"
             @update:model-value="set({ name: $event })"
           />
           <v-text-field
             :model-value="fields.summary"
             :label="maskText.whatIt"
             :error-messages="errors['summary'] ?? null"
-            maxlength="200"
+            v-bind="limits.text('summary')"
             @update:model-value="set({ summary: $event })"
           />
         </div>

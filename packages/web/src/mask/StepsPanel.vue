@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { limitsOf, maskInputSchema } from '@amber-ladle/contract';
 import { maskText } from '@amber-ladle/words';
 import { millilitresByHead, type SizedBowl } from '@amber-ladle/core/batch';
 import { OWN_STEP_PLACES, type Mask, type OwnStep, type StepEdit } from '@amber-ladle/core/mask';
@@ -8,6 +9,8 @@ import { useHousehold } from '../data/household';
 import { ScenePicture } from '../kit/ink';
 import MinutesInput from '../kit/MinutesInput.vue';
 import { useWords } from '../data/useWords';
+
+const limits = limitsOf(maskInputSchema);
 
 const { say } = useWords();
 
@@ -122,7 +125,7 @@ const drop = (i: number): void => {
         <v-text-field
           :model-value="row.title"
           :label="maskText.aStepOfYour"
-          maxlength="80"
+          v-bind="limits.text('ownSteps[].title')"
           @update:model-value="change(i, { title: $event })"
         />
         <v-select

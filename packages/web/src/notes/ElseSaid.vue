@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { WearLog } from '@amber-ladle/contract';
+import { type WearLog, limitsOf, wearLogSchema } from '@amber-ladle/contract';
 import { CONFOUNDERS, SHEDDING, type Confounder } from '@amber-ladle/core/learn';
 import { CHANGE_WORDS, notesText, SHED_WORDS } from '@amber-ladle/words';
 import { ref } from 'vue';
@@ -7,6 +7,7 @@ import AskedRow from './AskedRow.vue';
 import ChoicePills from '../kit/ChoicePills.vue';
 
 /** What else changed around a bowl, and what is to be otherwise; folded, as most bowls need none of it. */
+const limits = limitsOf(wearLogSchema);
 const { log } = defineProps<{ log: WearLog }>();
 const emit = defineEmits<{ change: [part: Partial<WearLog>] }>();
 
@@ -54,7 +55,7 @@ function countShed(written: string): void {
     <v-text-field
       :model-value="log.toChange"
       :label="notesText.nextTimeOtherwise"
-      maxlength="300"
+      v-bind="limits.text('toChange')"
       autocomplete="off"
       hide-details
       @change="emit('change', { toChange: ($event.target as HTMLInputElement).value.trim() })"

@@ -1,6 +1,14 @@
 <script setup lang="ts">
 import { TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
-import { api, MEASURE_KINDS, type Head, type HeadMeasure, type LoggedBowl } from '@amber-ladle/contract';
+import {
+  api,
+  MEASURE_KINDS,
+  type Head,
+  type HeadMeasure,
+  type LoggedBowl,
+  limitsOf,
+  headMeasureSchema,
+} from '@amber-ladle/contract';
 import { lengthKept, SHEDDING } from '@amber-ladle/core/learn';
 import { nearestLandmark } from '@amber-ladle/core/hair';
 import { inUnit } from '@amber-ladle/core/measure';
@@ -25,6 +33,7 @@ import {
 } from '@amber-ladle/words';
 
 /** Growth expected against length kept; trims marked. */
+const limits = limitsOf(headMeasureSchema);
 Chart.register(LinearScale, PointElement, LineElement, Tooltip);
 const { head, logged } = defineProps<{ head: Head; logged: readonly LoggedBowl[] }>();
 const household = useHousehold();
@@ -190,8 +199,7 @@ async function remove(measure: HeadMeasure, says = true): Promise<void> {
         v-model="centimetres"
         :label="notesText.howLong"
         unit="cm"
-        :min="0.1"
-        :max="200"
+        v-bind="limits.number('centimetres')"
         :shown-in="unit"
         class="number"
       />

@@ -2,7 +2,7 @@
 import { SCALE_TEXTURES } from '@amber-ladle/core/mask';
 import { VerdictPicture } from '../kit/ink';
 import ChoicePills from '../kit/ChoicePills.vue';
-import type { LoggedBowl } from '@amber-ladle/contract';
+import { type LoggedBowl, limitsOf, wearLogSchema } from '@amber-ladle/contract';
 import { LEVELS, QUALITIES, type Moment } from '@amber-ladle/core/learn';
 import { ref, toRef } from 'vue';
 import AskedRow from './AskedRow.vue';
@@ -13,6 +13,8 @@ import PlateField from './PlateField.vue';
 import { useLog } from './useLog';
 import { notesText, QUALITY_WORDS, SECTION_WORDS, TEXTURE_WORDS } from '@amber-ladle/words';
 import { useWords } from '../data/useWords';
+
+const limits = limitsOf(wearLogSchema);
 
 const { listed } = useWords();
 const sectionWords = new Map<string, string>(Object.entries(SECTION_WORDS));
@@ -75,7 +77,7 @@ const STATE_WORDS = {
     <v-text-field
       :model-value="log.words"
       :label="notesText.oneLine"
-      maxlength="500"
+      v-bind="limits.text('words')"
       autocomplete="off"
       hide-details
       @change="change({ words: ($event.target as HTMLInputElement).value.trim() })"

@@ -3,7 +3,7 @@ import { ScenePicture } from '../kit/ink';
 import type { ToldOutcome } from '@amber-ladle/core/learn';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { api } from '@amber-ladle/contract';
+import { api, limitsOf, maskInputSchema } from '@amber-ladle/contract';
 import { call } from '../data/client';
 import { FormulaBar, useHandOver } from '../mask';
 import { useFiledMask } from './useFiledMask';
@@ -21,6 +21,7 @@ import { useNotice } from '../data/notice';
 import { pasteText, measuresRead, openWords } from '@amber-ladle/words';
 
 /** A mask as somebody wrote it: the text with its readings on the left, the mask that was understood on the right. */
+const limits = limitsOf(maskInputSchema);
 const household = useHousehold();
 const notice = useNotice();
 const router = useRouter();
@@ -116,7 +117,7 @@ const sum = computed(() => (draft.value ? measuresRead(lines.value.filter(({ isO
           <v-text-field
             :model-value="name"
             :label="pasteText.called"
-            maxlength="80"
+            v-bind="limits.text('name')"
             class="called"
             @update:model-value="pasted.say({ name: $event })"
           />

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { api, type Deed, type Device, type DoorState } from '@amber-ladle/contract';
+import { api, type Deed, type Device, type DoorState, limitsOf, deviceNameSchema } from '@amber-ladle/contract';
 import { computed, ref, shallowRef } from 'vue';
 import { ScenePicture } from '../kit/ink';
 import { call } from '../data/client';
@@ -8,6 +8,7 @@ import { useNotice } from '../data/notice';
 import { settingsText, deedWords, writeDay, writeTime } from '@amber-ladle/words';
 
 /** Who has a key: when each was here last, what it changed, and the way out. */
+const limits = limitsOf(deviceNameSchema);
 const { door } = defineProps<{ door: DoorState }>();
 const emit = defineEmits<{ changed: [DoorState] }>();
 const household = useHousehold();
@@ -62,7 +63,7 @@ async function putOut({ id, name }: Device): Promise<void> {
       <input
         v-if="mayChange(device)"
         class="name"
-        maxlength="60"
+        v-bind="limits.text('name')"
         :value="device.name"
         :aria-label="settingsText.nameOf(device.name)"
         @change="rename(device, $event)"

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { settingsText } from '@amber-ladle/words';
-import { api, passphraseSchema, type DoorState } from '@amber-ladle/contract';
+import { api, passphraseSchema, type DoorState, limitsOf } from '@amber-ladle/contract';
 import { useForm } from 'vee-validate';
 import { call } from '../data/client';
 import { useNotice } from '../data/notice';
 
 /** Words to join by without the machine’s code: for whoever comes in while the laptop is shut away. */
+const limits = limitsOf(passphraseSchema);
 const { hasPassphrase } = defineProps<{ hasPassphrase: boolean }>();
 const emit = defineEmits<{ changed: [DoorState] }>();
 const notice = useNotice();
@@ -38,7 +39,7 @@ const save = handleSubmit(({ passphrase: said }) => send(said));
         v-model="passphrase"
         :label="settingsText.fourWordsOrMore"
         autocomplete="new-password"
-        maxlength="200"
+        v-bind="limits.text('passphrase')"
         :error-messages="errors.passphrase ?? null"
       />
       <v-btn type="submit" variant="tonal" color="primary">{{ settingsText.set }}</v-btn>

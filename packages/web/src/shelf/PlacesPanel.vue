@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { KeptPlace } from '@amber-ladle/contract';
+import { type KeptPlace, limitsOf, placeSchema } from '@amber-ladle/contract';
 import { PLACE_KINDS, USUAL_CELSIUS, type PlaceKind } from '@amber-ladle/core/shelf';
 import { computed, ref } from 'vue';
 import { ScenePicture } from '../kit/ink';
@@ -10,6 +10,7 @@ import { useShelf } from '../data/shelf';
 import { shelfText, PLACE_WORDS, writeWarmth } from '@amber-ladle/words';
 
 /** The owner's list of places. */
+const limits = limitsOf(placeSchema);
 const household = useHousehold();
 const shelf = useShelf();
 const notice = useNotice();
@@ -65,8 +66,7 @@ const warm = (place: KeptPlace, degrees: number): Promise<void> =>
           :model-value="place.celsius"
           :label="shelfText.usually(PLACE_WORDS[place.kind])"
           unit="°C"
-          :min="-40"
-          :max="60"
+          v-bind="limits.number('celsius')"
           class="degrees"
           :shown-in="household.where.warmthIn"
           @done="warm(place, $event)"
@@ -77,7 +77,7 @@ const warm = (place: KeptPlace, degrees: number): Promise<void> =>
       </li>
     </ul>
     <div class="add">
-      <v-text-field v-model="name" :label="shelfText.aNewPlace" maxlength="40" />
+      <v-text-field v-model="name" :label="shelfText.aNewPlace" v-bind="limits.text('name')" />
       <v-select
         v-model="kind"
         :items="kinds"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { limitsOf, weekWishesSchema } from '@amber-ladle/contract';
 import { minutesOn, rhythmOf, USUAL_WISHES, type No, type WashRhythm } from '@amber-ladle/core/plan';
 import { addDays } from '@amber-ladle/core/time';
 import { computed } from 'vue';
@@ -12,6 +13,7 @@ import { weeksText, weekdayWord } from '@amber-ladle/words';
 import { useWishes } from './useWishes';
 
 /** How the weeks of this household run: who washes how often, which evenings are free, when somebody is in a shop, what is not wanted. */
+const limits = limitsOf(weekWishesSchema);
 const household = useHousehold();
 const shelf = useShelf();
 const weeks = useWeeks();
@@ -124,8 +126,7 @@ function addNo(ingredientId: string | null): void {
       :model-value="weeks.wishes.budget"
       :label="weeksText.money"
       :unit="household.settings.currency || weeksText.inAll"
-      :min="0"
-      :max="1_000_000"
+      v-bind="limits.number('budget')"
       @done="(budget: number) => wishes.change({ budget })"
     />
   </div>
