@@ -1,6 +1,6 @@
 import type { Page } from 'puppeteer-core';
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { clickOn, keepWithoutTaking, made, openHouse, textWhen, type House } from './house';
+import { clickOn, keepWithoutTaking, keptHere, made, openHouse, textWhen, type House } from './house';
 
 /** Every screen there is to see; what is only a form for something new asks nothing. */
 const SCREENS = [
@@ -31,9 +31,7 @@ afterAll(() => house.close());
 
 /** Waits until everything is in the browser. */
 async function fetched(page: Page): Promise<void> {
-  await page.evaluate(async () => {
-    await navigator.serviceWorker.ready;
-  });
+  await keptHere(page);
   // Nothing of it is in hands before the page is opened anew.
   await page.reload();
   await page.waitForFunction(() => navigator.serviceWorker.controller !== null);

@@ -3,7 +3,7 @@ import { afterAll, beforeAll, expect, it } from 'vitest';
 import { launchChromium } from '../support/chromium.mjs';
 import { axeFaults } from './screens';
 import { shownKey } from '../support/door.mjs';
-import { clickOn, openHouse, post, tapOn, textWhen, walkDay, type House } from './house';
+import { clickOn, keptHere, openHouse, post, tapOn, textWhen, walkDay, type House } from './house';
 
 let house: House;
 let phone: Page;
@@ -143,9 +143,7 @@ it('walks a day on a phone that trusts the household, with the laptop’s lid cl
   await tapOn(own, '::-p-text(Begin the wash day)');
   await own.waitForSelector('[data-test="title"]');
   // The pages come after the first card.
-  await own.evaluate(async () => {
-    await navigator.serviceWorker.ready;
-  });
+  await keptHere(own);
   await own.reload();
   await own.waitForSelector('[data-test="go"]');
   const told = (): Promise<string | undefined> =>

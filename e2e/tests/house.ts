@@ -263,6 +263,13 @@ export async function walkDay(
   throw new Error(`The day never ended: ${titles.join(', ')}`);
 }
 
+/** Waits for the pages to be on the device: they come some seconds after the first card. */
+export const keptHere = (page: Page): Promise<unknown> =>
+  page.waitForFunction(() => navigator.serviceWorker.getRegistration().then((one) => one?.active !== undefined), {
+    timeout: 60_000,
+    polling: 200,
+  });
+
 const countTold = (page: Page): Promise<string> =>
   page.$eval('.walk', (element) => (element as HTMLElement).dataset['told'] ?? '');
 

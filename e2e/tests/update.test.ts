@@ -2,7 +2,7 @@ import { expect, it } from 'vitest';
 import { startApp, temporaryFolder } from '../support/app.mjs';
 import { launchChromium } from '../support/chromium.mjs';
 import { newerBuild } from '../support/newer.mjs';
-import { clickOn, textWhen } from './house';
+import { clickOn, keptHere, textWhen } from './house';
 
 it('is brought up to date in mid-day: the day goes on, what is typed stays, and the newer pages come when somebody asks', async () => {
   const data = await temporaryFolder();
@@ -25,9 +25,7 @@ it('is brought up to date in mid-day: the day goes on, what is typed stays, and 
     await expect.poll(told, { timeout: 15_000 }).toBeGreaterThan(before);
   };
   // The pages are on the device, and this one came from there.
-  await day.evaluate(async () => {
-    await navigator.serviceWorker.ready;
-  });
+  await keptHere(day);
   await day.reload();
   await day.waitForSelector('[data-test="go"]');
   await goOn();

@@ -48,17 +48,9 @@ export interface AnyEndpoint {
 
 const MOST_JSON = 256 * 1024;
 
-/** What an endpoint is made of. */
-interface Parts<Query, Body> {
-  readonly method: Method;
-  readonly path: string;
-  readonly gives?: Given;
-  readonly refuses?: readonly ProblemKind[];
-  readonly taken: Taken<Body> | undefined;
-  readonly asked: Check<Query> | undefined;
-  readonly isLong?: boolean;
-  readonly changesWith?: readonly Topic[];
-}
+/** What an endpoint is made of; the rest is as it usually is. */
+type Parts<Query, Body> = Pick<Endpoint<unknown, Query, Body, unknown>, 'method' | 'path' | 'taken' | 'asked'> &
+  Partial<Pick<AnyEndpoint, 'gives' | 'refuses' | 'changesWith'>> & { readonly isLong?: boolean };
 
 /**
  * What one address of the server takes and gives, as one value: the server registers it, the page calls it, tests walk
