@@ -16,18 +16,10 @@ import {
   type SizeFor,
   type Solver,
 } from '@amber-ladle/core/plan';
-import {
-  planDraw,
-  RATE_SIGMA,
-  ripened,
-  standsAt,
-  stockDraftOf,
-  TOUCHED,
-  type Lot,
-  type Stage,
-} from '@amber-ladle/core/shelf';
+import { planDraw, RATE_SIGMA, standsAt, stockDraftOf, TOUCHED, type Lot } from '@amber-ladle/core/shelf';
 import { drawsFrom } from '@amber-ladle/core/statistic';
 import { aKitchen } from '../../packages/core/src/plan/testing';
+import { asKnown, later, stageOf, type TrueLot } from './trueLots';
 
 const DAY = 86_400_000;
 const DAYS = 28;
@@ -46,25 +38,8 @@ export interface Month {
   lateDays: number;
   bowls: number;
 }
-export type Way = 'by-day' | 'by-plan';
-
-/** What ripens has a rate of its own that nobody knows. */
-interface TrueLot {
-  lot: Lot;
-  readonly factor: number;
-  ripeness: number | undefined;
-}
-
-const stageOf = (ripeness: number): Stage =>
-  ripeness >= 2
-    ? 'past'
-    : ripeness >= 1.75
-      ? 'last-day'
-      : ripeness >= 1
-        ? 'ready'
-        : ripeness >= 0.6
-          ? 'nearly'
-          : 'unripe';
+/** By the day, by the plan, or by the plan of somebody who knows how each fruit will ripen. */
+export type Way = 'by-day' | 'by-plan' | 'knowing';
 
 /**
  * A month of a made-up household: fruit comes home by itself every Saturday and ripens at rates that nobody knows; each morning
@@ -138,9 +113,10 @@ export function month(seed: number, way: Way, solver: Solver): Month {
     });
 
     const household: HouseholdOfWeeks = { ...begin, heads, lots: lots.map(({ lot }) => lot), former, now: now + 1 };
-    const { problem } = problemOf(household, size);
+    const planned = problemOf(household, size).problem;
+    const problem = way === 'knowing' ? asKnown(planned, lots, begin, now) : planned;
     const choice = chosen(problem, way, solver);
-    former = (way === 'by-plan' ? (choice?.bowls ?? []) : []).map(({ on, maskId, headIds }) => ({
+    former = (way !== 'by-day' ? (choice?.bowls ?? []) : []).map(({ on, maskId, headIds }) => ({
       day: problem.days[on]?.day ?? '',
       maskId,
       headIds,
@@ -196,7 +172,7 @@ export function month(seed: number, way: Way, solver: Solver): Month {
       );
     }
     // Into the freezer goes what the plan says, on its last good day.
-    for (const { supplyId, grams } of way === 'by-plan' ? (choice?.freezes ?? []) : []) {
+    for (const { supplyId, grams } of way !== 'by-day' ? (choice?.freezes ?? []) : []) {
       const known = lots.find(({ lot }) => lot.id === supplyId);
       const supply = problem.supplies.find(({ id }) => id === supplyId);
       const fit = (on: number): boolean => (supply?.chance[on] ?? 0) >= LEAST_CHANCE;
@@ -222,21 +198,9 @@ function worthOf({ goods, supplies }: PlanProblem, { ingredientId, on, grams, un
 }
 
 function chosen(problem: PlanProblem, way: Way, solver: Solver): Choice | undefined {
-  return way === 'by-plan'
+  return way !== 'by-day'
     ? plan(problem, solver, { seconds: SECONDS })
     : withBowls(problem, planModel(problem), dayByDay(problem), solver)?.choice;
-}
-
-function later(
-  { lot, factor, ripeness = 0 }: TrueLot,
-  catalogue: Catalogue,
-  { house }: HouseholdOfWeeks,
-  now: number,
-): number {
-  const { ripening } = ingredientById(catalogue, lot.ingredientId);
-  if (!ripening) return ripeness;
-  const { celsius, kind } = standsAt(lot.stays, house.climate, now);
-  return ripened(ripening, ripeness, { from: 0, to: DAY * factor, celsius, kind });
 }
 
 function isPast({ lot, ripeness }: TrueLot, catalogue: Catalogue, { house }: HouseholdOfWeeks, now: number): boolean {
