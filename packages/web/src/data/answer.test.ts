@@ -104,6 +104,21 @@ it('drops what was asked before something newer was known, and takes what is ask
   expect(value.value).toBe('after');
 });
 
+it('asks once more where somebody else did something before the answer to what was done here had come', async () => {
+  const { value, know } = answering();
+  await waiting[0]?.answer('one');
+  await change('heads');
+  await change('heads');
+  know('as it was when this was done');
+  await waiting[2]?.answer('as it is since, and dropped');
+  expect(waiting).toHaveLength(4);
+  await waiting[3]?.answer('as it is since');
+  expect(value.value).toBe('as it is since');
+  await change('heads');
+  know('done again');
+  expect(waiting).toHaveLength(5);
+});
+
 it('knows the answer when it was waited for', async () => {
   const { value, again } = answering();
   const seen: unknown[] = [];

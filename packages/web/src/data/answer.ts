@@ -44,6 +44,8 @@ notifyManager.setScheduler((tell) => {
 
 /** When something newer was known than what was asked, by question: counted, since a clock has no two moments in a millisecond. */
 const known = new WeakMap<Query, number>();
+/** How often it was told that a question has changed since it was last known. */
+const tellings = new WeakMap<Query, number>();
 let moment = 0;
 const queryOf = (key: readonly unknown[]): Query | undefined =>
   questions.getQueryCache().find({ queryKey: key, exact: true });
@@ -58,6 +60,7 @@ async function newest<T>({ key, ask }: Question<T>): Promise<T> {
   const isOvertaken = query !== undefined && (known.get(query) ?? 0) > began;
   const isOld = isFromBefore(answer) || (Array.isArray(answer) && answer.some(isFromBefore));
   const now = nowOf(key) as T | undefined;
+  if (query && !isOvertaken) tellings.delete(query);
   return now !== undefined && (isOvertaken || isOld) ? now : answer;
 }
 
@@ -87,6 +90,7 @@ function lookAgain(): void {
 }
 /** What is asked for the first time is awaited: it may have been answered before the change. */
 async function askAgain(query: Query): Promise<void> {
+  tellings.set(query, (tellings.get(query) ?? 0) + 1);
   if (query.state.data === undefined) await query.promise?.catch(() => undefined);
   await questions.refetchQueries({ queryKey: query.queryKey, exact: true }).catch(() => undefined);
 }
@@ -140,6 +144,9 @@ export function useAnswer<T>(
       const query = queryOf(one.key);
       if (query) known.set(query, ++moment);
       questions.setQueryData(one.key, next);
+      // Its own change is told as well. Told of more, somebody else did something after it, and what was to come of that is dropped.
+      if (query && (tellings.get(query) ?? 0) > 1) void askAgain(query);
+      else if (query) tellings.delete(query);
     },
   };
 }
