@@ -265,7 +265,7 @@ export async function walkDay(
 
 /** Waits for the pages to be on the device: they come some seconds after the first card. */
 export const keptHere = (page: Page): Promise<unknown> =>
-  page.waitForFunction(() => navigator.serviceWorker.getRegistration().then((one) => one?.active !== undefined), {
+  page.waitForFunction(() => navigator.serviceWorker.getRegistration().then((one) => Boolean(one?.active)), {
     timeout: 60_000,
     polling: 200,
   });

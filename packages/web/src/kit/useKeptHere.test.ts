@@ -7,6 +7,26 @@ const there = vi.hoisted(() => ({ is: true }));
 vi.mock('../data/reach', () => ({ isThere: () => Promise.resolve(there.is) }));
 vi.mock('../data/answers', () => ({ keepAnswers: () => Promise.resolve() }));
 
+/** What registers the worker, and hears of it. */
+interface Box {
+  readonly tell: (what: string) => void;
+}
+const boxes = vi.hoisted((): Box[] => []);
+vi.mock('workbox-window', () => ({
+  Workbox: class {
+    readonly heard = new Map<string, () => void>();
+    constructor() {
+      boxes.push({ tell: (what) => this.heard.get(what)?.() });
+    }
+    addEventListener(what: string, run: () => void): void {
+      this.heard.set(what, run);
+    }
+    register(): Promise<undefined> {
+      return Promise.resolve(undefined);
+    }
+  },
+}));
+
 /** The workers of a browser, one of which may stand before the page already. */
 class Workers extends EventTarget {
   controller: object | null = null;
@@ -16,6 +36,7 @@ let workers: Workers;
 beforeEach(() => {
   vi.resetModules();
   vi.restoreAllMocks();
+  boxes.length = 0;
   workers = new Workers();
   Object.defineProperty(navigator, 'serviceWorker', { value: workers, configurable: true });
 });
@@ -79,3 +100,22 @@ it.each([true, false])(
     expect(reload).toHaveBeenCalledTimes(is ? 1 : 0);
   },
 );
+
+it('fetches the pages again where one of them did not come, until they are there', async () => {
+  vi.useFakeTimers();
+  vi.stubEnv('PROD', true);
+  const { kept: how } = await kept();
+  await vi.advanceTimersByTimeAsync(4000);
+  expect([boxes.length, how.value]).toEqual([1, 'getting']);
+  boxes[0]?.tell('redundant');
+  await vi.advanceTimersByTimeAsync(10_000);
+  expect(boxes.length).toBe(2);
+  boxes[1]?.tell('activated');
+  expect(how.value).toBe('ready');
+  // One that gives way to newer pages is no fault.
+  boxes[1]?.tell('redundant');
+  await vi.advanceTimersByTimeAsync(60_000);
+  expect([boxes.length, how.value]).toEqual([2, 'ready']);
+  vi.unstubAllEnvs();
+  vi.useRealTimers();
+});
