@@ -139,6 +139,21 @@ it('takes what was kept from before only where nothing is known', async () => {
   expect(value.value).toBe('news');
 });
 
+it('takes nothing of several answers where one of them was kept from before', async () => {
+  const old = ['old'];
+  const several = [
+    { book: ['new'], own: ['new'] },
+    { book: old, own: ['newer'] },
+  ];
+  kept.add(old);
+  const { value } = within(() =>
+    useAnswer(() => ({ key: ['both'], changesWith: ['masks'], ask: () => Promise.resolve(several.shift()) })),
+  );
+  await flushPromises();
+  await change('masks');
+  expect([value.value, several]).toEqual([{ book: ['new'], own: ['new'] }, []]);
+});
+
 it('shows what was known where nobody answers, and says why where nothing was', async () => {
   const { value, fault } = answering();
   await waiting[0]?.fail(new Error('Away.'));

@@ -58,13 +58,17 @@ async function newest<T>({ key, ask }: Question<T>): Promise<T> {
   const answer = await ask();
   const query = queryOf(key);
   const isOvertaken = query !== undefined && (known.get(query) ?? 0) > began;
-  const isOld = isFromBefore(answer) || (Array.isArray(answer) && answer.some(isFromBefore));
   const now = nowOf(key) as T | undefined;
   if (query && !isOvertaken) tellings.delete(query);
-  return now !== undefined && (isOvertaken || isOld) ? now : answer;
+  return now !== undefined && (isOvertaken || isKept(answer)) ? now : answer;
 }
 
+/** Kept from before, it or one of the answers that it is put together from. */
+const isKept = (answer: unknown): boolean =>
+  isFromBefore(answer) || (typeof answer === 'object' && answer !== null && Object.values(answer).some(isFromBefore));
+
 let told = new Set<Topic>();
+let isFollowing = false;
 /** Hears of changes; what is told at once is looked at once. */
 function follow(): void {
   if (isFollowing) return;
@@ -75,7 +79,6 @@ function follow(): void {
       told.add(topic);
     });
 }
-let isFollowing = false;
 
 function lookAgain(): void {
   const changed = told;

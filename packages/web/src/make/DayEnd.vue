@@ -16,7 +16,7 @@ const store = useWashDay();
 const notice = useNotice();
 const router = useRouter();
 const { value, know } = useAnswer(() => ({
-  key: ['bowls of a day', day.bowlIds],
+  key: [`bowls ${day.bowlIds.join()}`],
   changesWith: api.bowls.one.changesWith,
   ask: () => Promise.all(day.bowlIds.map((id) => call(api.bowls.one, { params: { id } }))),
 }));
