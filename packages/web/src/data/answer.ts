@@ -98,6 +98,7 @@ async function askAgain(query: Query): Promise<void> {
   await questions.refetchQueries({ queryKey: query.queryKey, exact: true }).catch(() => undefined);
 }
 
+/** How something is asked. */
 export interface Asking {
   /** Nobody is told that it could not be answered. */
   readonly isQuiet?: boolean;
@@ -187,6 +188,10 @@ export interface Loaded<T> extends Answer<T> {
   /** Asks, where it is not known yet. @throws whatever the asking throws */
   readonly load: () => Promise<void>;
 }
+/**
+ * Asks something for the whole page, from when it is loaded first; what fails is told by whoever loads it.
+ * @example const heads = useLoaded(reading(api.heads.list)); await heads.load();
+ */
 export function useLoaded<T>(question: Question<T>): Loaded<T> {
   const isWanted = ref(false);
   const answer = useAnswer(() => question, { isQuiet: true, isWanted: () => isWanted.value });
