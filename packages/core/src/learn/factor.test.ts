@@ -151,7 +151,7 @@ describe('the personal factor', () => {
 
   // The stated 15 % for heads that differ widely from the model and from one use to the next.
   it('runs short as often as it says, for heads from half to twice the model and noises from 0.10 to 0.35', () => {
-    const people = 1000;
+    const people = 2000;
     const first = quantile({ median: 1, sigma: 0.3 }, 0.85);
     const draws = drawsFrom(7);
     const short = [0, 0, 0, 0, 0, 0];
