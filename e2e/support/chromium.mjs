@@ -14,11 +14,11 @@ export function findChromium() {
 
 /**
  * A headless Chromium with a profile of its own, which goes with it.
- * @param {{ isTrusting?: boolean, trusts?: string }} [how] `isTrusting`: somebody went on past the question about a certificate;
+ * @param {{ isTrusting?: boolean, moves?: boolean, trusts?: string }} [how] `isTrusting`: somebody went on past the question about a certificate;
  * `trusts`: it has this one in its store, named by the SHA-256 of its public key
  * @returns {Promise<{ browser: import('puppeteer-core').Browser, close: () => Promise<void> }>}
  */
-export async function launchChromium({ isTrusting = false, trusts } = {}) {
+export async function launchChromium({ isTrusting = false, moves = false, trusts } = {}) {
   const executablePath = findChromium();
   if (!executablePath) throw new Error('No Chromium found; name one in CHROMIUM_PATH.');
   const userDataDir = await mkdtemp(join(tmpdir(), 'amber-ladle-chromium-'));
@@ -36,6 +36,7 @@ export async function launchChromium({ isTrusting = false, trusts } = {}) {
       '--disable-component-update',
       '--disable-sync',
       '--force-color-profile=srgb',
+      ...(moves ? [] : ['--force-prefers-reduced-motion']),
       ...(trusts === undefined ? [] : [`--ignore-certificate-errors-spki-list=${trusts}`]),
     ],
   });

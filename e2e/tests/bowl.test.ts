@@ -26,7 +26,7 @@ afterAll(async () => {
 });
 
 const chooseHead = async (name: string): Promise<void> => {
-  await house.page.locator(`.who button ::-p-text(${name})`).click();
+  await clickOn(house.page, `.who button ::-p-text(${name})`);
   await textWhen(house.page, '.needline', new RegExp(`${name} usually`));
 };
 const need = async (): Promise<number> => millilitres(await textWhen(house.page, '[data-test="need"]', /\d mL/));
@@ -75,7 +75,7 @@ describe('sizing a bowl', () => {
     expect(during).toBeGreaterThan(before);
     expect(await need()).toBeGreaterThan(during);
     expect(await settled()).toBeGreaterThanOrEqual((await need()) * 0.99);
-    await house.page.locator('::-p-text(Put back)').click();
+    await clickOn(house.page, '::-p-text(Put back)');
     expect(await need()).toBe(before);
   });
 
@@ -114,7 +114,7 @@ describe('sizing a bowl', () => {
   it('takes a landmark and a typed length, and says kindly what is no length', async () => {
     await house.open('/bowl');
     await chooseHead('Pip');
-    await house.page.locator('[aria-label^="Set length to waist"]').click();
+    await clickOn(house.page, '[aria-label^="Set length to waist"]');
     const input = await house.page.waitForSelector('.hair input');
     expect(await input?.evaluate((e) => e.value)).toBe('70');
     const fine = await need();
@@ -137,7 +137,7 @@ describe('sizing a bowl', () => {
   it('explains its number step by step', async () => {
     await house.open('/bowl');
     await made(house.page);
-    await house.page.locator('.why').click();
+    await clickOn(house.page, '.why');
     const text = await textWhen(house.page, '.sheet', /To make/);
     expect(text).toContain('Strands');
     expect(text).toContain('in locks');
@@ -160,7 +160,7 @@ describe('sizing a bowl', () => {
     const before = await settled();
     const eggs = (): Promise<string> => house.page.$eval('.card .amount', (e) => e.textContent);
     const count = Number.parseInt(await eggs(), 10);
-    await house.page.locator('[aria-label="More whole egg"]').click();
+    await clickOn(house.page, '[aria-label="More whole egg"]');
     await textWhen(house.page, '.card .amount', new RegExp(`^${count + 1} eggs`));
     expect(await settled()).toBeGreaterThan(before);
     const lock = '[aria-label="Exactly this much whole egg"]';
@@ -179,9 +179,9 @@ describe('sizing a bowl', () => {
     expect(await house.page.$eval(lock, (e) => e.getAttribute('aria-pressed'))).toBe('false');
     await chooseHead('Isaura');
     await settled();
-    await house.page.locator('[aria-label="More whole egg"]').click();
+    await clickOn(house.page, '[aria-label="More whole egg"]');
     await textWhen(house.page, '.card .amount', new RegExp(`^${count + 1} eggs`));
-    await house.page.locator(lock).click();
+    await clickOn(house.page, lock);
     await textWhen(house.page, '.card .amount', new RegExp(`^${count} egg`));
     expect(await settled()).toBe(before);
   });
@@ -200,7 +200,7 @@ describe('sizing a bowl', () => {
     await house.page.locator(weight).fill('-5');
     await house.page.keyboard.press('Tab');
     expect(await house.page.$eval(weight, (e) => (e as HTMLInputElement).value)).toBe('90');
-    await house.page.locator('.sizes .pill ::-p-text(medium)').click();
+    await clickOn(house.page, '.sizes .pill ::-p-text(medium)');
 
     await house.open('/masks/towpath-avocado');
     await house.page.locator('.hand input').fill('1½');
@@ -224,8 +224,8 @@ describe('sizing a bowl', () => {
 
   it('reads in other spoons when the measures are switched', async () => {
     await house.open('/settings');
-    await house.page.locator('.narrow .v-field').click();
-    await house.page.locator('.v-list-item ::-p-text(Metric spoons)').click();
+    await clickOn(house.page, '.narrow .v-field');
+    await clickOn(house.page, '.v-list-item ::-p-text(Metric spoons)');
     await textWhen(house.page, '.drawer', /250 mL/);
     const card = async (): Promise<string> => {
       await house.open('/bowl?mask=rice-silk');
@@ -234,8 +234,8 @@ describe('sizing a bowl', () => {
     };
     const metric = await card();
     await house.open('/settings');
-    await house.page.locator('.narrow .v-field').click();
-    await house.page.locator('.v-list-item ::-p-text(US spoons)').click();
+    await clickOn(house.page, '.narrow .v-field');
+    await clickOn(house.page, '.v-list-item ::-p-text(US spoons)');
     await textWhen(house.page, '.drawer', /237 mL/);
     const us = await card();
     // The same spoon names hold other volumes: 15 mL to the tablespoon against 14.8.
@@ -286,18 +286,18 @@ it('adds a head, follows it in a second tab, removes it and takes that back', as
   await second.waitForSelector('h1');
   await house.page.bringToFront();
   await house.open('/heads/new');
-  await house.page.locator('button[type="submit"]').click();
+  await clickOn(house.page, 'button[type="submit"]');
   await textWhen(house.page, '.form', /Give the head a name/);
   await typeIn(house.page, '.form input', 'Bram');
-  await house.page.locator('button[type="submit"]').click();
+  await clickOn(house.page, 'button[type="submit"]');
   await textWhen(house.page, '.needline', /Bram usually/);
   // A tab behind another draws nothing, though it follows; bring it to the front to read it.
   await second.bringToFront();
   await textWhen(second, 'ul', /Bram/);
-  await second.locator('::-p-text(Bram)').click();
-  await second.locator('::-p-text(Remove)').click();
+  await clickOn(second, '::-p-text(Bram)');
+  await clickOn(second, '::-p-text(Remove)');
   await textWhen(second, '.v-snackbar', /Bram is removed/);
-  await second.locator('.v-snackbar button ::-p-text(Undo)').click();
+  await clickOn(second, '.v-snackbar button ::-p-text(Undo)');
   await textWhen(second, 'ul', /Bram/);
   await second.close();
   await house.page.bringToFront();

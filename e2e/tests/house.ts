@@ -1,5 +1,5 @@
 import { cp } from 'node:fs/promises';
-import type { Browser, ElementHandle, Page } from 'puppeteer-core';
+import type { Browser, Page } from 'puppeteer-core';
 import { inject } from 'vitest';
 import { startApp, temporaryFolder } from '../support/app.mjs';
 import { launchChromium } from '../support/chromium.mjs';
@@ -131,48 +131,77 @@ export async function textWhen(page: Page, selector: string, fits: RegExp): Prom
 }
 
 /**
- * Presses what stands still. A page that is still filling moves things about between looking and pressing, so a press
- * that found nothing to land on is tried again.
+ * Presses what stands still, and looks whether the press came down on it. A page that is still filling, and a list that
+ * is still opening, move things about between looking and pressing: what was missed is pressed again.
  */
 async function pressOn(page: Page, selector: string, how: 'tap' | 'click'): Promise<void> {
   for (let tries = 1; ; tries++) {
     try {
-      const target = await page.waitForSelector(selector, { visible: true });
-      await target?.scrollIntoView();
-      if (target) await atRest(target);
-      await target?.[how]();
-      return;
+      const target = await page.waitForSelector(selector, { visible: true, timeout: 15_000 });
+      if (!target) throw new Error(`There is no ${selector}.`);
+      await target.scrollIntoView();
+      await target.evaluate(standsStill);
+      await target.evaluate(listens, how === 'tap' ? 'pointerdown' : 'click');
+      await target[how]();
+      // What is gone with the press, and a page that was left by it, cannot be asked any more.
+      if (await target.evaluate(wasPressed).catch(() => true)) return;
+      throw new Error(`What was pressed for ${selector} was something else.`);
     } catch (error) {
-      if (tries >= 20) throw error;
+      if (tries >= 6) throw error;
       await new Promise((resolve) => setTimeout(resolve, 150));
     }
   }
 }
-/** Waits until a thing has stood where it stands for a moment. */
-async function atRest(target: ElementHandle): Promise<void> {
-  let before = '';
-  for (let looks = 0; looks < 40; looks++) {
-    const now = JSON.stringify(await target.boundingBox());
-    if (now === before) return;
-    before = now;
-    await new Promise((resolve) => setTimeout(resolve, 80));
-  }
-}
+
+/** In the page: waits until a thing has stood for a moment where it stands, can be pressed and has nothing before it; three seconds at most. */
+const standsStill = (element: Element): Promise<void> =>
+  new Promise((resolve) => {
+    const began = performance.now();
+    let since = began;
+    let before = '';
+    const look = (): void => {
+      const now = performance.now();
+      const { x, y, width, height } = element.getBoundingClientRect();
+      const place = [x, y, width, height].join();
+      const top = document.elementFromPoint(x + width / 2, y + height / 2);
+      const isFree = top !== null && (element.contains(top) || top.contains(element)) && !element.closest(':disabled');
+      if (place !== before || !isFree) since = now;
+      before = place;
+      if (now - since > 100 || now - began > 3_000) resolve();
+      else setTimeout(look, 20);
+    };
+    look();
+  });
+/** In the page: notes whether an event comes down on a thing. */
+const listens = (element: Element, type: string): void => {
+  const one = element as HTMLElement;
+  one.dataset['pressed'] = 'no';
+  document.addEventListener(
+    type,
+    ({ target }) => {
+      if (target instanceof Node && (element.contains(target) || target.contains(element)))
+        one.dataset['pressed'] = 'yes';
+    },
+    { capture: true, once: true },
+  );
+};
+/** In the page: whether the event came, or the thing is gone; waits for half a second. */
+const wasPressed = async (element: Element): Promise<boolean> => {
+  const one = element as HTMLElement;
+  const came = (): boolean => one.dataset['pressed'] !== 'no' || !element.isConnected;
+  for (let looks = 0; looks < 25 && !came(); looks++) await new Promise((resolve) => setTimeout(resolve, 20));
+  const answer = came();
+  delete one.dataset['pressed'];
+  return answer;
+};
+
 /** As a finger does. */
 export const tapOn = (page: Page, selector: string): Promise<void> => pressOn(page, selector, 'tap');
-/** As a mouse does: once what it wants has come to rest. */
+/** As a mouse does. */
 export async function clickOn(page: Page, selector: string): Promise<void> {
   // A tab behind another draws nothing, and so nothing in it ever comes to rest.
   await page.bringToFront();
-  // The locator scrolls once. What a page that is still filling pushes out of sight again, it waits for in vain.
-  for (let tries = 1; ; tries++) {
-    try {
-      await page.locator(selector).setTimeout(5_000).click();
-      return;
-    } catch (error) {
-      if (tries >= 5) throw error;
-    }
-  }
+  await pressOn(page, selector, 'click');
 }
 
 /** Types where it is written, once that is there. */

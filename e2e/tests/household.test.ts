@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { keepWithoutTaking, openHouse, tapOn, textWhen, walkDay, type House } from './house';
+import { clickOn, keepWithoutTaking, openHouse, tapOn, textWhen, walkDay, type House } from './house';
 
 let house: House;
 beforeAll(async () => {
@@ -22,8 +22,8 @@ it('finds masks by word, use, family and time, and says when none is left', asyn
   await house.page.locator('.filters input').click({ count: 3 });
   await house.page.keyboard.press('Backspace');
   await textWhen(house.page, '[role="status"]', new RegExp(`^${all} of`));
-  await house.page.locator('.filters .v-select:nth-of-type(2) .v-field').click();
-  await house.page.locator('.v-list-item ::-p-text(oily roots)').click();
+  await clickOn(house.page, '.filters .v-select:nth-of-type(2) .v-field');
+  await clickOn(house.page, '.v-list-item ::-p-text(oily roots)');
   await house.page.waitForFunction((before) => document.querySelectorAll('.book li').length < before, {}, all);
   for (const meta of await house.page.$$eval('.book .meta', (found) => found.map((e) => e.textContent)))
     expect(meta).toContain('oily roots');
@@ -31,16 +31,14 @@ it('finds masks by word, use, family and time, and says when none is left', asyn
 
 it('measures only with the spoons in the drawer', async () => {
   await house.open('/settings');
-  for (const name of ['¼ tsp', '½ tsp', '1 tbsp'])
-    await house.page.locator(`.drawer button ::-p-text(${name})`).click();
+  for (const name of ['¼ tsp', '½ tsp', '1 tbsp']) await clickOn(house.page, `.drawer button ::-p-text(${name})`);
   await house.page.waitForFunction(() => document.querySelectorAll('.drawer [aria-pressed="false"]').length === 3);
   await house.open('/bowl?mask=borrowed-conditioner');
   await textWhen(house.page, '[data-test="made"]', /\d mL/);
   const amounts = await house.page.$$eval('.card .amount', (found) => found.map((e) => e.textContent));
   for (const amount of amounts) expect(amount).not.toMatch(/tbsp|½ tsp|¼ tsp/);
   await house.open('/settings');
-  for (const name of ['¼ tsp', '½ tsp', '1 tbsp'])
-    await house.page.locator(`.drawer button ::-p-text(${name})`).click();
+  for (const name of ['¼ tsp', '½ tsp', '1 tbsp']) await clickOn(house.page, `.drawer button ::-p-text(${name})`);
   await house.page.waitForFunction(() => document.querySelectorAll('.drawer [aria-pressed="false"]').length === 0);
 });
 
@@ -85,7 +83,7 @@ it('takes back a bowl that was just kept, and stands on the bench again', async 
   await house.open('/bowl?mask=okra-slip');
   await textWhen(house.page, '[data-test="made"]', /\d mL/);
   await keepWithoutTaking(house.page);
-  await house.page.locator('.v-snackbar button ::-p-text(Undo)').click();
+  await clickOn(house.page, '.v-snackbar button ::-p-text(Undo)');
   await textWhen(house.page, '[data-test="made"]', /\d mL/);
   await house.open('/notes?look=log');
   expect(await count('.list li')).toBe(before);
@@ -94,11 +92,11 @@ it('takes back a bowl that was just kept, and stands on the bench again', async 
 it('puts a bowl away and brings it back', async () => {
   await house.open('/notes?look=log');
   const before = await count('.list li');
-  await house.page.locator('.list a').click();
-  await house.page.locator('::-p-text(Put away)').click();
+  await clickOn(house.page, '.list a');
+  await clickOn(house.page, '::-p-text(Put away)');
   await textWhen(house.page, '.v-snackbar', /put away/);
   await house.page.waitForFunction((n) => document.querySelectorAll('.list li').length === n - 1, {}, before);
-  await house.page.locator('.v-snackbar button ::-p-text(Undo)').click();
+  await clickOn(house.page, '.v-snackbar button ::-p-text(Undo)');
   await house.page.waitForFunction((n) => document.querySelectorAll('.list li').length === n, {}, before);
 });
 
@@ -117,7 +115,7 @@ it('refuses to overwrite what another device changed, and keeps what was typed',
   // The page hears of the change; what is being typed stays, and so does the version it was typed over.
   await new Promise((resolve) => setTimeout(resolve, 400));
   expect(await note?.evaluate((e) => e.value)).toBe('Typed on this tablet.');
-  await house.page.locator('button[type="submit"]').click();
+  await clickOn(house.page, 'button[type="submit"]');
   await textWhen(house.page, '.v-snackbar', /Nothing was overwritten/);
   expect(await note?.evaluate((e) => e.value)).toBe('Typed on this tablet.');
   const now = (await (await fetch(`${house.address}/api/heads/${String(id)}`)).json()) as { note: string };

@@ -109,11 +109,11 @@ describe('a mask of one’s own', () => {
     await page.keyboard.press('Tab');
     await click('Keep as version 2');
     await textWhen(page, '.versions', /Version 2/);
-    await page.locator('[aria-label="Bring version 1 back"]').click();
+    await clickOn(page, '[aria-label="Bring version 1 back"]');
     await textWhen(page, '.versions', /Version 3/);
     await click('Take it out of the book');
     await textWhen(page, '.v-snackbar', /out of the book/);
-    await page.locator('.v-snackbar button ::-p-text(Undo)').click();
+    await clickOn(page, '.v-snackbar button ::-p-text(Undo)');
     await textWhen(page, '.book', /Lock-keeper's Sunday/);
   });
 
@@ -157,7 +157,7 @@ describe('on the bench', () => {
     const { page } = house;
     await house.open('/bowl?mask=towpath-avocado');
     await made(page);
-    await page.locator('.share .pill ::-p-text(Pip)').click();
+    await clickOn(page, '.share .pill ::-p-text(Pip)');
     await textWhen(page, '[data-test="share"]', /One bowl: \d+ mL. A bowl each: \d+ mL/);
     await textWhen(page, '.needline', /Isaura and Pip usually take/);
     await click('a bowl each');
@@ -179,15 +179,15 @@ describe('on the bench', () => {
     const { page } = house;
     await house.open('/bowl?mask=galley-egg');
     await made(page);
-    await page.locator('.wish .pill ::-p-text(pourable)').click();
+    await clickOn(page, '.wish .pill ::-p-text(pourable)');
     expect(await textWhen(page, '[data-test="texture-fix"]', /To have it pourable/)).toMatch(
       /add about \d+ mL .* water; or add/,
     );
     await house.open('/bowl?mask=rice-silk');
     await made(page);
-    await page.locator('.wish .pill ::-p-text(pourable)').click();
+    await clickOn(page, '.wish .pill ::-p-text(pourable)');
     await textWhen(page, '[data-test="texture-fix"]', /cook the rice cream thinner: .* more water in the pot/);
-    await page.locator('[aria-label="The pot of rice cream"]').click();
+    await clickOn(page, '[aria-label="The pot of rice cream"]');
     const pot = await textWhen(page, '[data-test="pot"]', /mL water, 25 min/);
     await click('soaked an hour');
     expect(await textWhen(page, '[data-test="pot"]', /1\d min/)).not.toBe(pot);

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { clickFor, made, openHouse, textWhen, typeIn, type House } from './house';
+import { clickOn, clickFor, made, openHouse, textWhen, typeIn, type House } from './house';
 import { screenFaults } from './screens';
 
 let house: House;
@@ -10,7 +10,7 @@ beforeAll(async () => {
 afterAll(async () => {
   await house.close();
 });
-const click = (text: string): Promise<void> => house.page.locator(`::-p-text(${text})`).click();
+const click = (text: string): Promise<void> => clickOn(house.page, `::-p-text(${text})`);
 const lane = (name: string) => house.page.locator(`[data-lot] ::-p-text(${name})`);
 const post = (path: string, body: unknown): Promise<Response> =>
   fetch(`${house.address}/api${path}`, {
@@ -47,12 +47,12 @@ describe('the shelf', () => {
     await textWhen(page, '[data-test="reading"]', /Which ingredient is/);
     await page.locator('.quick .line').fill('3 hard mangoes 330 g yesterday 3.90');
     await textWhen(page, '[data-test="reading"]', /Is 3.90 for each of the 3 or for all/);
-    await page.locator('.quick .pill ::-p-text(together)').click();
+    await clickOn(page, '.quick .pill ::-p-text(together)');
     await textWhen(page, '[data-test="reading"]', /Mango · \d+ g usable · in 3 of 2\d\d g · hard · .* for 3.90/);
     await page.keyboard.press('Enter');
     await textWhen(page, '.group', /./);
     await page.waitForSelector('::-p-text(3 mangoes)');
-    await page.locator('.v-snackbar button ::-p-text(Undo)').click();
+    await clickOn(page, '.v-snackbar button ::-p-text(Undo)');
     await page.waitForFunction(() => !document.body.textContent.includes('3 mangoes'));
   });
 
@@ -62,9 +62,9 @@ describe('the shelf', () => {
     await page.waitForSelector('[data-lot]');
     await lane('3 avocados').click();
     await textWhen(page, '.details', /Paper bag.*ready/s);
-    await page.locator('.details .pill ::-p-text(ready)').click();
+    await clickOn(page, '.details .pill ::-p-text(ready)');
     await textWhen(page, '.lane.open .what', /ready/);
-    await page.locator('.lane.open .details .pill ::-p-text(12 V fridge)').click();
+    await clickOn(page, '.lane.open .details .pill ::-p-text(12 V fridge)');
     await textWhen(page, '.lane.open .what', /12 V fridge/);
   });
 
@@ -92,16 +92,16 @@ describe('the shelf', () => {
     const { page } = house;
     await house.open('/shelf');
     await page.waitForSelector('[data-lot]');
-    await page.locator('.scale summary').click();
-    await page.locator('.scale .pill ::-p-text(+ 50 g)').click();
+    await clickOn(page, '.scale summary');
+    await clickOn(page, '.scale .pill ::-p-text(+ 50 g)');
     await textWhen(page, '[data-test="scale"]', /^\s*50 g\s*$/);
     await lane('Papaya, cut').click();
-    await page.locator('.details .tool ::-p-text(from the scale)').click();
-    await page.locator('.details .tool ::-p-text(correct)').click();
+    await clickOn(page, '.details .tool ::-p-text(from the scale)');
+    await clickOn(page, '.details .tool ::-p-text(correct)');
     await textWhen(page, '.lane.open .what', /50 g/);
-    await page.locator('.v-snackbar button ::-p-text(Undo)').click();
+    await clickOn(page, '.v-snackbar button ::-p-text(Undo)');
     await textWhen(page, '.lane.open .what', /190 g/);
-    await page.locator('.scale .pill ::-p-text(clear)').click();
+    await clickOn(page, '.scale .pill ::-p-text(clear)');
   });
 });
 
@@ -120,7 +120,7 @@ describe('a bowl from the shelf', () => {
     const { page } = house;
     const before = await lots();
     await house.open('/bowl?mask=towpath-avocado');
-    await page.locator('.who button ::-p-text(Pip)').click();
+    await clickOn(page, '.who button ::-p-text(Pip)');
     await textWhen(page, '.needline', /Pip usually/);
     expect(await textWhen(page, '.card', /from .*yogurt, opened/)).toMatch(/avocado/);
     await click('Keep this bowl');
@@ -142,7 +142,7 @@ describe('a bowl from the shelf', () => {
     await textWhen(page, '[data-test="budget"]', /Past its time/);
     expect(await page.$eval('.life .pill[disabled]', (e) => e.textContent.trim())).toBe('Worn');
     await page.locator('.decision input').fill('only the ends, patch tested');
-    await page.locator('.life .pill ::-p-text(Worn)').click();
+    await clickOn(page, '.life .pill ::-p-text(Worn)');
     expect(await textWhen(page, '[data-test="ended"]', /Worn/)).toContain('only the ends');
   });
 
@@ -150,13 +150,13 @@ describe('a bowl from the shelf', () => {
     const { page } = house;
     await house.open('/bowl?mask=papaya-polish');
     await made(page);
-    await page.locator('.day .v-field').click();
-    await page.locator('.v-overlay-container .v-list-item:nth-child(4)').click();
+    await clickOn(page, '.day .v-field');
+    await clickOn(page, '.v-overlay-container .v-list-item:nth-child(4)');
     await click('Plan it');
     await page.waitForSelector('[data-test="kept-made"]');
     await house.open('/shelf');
     expect(await textWhen(page, '[data-test="buy"]', /papaya/i)).toMatch(/buy (hard|nearly ready|ripe), ready for/);
-    await page.locator('[aria-label^="Bought:"][aria-label*="apaya"]').click();
+    await clickOn(page, '[aria-label^="Bought:"][aria-label*="apaya"]');
     await page.waitForFunction(() => !document.querySelector('[aria-label^="Bought:"][aria-label*="apaya"]'));
     expect((await lots()).some(({ ingredientId, state }) => ingredientId === 'papaya' && state === 'whole')).toBe(true);
   });

@@ -132,18 +132,18 @@ it('says by the third section that the bowl will not last, and mixes the acid ri
   await page.keyboard.press('4');
   await page.waitForSelector('button.section');
   for (let done = 1; done <= 3; done++) {
-    await page.locator(`.sections li:nth-child(${done}) .section`).click();
+    await clickOn(page, `.sections li:nth-child(${done}) .section`);
     await page.waitForFunction(
       (n) => document.querySelectorAll('button.section[aria-pressed="true"]').length === n,
       {},
       done,
     );
   }
-  await page.locator('.left .pill ::-p-text(a spoonful)').click();
+  await clickOn(page, '.left .pill ::-p-text(a spoonful)');
   await textWhen(page, '[data-test="pace"]', /run short by about \d+ %.*ends/);
-  await page.locator('.left .pill ::-p-text(¾)').click();
+  await clickOn(page, '.left .pill ::-p-text(¾)');
   await textWhen(page, '[data-test="pace"]', /It will last/);
-  await page.locator('::-p-text(Cap on, start the time)').click();
+  await clickOn(page, '::-p-text(Cap on, start the time)');
   await textWhen(page, '.stage', /No warmth at all: raw egg cooks/);
   await textWhen(page, '[data-test="acid"]', /50 mL vinegar, 350 mL water/);
   expect(await screenFaults(house, ['/wear'])).toEqual([]);
