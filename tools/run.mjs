@@ -6,7 +6,7 @@
  */
 import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -130,8 +130,18 @@ async function test() {
   build();
   await chromium();
   say('Tests: core, contract, server, web and the real interface in Chromium. About twenty minutes on two cores.');
-  const code = tool('vitest/vitest.mjs', ['run', ...process.argv.slice(3)]);
-  if (code !== 0) fail('Some tests failed.', code);
+  const report = join(stamps, 'report.json');
+  rmSync(report, { force: true });
+  const reporters = ['--reporter=default', '--reporter=json', `--outputFile.json=${report}`];
+  const code = tool('vitest/vitest.mjs', ['run', ...reporters, ...process.argv.slice(3)]);
+  if (code === 0) return;
+  const { worthASecondLook } = await import('./secondLook.mjs');
+  const files = existsSync(report) ? worthASecondLook(JSON.parse(readFileSync(report, 'utf8')), root) : [];
+  if (files.length === 0) fail('Some tests failed.', code);
+  say(`Once more, with nothing beside it: ${files.join(', ')}.`);
+  const second = tool('vitest/vitest.mjs', ['run', '--project', 'e2e', '--maxWorkers=1', ...files]);
+  if (second !== 0) fail('Some tests failed, and failed again by themselves.', second);
+  say(`Passed by itself: ${files.join(', ')}. What failed before comes and goes; the lines above say where to look.`);
 }
 
 checkNode(fail);
