@@ -6,6 +6,11 @@ import globals from 'globals';
 import ts from 'typescript-eslint';
 import { pagesParser } from './tools/pagesParser.mjs';
 
+/** Three words of letters in a row, or two words joined for a reader. */
+const WORDS = String.raw`/[A-Za-z]{2,} [a-z]{2,} [a-z]{2,}|^ (and|or|but|with) $|^[A-Z][a-z]+( [a-z]+)+[.!?:]?$/`;
+const FAULT = 'NewExpression[callee.name=/^(Range|Type)Error$/]';
+const SENTENCES = [`Literal[value=${WORDS}]:not(${FAULT} > *)`, `TemplateElement[value.raw=${WORDS}]:not(${FAULT} *)`];
+
 export default ts.config(
   { ignores: ['**/dist/**', '**/node_modules/**', 'coverage/**'] },
   js.configs.recommended,
@@ -65,6 +70,17 @@ export default ts.config(
         },
       ],
     },
+  },
+  {
+    // So do the sentences that code hands to a page. What only whoever broke the code reads is a RangeError or a TypeError.
+    files: ['packages/web/src/**/*.{ts,vue}'],
+    ignores: ['**/*.test.ts'],
+    rules: Object.fromEntries(
+      ['no-restricted-syntax', 'vue/no-restricted-syntax'].map((name) => [
+        name,
+        ['error', ...SENTENCES.map((selector) => ({ selector, message: 'What is read stands in packages/words.' }))],
+      ]),
+    ),
   },
   {
     files: ['**/*.test.ts'],

@@ -7,6 +7,7 @@ export default {
   concurrency: 2,
   ignorePatterns: ['docs', 'e2e', 'bench', 'packages/{web,server,words,contract}', 'NOTICES.md'],
   timeoutMS: 4000,
+  dryRunTimeoutMinutes: 20,
   reporters: ['clear-text', 'json', 'dots'],
   clearTextReporter: { allowColor: false, logTests: false, reportTests: false, reportScoreTable: true },
   jsonReporter: { fileName: '.mutate/mutation.json' },

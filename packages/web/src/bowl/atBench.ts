@@ -73,6 +73,6 @@ export const [layBench, useAtBench] = createInjectionState(
 /** The bench that the page has laid. @throws outside of the page of the bowl */
 export function useLaidBench() {
   const laid = useAtBench();
-  if (!laid) throw new Error('No bench is laid here.');
+  if (!laid) throw new RangeError('No bench is laid here.');
   return laid;
 }

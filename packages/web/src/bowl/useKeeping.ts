@@ -1,4 +1,4 @@
-import { bowlText } from '@amber-ladle/words';
+import { bowlText, listed } from '@amber-ladle/words';
 import type { Head, HeadInput, StockChange, StopDecision } from '@amber-ladle/contract';
 import { v4 as newId } from 'uuid';
 import { computed, ref, watch, type Ref } from 'vue';
@@ -128,7 +128,10 @@ export function useKeeping(occasion: Occasion, bench: Bench, drawPlan: DrawPlan,
         bowlText.isKeptFor(
           dayOffset.value > 0 ? bowlText.planned : bowlText.kept,
           first.maskName,
-          kept.map(({ headName }) => headName).join(' and '),
+          listed(
+            kept.map(({ headName }) => headName),
+            household.where.locale,
+          ),
         ),
         async () => {
           for (const { id } of kept) await household.removeBowl(id);

@@ -4,7 +4,7 @@ import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { useHousehold } from '../data/household';
 import { GUEST } from '../head';
-import { bowlText, weekdayWord } from '@amber-ladle/words';
+import { bowlText, listed, weekdayWord } from '@amber-ladle/words';
 import { useOthers } from './useShared';
 
 /** So far ahead a day of the plan can lie, days. */
@@ -41,7 +41,12 @@ export function useOccasion() {
     },
     { immediate: true },
   );
-  const names = computed(() => [head.value, ...others.sharing.value].map((person) => person.name).join(' and '));
+  const names = computed(() =>
+    listed(
+      [head.value, ...others.sharing.value].map((person) => person.name),
+      household.where.locale,
+    ),
+  );
 
   const today = (): string => localDay(household.moment, household.settings.timeZone);
   /** The day the bowl is for, counted from today. */

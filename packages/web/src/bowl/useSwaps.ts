@@ -1,4 +1,4 @@
-import { bowlText } from '@amber-ladle/words';
+import { bowlText, listed } from '@amber-ladle/words';
 import type { BowlChoices, Head } from '@amber-ladle/contract';
 import { ingredientById, type Ingredient } from '@amber-ladle/core/ingredient';
 import {
@@ -115,7 +115,7 @@ export function useSwaps(book: Ref<Mask | undefined>, choices: Ref<BowlChoices>,
     put({ ...kept, ...swaps });
     if (without.length > 0) {
       const names = without.map((id) => ingredientById(household.catalogue, id).name.toLowerCase());
-      notice.show(bowlText.nothingHereDoes(names.join(' and ')));
+      notice.show(bowlText.nothingHereDoes(listed(names, household.where.locale)));
     }
   }
 
@@ -163,7 +163,7 @@ export function useSwaps(book: Ref<Mask | undefined>, choices: Ref<BowlChoices>,
     put({ ...swaps });
     if (without.length > 0) {
       const names = without.map((id) => ingredientById(household.catalogue, id).name.toLowerCase());
-      notice.show(bowlText.nothingInTheHouse(names.join(' and ')));
+      notice.show(bowlText.nothingInTheHouse(listed(names, household.where.locale)));
     }
   }
 

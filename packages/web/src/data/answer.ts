@@ -121,7 +121,7 @@ export function useAnswer<T>(
       const one = asked.value;
       return {
         queryKey: one?.key ?? [],
-        queryFn: (): Promise<unknown> => (one ? newest(one) : Promise.reject(new Error('Nothing is asked.'))),
+        queryFn: (): Promise<unknown> => (one ? newest(one) : Promise.reject(new RangeError('Nothing is asked.'))),
         enabled: one !== undefined && isWanted(),
         meta: { changesWith: one?.changesWith ?? [] },
         placeholderData: (before: unknown, of?: { readonly queryKey: readonly unknown[] }) =>

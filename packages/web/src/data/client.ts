@@ -61,7 +61,7 @@ export async function call<P, Q, B, A>(
   if (!response.ok) {
     const said = answer as Problem | undefined;
     if (said && kindOfProblem(said) === 'no-key') await toTheDoor();
-    throw new ApiError(said ?? { ...UNREACHABLE, status: response.status, title: 'That went wrong.' });
+    throw new ApiError(said ?? { ...UNREACHABLE, status: response.status, title: dataText.wentWrong });
   }
   if (isReading) keepAnswer(address, answer);
   return answer as AnswerOf<A>;

@@ -17,7 +17,7 @@ import {
   type Settings,
   type Shelf,
 } from '@amber-ladle/contract';
-import { taughtHead, type HeadInHouse, type House, type TaughtOptions } from '@amber-ladle/core/house';
+import type { House } from '@amber-ladle/core/house';
 import { overlaid, type SaidIngredient } from '@amber-ladle/core/ingredient';
 import type { Mask } from '@amber-ladle/core/mask';
 import { latestOf, localDay, startOfDay } from '@amber-ladle/core/time';
@@ -32,7 +32,7 @@ import { ApiError, call } from './client';
 import { plain, sizing } from './sizing';
 
 /** The masks and the ingredients that they call for are one answer. */
-export const BOOK_KEY = ['masks and ingredients'] as const;
+export const BOOK_KEY = ['book'] as const;
 const NO_BOWLS: Page<BowlSummary> = { items: [], total: 0, offset: 0 };
 
 /** How often remaining times are drawn anew. */
@@ -64,7 +64,7 @@ export const useHousehold = defineStore('household', () => {
   /** The built-in ingredients with the household's own laid over them. */
   const catalogue = computed(() => overlaid(ownIngredients.value.map(({ row }) => row)));
   const bowlsRead = useLoaded({
-    key: ['bowls and who wore them'],
+    key: ['bowls-worn'],
     changesWith: [...api.bowls.list.changesWith, ...api.heads.histories.changesWith],
     ask: async () => {
       const [page, wore] = await Promise.all([
@@ -277,8 +277,6 @@ export const useHousehold = defineStore('household', () => {
     }
   }
   const readBowl = (id: string): Promise<Bowl> => call(api.bowls.one, { params: { id } });
-  /** A head with what its bowls taught, for a texture and a chance. */
-  const taught = (head: HeadInHouse, asked: TaughtOptions = {}) => taughtHead(house.value, head, asked);
   /** How much thicker or thinner a mask comes out here than reckoned, log₁₀ mPa·s. */
   const textureOffset = (maskId: string): number => learning.value.textures[maskId]?.offset ?? 0;
   const headById = (id: string | undefined): Head | undefined => heads.value.find((head) => head.id === id);
@@ -295,7 +293,6 @@ export const useHousehold = defineStore('household', () => {
     learning,
     climate,
     house,
-    taught,
     textureOffset,
     settings,
     spoons,

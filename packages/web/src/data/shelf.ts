@@ -26,7 +26,7 @@ import { useHousehold } from './household';
 import { useNotice } from './notice';
 
 /** What lies there and what is always to be there are one answer. */
-export const SHELF_KEY = ['shelf and levels'] as const;
+export const SHELF_KEY = ['shelf-levels'] as const;
 /** So many lots are drawn; a household that has more sees what ends first. */
 const MOST_LOTS = 100;
 

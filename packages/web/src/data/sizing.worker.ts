@@ -20,6 +20,8 @@ import {
   oneOrEach,
   refitted,
   sizing,
+  taughtHead,
+  type HeadInHouse,
   type House,
   type RecordedBowl,
   type SizingWish,
@@ -44,6 +46,9 @@ let house: House = bareHouse([], 0);
 /** A house as it can be sent: its own rows instead of the whole catalogue. */
 export type SentHouse = Omit<House, 'catalogue'> & { readonly own: readonly SaidIngredient[] };
 
+/** A head with what it wore and how it rates masks. What its bowls taught is known here. */
+export type HeadOnPage = HeadInHouse & Omit<RankedHead, keyof SizedHead>;
+
 const sizingJobs = {
   /** The household from here on; what is asked later waits behind this. */
   live: ({ own, ...rest }: SentHouse): void => void (house = { ...rest, catalogue: overlaid(own) }),
@@ -62,21 +67,28 @@ const sizingJobs = {
     masks: readonly Mask[],
     ingredientId: string,
     grams: number,
-    head: SizedHead,
+    head: HeadInHouse,
     options: AmountOptions,
-  ): readonly UpUse[] => masksUsingUp(masks, house.catalogue, ingredientId, grams, head, options),
+  ): readonly UpUse[] => masksUsingUp(masks, house.catalogue, ingredientId, grams, taughtHead(house, head), options),
   slips: (bowl: SizedBowl, mask: Mask): readonly Slip[] => slips(bowl, mask, house.catalogue),
-  suggestion: (mask: Mask, headId: string, head: SizedHead, lots: readonly Lot[], now: number): Suggestion =>
-    suggestionFor(mask, headId, head, lots, house.catalogue, house.climate, house.spoons, now),
+  suggestion: (mask: Mask, head: HeadInHouse, lots: readonly Lot[], now: number): Suggestion => {
+    const sized = taughtHead(house, head, { texture: mask.texture });
+    return suggestionFor(mask, head.id, sized, lots, house.catalogue, house.climate, house.spoons, now);
+  },
   /** Masks for each head, by head. */
   rank: (
     masks: readonly Mask[],
-    heads: readonly RankedHead[],
+    heads: readonly HeadOnPage[],
     lots: readonly Lot[],
     wish: RankWish,
   ): Record<string, Ranking> => {
     const stock = stockNow(lots, house.catalogue, house.climate, wish.now);
-    return Object.fromEntries(heads.map((head) => [head.id, rankMasks(masks, head, stock, house.catalogue, wish)]));
+    return Object.fromEntries(
+      heads.map((head) => {
+        const ranked = { ...head, ...taughtHead(house, head) };
+        return [head.id, rankMasks(masks, ranked, stock, house.catalogue, wish)];
+      }),
+    );
   },
   review: (mask: Mask): readonly ReviewFinding[] => reviewMask(mask, house.catalogue, house.spoons),
 };

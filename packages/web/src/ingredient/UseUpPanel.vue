@@ -40,7 +40,8 @@ const wish = computed(() =>
         masks: household.masks,
         id: props.ingredient.id,
         grams: usable.value,
-        head: household.taught(head.value),
+        head: head.value,
+        house: household.house,
         spoons: household.spoons,
       }
     : undefined,

@@ -1,3 +1,5 @@
+import { kitText } from '@amber-ladle/words';
+
 /** Something to give to somebody. */
 export interface Shared {
   readonly title: string;
@@ -28,6 +30,6 @@ export async function copy(text: string): Promise<void> {
   try {
     await navigator.clipboard.writeText(text);
   } catch {
-    throw new Error('This browser does not let anything onto its clipboard from here.');
+    throw new Error(kitText.noClipboard);
   }
 }

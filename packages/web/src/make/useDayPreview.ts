@@ -1,5 +1,6 @@
 import { bowlOfDay, leastWearOf, type Bowl, type KeptWish } from '@amber-ladle/contract';
 import type { Catalogue } from '@amber-ladle/core/ingredient';
+import { taughtHead } from '@amber-ladle/core/house';
 import { wearsOf } from '@amber-ladle/core/mask';
 import { daySteps, type DayWishes, type PlanOptions } from '@amber-ladle/core/washday';
 import { computed, type Ref } from 'vue';
@@ -91,7 +92,7 @@ export function useDayPreview(
         masks,
         own: household.ownIngredients.map(({ row }) => row),
         spoons: household.spoons,
-        heads: [head, ...others].map((one) => ({ id: one.id, name: one.name, ...household.taught(one) })),
+        heads: [head, ...others].map((one) => ({ id: one.id, name: one.name, ...taughtHead(household.house, one) })),
       }),
     );
   });

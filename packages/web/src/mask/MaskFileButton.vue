@@ -19,7 +19,7 @@ async function choose(event: Event): Promise<void> {
   field.value = '';
   if (!file) return;
   try {
-    if (file.size > MOST_PASTED.file) throw new Error('That file is larger than a mask can be.');
+    if (file.size > MOST_PASTED.file) throw new Error(maskText.fileTooLarge);
     const read = readMaskFile(await file.text());
     if (read.kind === 'words') {
       const back = layText(read.text);

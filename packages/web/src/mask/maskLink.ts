@@ -1,3 +1,4 @@
+import { maskText } from '@amber-ladle/words';
 import { maskToJson, MOST_PASTED } from '@amber-ladle/core/exchange';
 import type { Mask } from '@amber-ladle/core/mask';
 
@@ -36,8 +37,8 @@ export const carriedBy = (link: string): string | undefined => {
  * @throws Error in words for the page, for what is damaged, cut off, or larger than a mask can be
  */
 export async function maskFileOf(carried: string): Promise<string> {
-  if (carried.length > MOST_LINK) throw new Error('That link is longer than a mask can be.');
-  if (!/^[\w-]+$/.test(carried)) throw new Error('That link is damaged or cut off.');
+  if (carried.length > MOST_LINK) throw new Error(maskText.linkTooLong);
+  if (!/^[\w-]+$/.test(carried)) throw new Error(maskText.linkDamaged);
   const decoder = new TextDecoder('utf-8', { fatal: true });
   let text = '';
   try {
@@ -49,11 +50,11 @@ export async function maskFileOf(carried: string): Promise<string> {
       // A few letters can unpack to gigabytes.
       if (text.length > MOST_PASTED.file) {
         await reader.cancel();
-        throw new RangeError('That link is larger than a mask can be.');
+        throw new RangeError(maskText.linkTooLarge);
       }
     }
     return text + decoder.decode();
   } catch (error) {
-    throw error instanceof RangeError ? error : new Error('That link is damaged or cut off.');
+    throw error instanceof RangeError ? error : new Error(maskText.linkDamaged);
   }
 }

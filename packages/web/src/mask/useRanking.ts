@@ -1,8 +1,9 @@
-import { NO_STORY, type RankedHead, type RankWish, type Ranking } from '@amber-ladle/core/judge';
+import { NO_STORY, type RankWish, type Ranking } from '@amber-ladle/core/judge';
 import { computed, type Ref } from 'vue';
 import { useHousehold } from '../data/household';
 import { useShelf } from '../data/shelf';
 import { plain, sizing } from '../data/sizing';
+import type { HeadOnPage } from '../data/sizing.worker';
 import { useNewest } from '../kit/useNewest';
 
 /** Looked at anew every quarter of an hour, and whenever something changes. */
@@ -16,15 +17,15 @@ export function useRanking(
   const household = useHousehold();
   const shelf = useShelf();
   shelf.load().catch(() => undefined);
-  const heads = computed<RankedHead[]>(() =>
+  const heads = computed<HeadOnPage[]>(() =>
     headIds.value.flatMap((id) => {
       const head = household.headById(id);
       if (!head) return [];
+      const { ageYears, sensitiveSkin, profile } = head;
       const { ratings } = household.learning.heads[id] ?? { ratings: {} };
       return [
         {
-          id,
-          ...household.taught(head),
+          ...{ id, ageYears, sensitiveSkin, profile },
           ratings,
           story: { ...NO_STORY, ...head.story },
           wore: household.histories[id] ?? [],
@@ -44,6 +45,8 @@ export function useRanking(
             timeZone: household.settings.timeZone,
             schools: household.settings.schools,
           } satisfies RankWish,
+          // The worker knows it, and ranks anew when it changes.
+          house: household.house,
         }
       : undefined,
   );

@@ -6,11 +6,13 @@ import { computed } from 'vue';
 import LogEditor from './LogEditor.vue';
 import { usePages } from '../data/usePages';
 import { useHousehold } from '../data/household';
+import { useWords } from '../data/useWords';
 import { notesText, evidenceWords, timeWords, writeSmallLength } from '@amber-ladle/words';
 
 /** What was written of a kept bowl, what it taught, and what it would be made again. */
 const { bowl } = defineProps<{ bowl: Bowl }>();
 const household = useHousehold();
+const { listed } = useWords();
 const pages = usePages(() => bowl.id);
 
 const taught = (headId: string): string => {
@@ -36,7 +38,7 @@ const again = computed(() => {
   const before = kitchenRound(bowl.snapshot.sized.needMillilitres);
   if (need === before) return { words: notesText.madeAgainItNeeds(need), head, mask };
   const length = head.profile.stretchedLengthCentimetres - bowl.snapshot.head.profile.stretchedLengthCentimetres;
-  const why = [
+  const reasons = [
     notesText.whatEarlierBowlsTaught,
     ...(Math.abs(length) >= 0.5
       ? [
@@ -46,8 +48,8 @@ const again = computed(() => {
           ),
         ]
       : []),
-  ].join(' and ');
-  return { words: notesText.madeAgainItNeedsMl(need, before, why), head, mask };
+  ];
+  return { words: notesText.madeAgainItNeedsMl(need, before, listed(reasons)), head, mask };
 });
 const toChange = computed(() => pages.value.flatMap(({ log }) => (log.toChange ? [log.toChange] : [])));
 </script>

@@ -1,3 +1,4 @@
+import { pasteText } from '@amber-ladle/words';
 import { checked, fieldMessages, maskInputSchema, type MaskInput } from '@amber-ladle/contract';
 import type { FiledMask } from '@amber-ladle/core/exchange';
 import type { Catalogue } from '@amber-ladle/core/ingredient';
@@ -16,16 +17,12 @@ export const isFiled = (text: string): boolean => FILED.test(text);
 export function checkedMask(said: FiledMask, catalogue: Catalogue): MaskInput {
   const strange = said.parts.filter(({ ingredientId }) => !catalogue.has(ingredientId));
   if (strange.length > 0)
-    throw new Error(
-      `It calls for what is not among the ingredients here: ${strange.map(({ ingredientId }) => ingredientId).join(', ')}. Add it first, or ask for the mask in words.`,
-    );
+    throw new Error(pasteText.callsForStrange(strange.map(({ ingredientId }) => ingredientId).join(', ')));
   try {
     return checked(maskInputSchema, said);
   } catch (error) {
     throw error instanceof ValidationError
-      ? new Error(`It cannot be a mask here: ${Object.values(fieldMessages(error))[0] ?? error.message}`, {
-          cause: error,
-        })
+      ? new Error(pasteText.cannotBeAMask(Object.values(fieldMessages(error))[0] ?? error.message), { cause: error })
       : error;
   }
 }

@@ -1,6 +1,6 @@
 import type { MaskInput } from '@amber-ladle/contract';
 import { MOST_PASTED, readMaskFile } from '@amber-ladle/core/exchange';
-import { pasteText, writeNumber } from '@amber-ladle/words';
+import { maskText, pasteText, writeNumber } from '@amber-ladle/words';
 import { ref, watch, type Ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { useHousehold } from '../data/household';
@@ -41,7 +41,7 @@ export function useFiledMask(text: Ref<string>) {
     });
   const onFile = (file: File): Promise<void> =>
     taking(async () => {
-      if (file.size > MOST_PASTED.file) throw new Error('That file is larger than a mask can be.');
+      if (file.size > MOST_PASTED.file) throw new Error(maskText.fileTooLarge);
       takeFile(await file.text());
     });
   const tooLong = (characters: number): void => {

@@ -1,3 +1,4 @@
+import { pasteText } from '@amber-ladle/words';
 import { fieldMessages, maskInputSchema, checked, type MaskInput } from '@amber-ladle/contract';
 import {
   amountsOf,
@@ -114,7 +115,7 @@ export function usePastedMask() {
   /** What would be kept: the safer reading where the text is unsafe. @throws Error in words for the page, where something needs another look */
   function input(): MaskInput {
     const kept = understood.value && (isUnsafe.value ? called(understood.value.safe) : mask.value);
-    if (!kept) throw new Error('Nothing that can be measured was found in the text.');
+    if (!kept) throw new Error(pasteText.nothingMeasurable);
     const { id: _id, version: _version, ...written } = plain(kept);
     try {
       return checked(maskInputSchema, written);

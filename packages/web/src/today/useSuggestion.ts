@@ -36,13 +36,12 @@ export function useSuggestion() {
   const wish = computed(() => {
     const mask = household.maskById(best.value?.ranked.maskId);
     const head = household.headById(best.value?.headId);
-    return best.value && mask && head ? { mask, head, ...best.value } : undefined;
+    // The worker knows the house, and sizes anew when it changes.
+    return best.value && mask && head ? { mask, head, house: household.house, ...best.value } : undefined;
   });
   const { current, isWorking } = useNewest(wish, async ({ mask, head, ranked, runnerUp }) => {
     const { id } = head;
-    const sized = household.taught(head, { texture: mask.texture });
-    const now = household.moment;
-    const found = await sizing().suggestion(plain(mask), id, plain(sized), plain(shelf.lots), now);
+    const found = await sizing().suggestion(plain(mask), plain(head), plain(shelf.lots), household.moment);
     const { headIds = [id] } = planned.value?.ranked === ranked ? planned.value : {};
     return { ...found, ranked, runnerUp, headIds, isPlanned: planned.value?.ranked === ranked };
   });

@@ -62,10 +62,10 @@ const [beginMoving, useMovingOnBoard] = createInjectionState(() => {
   return { moving, over, trial, take, letGo, move, drop, hover };
 });
 
-/** @throws Error outside of a page that has begun it */
+/** @throws RangeError outside of a page that has begun it */
 function useMoving() {
   const moving = useMovingOnBoard();
-  if (!moving) throw new Error('Nothing can be moved where no page of weeks is.');
+  if (!moving) throw new RangeError('Nothing can be moved where no page of weeks is.');
   return moving;
 }
 export { beginMoving, useMoving };

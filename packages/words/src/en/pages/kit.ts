@@ -26,4 +26,5 @@ export const kitText = {
   aNumberIn: (unit: Said): string => `A number, in ${unit}.`,
   atLeast: (shown: Said, what: Said): string => `At least ${shown} ${what}.`,
   atMostCheck: (shown: Said, what: Said): string => `At most ${shown} ${what}; check the unit.`,
+  noClipboard: 'This browser does not let anything onto its clipboard from here.',
 };

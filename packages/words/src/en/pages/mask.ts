@@ -170,4 +170,8 @@ export const maskText = {
   withinMinutes: (minutes: Said): string => `within ${minutes}`,
   freeFrom: (about: Said): string => ` Free ${about}.`,
   breaksALimit: (what: Said, limits: Said): string => `${what} breaks a limit: ${limits}.`,
+  fileTooLarge: 'That file is larger than a mask can be.',
+  linkTooLong: 'That link is longer than a mask can be.',
+  linkDamaged: 'That link is damaged or cut off.',
+  linkTooLarge: 'That link is larger than a mask can be.',
 };

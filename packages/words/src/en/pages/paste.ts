@@ -79,4 +79,8 @@ export const pasteText = {
   thatIsCharactersPaste: (number: Said): string => `That is ${number} characters. Paste one mask at a time.`,
   theTextThatWas: 'The text that was being read is put aside.',
   heads: (count: number): string => (count === 1 ? 'one head' : `${count} heads`),
+  callsForStrange: (names: Said): string =>
+    `It calls for what is not among the ingredients here: ${names}. Add it first, or ask for the mask in words.`,
+  cannotBeAMask: (why: Said): string => `It cannot be a mask here: ${why}`,
+  nothingMeasurable: 'Nothing that can be measured was found in the text.',
 };
