@@ -108,6 +108,7 @@ const { moving, over, take, letGo, move, drop, hover } = useMoving();
   text-decoration: none;
   font-size: 1.25rem;
   line-height: 1.2;
+  overflow-wrap: anywhere;
 }
 .who {
   flex-direction: row;
@@ -204,6 +205,13 @@ const { moving, over, take, letGo, move, drop, hover } = useMoving();
   .names {
     font-size: 1.05rem;
     hyphens: auto;
+  }
+  /* Beside its head a name would reach into the first day. */
+  .who {
+    flex-direction: column;
+    justify-content: center;
+    gap: 2px;
+    text-align: center;
   }
   .produce {
     font-size: 0.9rem;
