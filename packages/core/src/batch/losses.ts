@@ -40,7 +40,7 @@ export type LossyMask = Pick<Mask, 'mixing' | 'strained' | 'applicator' | 'textu
 /**
  * What a bowl loses on the way to the hair.
  * @param madeMillilitres 0 or more: a small bowl wets less of its tools
- * @example lossesOf(riceSilk, 200).holdUpMillilitres // 11: bowl, blender, cloth and brush
+ * @example lossesOf(riceSilk, 200).holdUpMillilitres // 8: bowl, blender, cloth and brush
  */
 export function lossesOf(mask: LossyMask, madeMillilitres: number): Losses {
   const tools = ['bowl', mask.mixing, ...(mask.strained ? (['cloth'] as const) : []), mask.applicator] as const;

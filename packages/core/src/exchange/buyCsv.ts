@@ -11,8 +11,9 @@ export type FiledBuyLine = Omit<BuyLine, 'reasons'> & {
 
 /**
  * A list to buy as a table, one thing a line, day by day; grams as they are weighed at the till, money with two decimals.
- * @example buyToCsv([{ day: '2026-03-14', what: 'Avocado', pieces: 2, shopGrams: 367.6, aims: ['Towpath'], ... }])
- * // 'day,what,pieces,...\r\n2026-03-14,Avocado,2,,368,...'
+ * @example 
+ * const line = { day: '2026-03-14', what: 'Avocado', pieces: 2, shopGrams: 367.6, aims: ['Towpath'], instead: [] };
+ * buyToCsv([line]).split('\r\n')[1] // '2026-03-14,Avocado,2,,368,,,,Towpath,'
  */
 export const buyToCsv = (lines: readonly FiledBuyLine[]): string =>
   writeTable(

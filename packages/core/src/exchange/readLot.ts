@@ -81,7 +81,9 @@ export function usualPlace(row: Ingredient, state: LotState, places: readonly Pl
  * a sign of money or with two decimals; of several things it is asked whether it is for each.
  *
  * @throws nothing: what cannot be read is a question
- * @example readLot('2 jars of honey 340 g', CATALOGUE, options).grams // 680
+ * @example
+ * const options = { system: 'us', places, timeZone: 'UTC', now: '2026-03-14T09:00:00Z' };
+ * readLot('2 jars of honey 340 g', CATALOGUE, options).grams // 680
  */
 export function readLot(
   text: string,

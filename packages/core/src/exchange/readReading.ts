@@ -36,7 +36,7 @@ const POSSIBLE = { least: -40, most: 55 } as const;
 /**
  * Reads "fridge 6 °C at 18:30": where, how warm, and when; Celsius unless it says Fahrenheit or the
  * household reads it so, now unless it says when. A time of day that is still to come today was yesterday's.
- * @example readReading('fridge 41 F', { places, timeZone: 'UTC', now }).celsius // 5
+ * @example readReading('fridge 41 F', { places, timeZone: 'UTC', now: '2026-03-14T09:00:00Z' }).celsius // 5
  */
 export function readReading(text: string, { places, timeZone, now, usual = '°C' }: ReadingOptions): WrittenReading {
   const line = text.slice(0, 120);

@@ -9,7 +9,7 @@ import type { HeadInHouse } from './taught';
  * What the maker's own amounts make, mL in the bowl.
  * @returns nothing for a mask that was never written in amounts
  * @throws RangeError for an unknown ingredient
- * @example writtenMillilitres({ ...avocadoAndYogurt, writtenGrams: 240 }, CATALOGUE) // 231
+ * @example writtenMillilitres({ ...towpathAvocado, writtenGrams: 240 }, { catalogue: CATALOGUE }) // 230
  */
 export const writtenMillilitres = (mask: Mask, { catalogue }: Pick<House, 'catalogue'>): number | undefined =>
   mask.writtenGrams === undefined ? undefined : mask.writtenGrams * formulaMillilitresPerGram(mask, catalogue);

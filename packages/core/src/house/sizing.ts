@@ -78,7 +78,7 @@ function headsOf(house: House, { heads, choices }: SizingWish, mask: Mask): Sizi
  * The main job, once for page, worker, server and bench: swaps, schools, what bowls taught of heads and of the mask, then
  * the amounts in whole pieces and real spoons.
  * @throws RangeError for an empty formula, an unknown ingredient, or a chance outside 0.5 to 0.99
- * @example sizing(bareHouse(SPOON_SETS.us, 0), { heads: [ada], mask: riceSilk, choices: NO_CHOICES }).bowl.madeMillilitres
+ * @example sizing(bareHouse(SPOON_SETS.us, 0), { heads: [ada], mask: riceSilk, choices: NO_CHOICES }).bowl.madeMillilitres // 197
  */
 export function sizing(house: House, wish: SizingWish): Sizing {
   const mask = maskInHouse(house, wish.mask, wish.choices);

@@ -75,7 +75,7 @@ export function ingredientById(catalogue: Catalogue, id: string): Ingredient {
 /**
  * The other way round: of a filled-in row only what it says beyond the built-in row it corrects, or beyond its family,
  * so that a row sent back for one changed word freezes nothing that it never said.
- * @example saidOf(overlaid([{ ...plum, traits: { smells: ['curry'] } }]).get('plum')).traits // { smells: ['pot'] }
+ * @example saidOf({ ...plum, alsoCalled: ['damson'] }).keeping // {}: of its keeping nothing was said anew
  */
 export function saidOf(row: Ingredient, onto: Catalogue = CATALOGUE): SaidIngredient {
   const { traits: _traits, keeping: _keeping, ...rest } = row;

@@ -74,7 +74,7 @@ const sumOf = (parts: readonly FlowPart[], of: (part: FlowPart) => number = ({ g
  * @param parts at least one with grams above 0
  * @throws RangeError for an empty mixture
  * @example mixedFlow([{ row: honey, grams: 50 }, { row: water, grams: 50 }]).flowLog10 // 0.7: five times as thick as water
- * @example mixedFlow([{ row: eggYolk, grams: 18 }, { row: oliveOil, grams: 14 }]).flowLog10 // 3.6: creamy
+ * @example mixedFlow([{ row: eggYolk, grams: 18 }, { row: oliveOil, grams: 14 }]).flowLog10 // 3.7: creamy
  */
 export function mixedFlow(parts: readonly FlowPart[]): MixedFlow {
   const total = sumOf(parts);

@@ -34,7 +34,9 @@ const KEPT_PER_RAW = 1.5;
  * The recipe of a pot that a household says itself. What no kitchen weighs (the water of a dry grain, what a cloth keeps) stays
  * as it was known of the thing, and is assumed of one that is new.
  * @param before the recipe that is corrected, where there is one
- * @example recipeOfPot({ ...pot, method: 'boil-and-strain', madePerRaw: 7 }).yield // { kind: 'extract', madePerRaw: 7, keptPerRaw: 1.5 }
+ * @example
+ * const pot = { rawName: 'flax', rawGramsPerMillilitre: 0.7, liquidId: 'water', minutes: 10, lid: 'off', standMinutes: 5 };
+ * recipeOfPot({ ...pot, method: 'boil-and-strain', madePerRaw: 7 }).yield // { kind: 'extract', madePerRaw: 7, keptPerRaw: 1.5 }
  */
 export function recipeOfPot(said: SaidPot, before?: Recipe): Recipe {
   const { method, rawName, rawGramsPerMillilitre, liquidId, minutes, lid, standMinutes } = said;

@@ -17,7 +17,7 @@ const ONE_DAY_HOURS = 12;
 /**
  * Days between the bowls of a head.
  * @returns nothing where there are fewer than two wash days
- * @example betweenWashDays([{ at: '2026-03-01…' }, { at: '2026-03-09…' }]) // { count: 2, usualDays: 8, leastDays: 8, mostDays: 8 }
+ * @example betweenWashDays([{ at: '2026-03-01T09:00:00Z' }, { at: '2026-03-09T09:00:00Z' }]) // { count: 2, usualDays: 8, leastDays: 8, mostDays: 8 }
  */
 export function betweenWashDays(wore: readonly Pick<Wore, 'at'>[]): Between | undefined {
   const times = wore.map(({ at }) => Date.parse(at)).sort((a, b) => a - b);

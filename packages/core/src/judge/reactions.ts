@@ -13,7 +13,10 @@ export interface WornBefore {
 
 /**
  * What a head's bowls say of its skin.
- * @example wornBefore([honey in peace, honey and lemon that burned]).suspects // lemon
+ * @example
+ * const inPeace = { at: '2026-03-01T09:00:00Z', maskId: 'a', rhythms: [], ingredientIds: ['honey'] };
+ * const burned = { ...inPeace, maskId: 'b', ingredientIds: ['honey', 'lemon-juice'], isBurned: true };
+ * [...wornBefore([inPeace, burned]).suspects.keys()] // ['lemon-juice']
  */
 export function wornBefore(wore: readonly Wore[]): WornBefore {
   const inPeace = wore.filter(({ isBurned }) => !isBurned);

@@ -71,7 +71,9 @@ export interface PairOffered {
 
 /**
  * Which masks can be held against each other on one head, the most pairs first; of as many, what was worn last.
- * @example pairsOffered([honey in May, oats in June]) // [{ firstId: 'oats', secondId: 'honey', pairs: 1 }]
+ * @example
+ * const inMay = { maskId: 'honey', at: '2026-05-01T09:00:00Z', said: { soft: 4 }, changes: [] };
+ * pairsOffered([inMay, { ...inMay, maskId: 'oats', at: '2026-05-08T09:00:00Z' }]) // [{ firstId: 'oats', secondId: 'honey', pairs: 1 }]
  */
 export function pairsOffered(bowls: readonly JudgedBowl[]): readonly PairOffered[] {
   const newestFirst = [...bowls].sort((a, b) => (a.at < b.at ? 1 : -1));

@@ -20,7 +20,9 @@ export const lastedAsTold = (outcome: ToldOutcome, madeMillilitres: number): Las
  * What a mask that its maker brings along says of her head, before any bowl was sized: "it was just enough", "half of it was
  * left". An observation like any other, a little less sure.
  * @returns nothing where nothing of it would reach the hair
- * @example toldEvidence({ ...two hundred millilitres where 200 were expected }, 'half-left')?.logRatio // about -0.7: half
+ * @example
+ * const bowl = { at: '2026-03-14T09:00:00Z', texture: 'creamy', modelMillilitres: 200, madeMillilitres: 200, heads: 1 };
+ * toldEvidence({ ...bowl, holdUpMillilitres: 0, dripShare: 0 }, 'half-left')?.logRatio // about -0.69: half
  */
 export function toldEvidence(bowl: BowlOnHead, outcome: ToldOutcome): Evidence | undefined {
   const evidence = evidenceOf(bowl, lastedAsTold(outcome, bowl.madeMillilitres));

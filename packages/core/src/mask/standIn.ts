@@ -6,7 +6,7 @@ import type { Mask } from './types';
  * What would do instead of an ingredient in every one of some masks, the nearest first: for whoever stands in a shop that is
  * out of it.
  * @param masks those without the ingredient are passed over; of none nothing would do
- * @example standInsFor([ricePear], 'pear', CATALOGUE)[0].id // 'apple'
+ * @example standInsFor([pearSoftener], 'pear', CATALOGUE)[0].id // 'apple'
  */
 export function standInsFor(
   masks: readonly Pick<Mask, 'parts'>[],

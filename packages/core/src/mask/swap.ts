@@ -168,7 +168,7 @@ export function swapsFromHand(
 /**
  * The swaps that make a mask lighter, for roots that grease or hair that is easily weighed down: for each ingredient the first stand-in
  * that its row calls lighter (common practice, no published source: water for milk, jojoba for olive oil, white for whole egg).
- * @example lighterSwaps(milkAndBanana, CATALOGUE) // { milk: 'water' }
+ * @example lighterSwaps({ parts: [{ ingredientId: 'milk', share: 1 }] }, CATALOGUE) // { milk: 'water' }
  */
 export function lighterSwaps(mask: Pick<Mask, 'parts'>, catalogue: Catalogue, options: SwapOptions = {}): Swaps {
   const swaps: Record<string, string> = {};

@@ -51,8 +51,9 @@ export interface TextureEstimate {
  * @param parts at least one with grams above 0
  * @param personalOffset what earlier bowls of this mask taught, in log₁₀ mPa·s
  * @throws RangeError for an empty bowl
- * @example estimateTexture([{ ingredientId: 'rice-cream', grams: 100 }, { ingredientId: 'water', grams: 100 }], CATALOGUE)
- * // 3.2, creamy: six parts in a hundred of starch hold all that water
+ * @example
+ * const parts = [{ ingredientId: 'rice-cream', grams: 100 }, { ingredientId: 'water', grams: 100 }];
+ * estimateTexture(parts, CATALOGUE).flowLog10 // 3.1: six parts in a hundred of starch hold all that water
  */
 export function estimateTexture(
   parts: readonly TexturePart[],

@@ -36,7 +36,9 @@ export interface TextureFix {
  * @param personalOffset what earlier bowls of this mask taught, in log₁₀ mPa·s
  * @returns the smallest first; none where the bowl is there already, or where it would take another mask
  * @throws RangeError for an empty bowl or an unknown ingredient
- * @example textureFixes(riceSilk, CATALOGUE, 'pourable')[0] // cook 89 g of the rice cream as water: thinner in the pot
+ * @example
+ * const parts = [{ ingredientId: 'rice-cream', grams: 150 }, { ingredientId: 'coconut-milk', grams: 50 }];
+ * textureFixes(parts, CATALOGUE, 'pourable')[0] // { does: 'cook-thinner' }
  */
 export function textureFixes(
   parts: readonly TexturePart[],

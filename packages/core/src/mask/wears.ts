@@ -11,7 +11,7 @@ export const wearsOf = ({ wear, otherWears = [] }: Pick<Mask, 'wear' | 'otherWea
 /**
  * A mask with one of its other lengths of wear as the one of the day.
  * @param aimMinutes the aim of the length that was chosen; none, or one that the mask does not offer, leaves its usual one
- * @example wornFor({ ...nightOil, otherWears: [hour] }, 60).wear // hour
+ * @example wornFor(towpathAvocado, 30).wear.aimMinutes // 30
  */
 export function wornFor(mask: Mask, aimMinutes: number | undefined): Mask {
   const chosen = wearsOf(mask).find((wear) => wear.aimMinutes === aimMinutes);
@@ -22,7 +22,7 @@ export function wornFor(mask: Mask, aimMinutes: number | undefined): Mask {
 /**
  * Lengths of wear that a bowl may not have, each with what in it does not last on a head so long.
  * @param rows what is in the bowl
- * @example stoppedWears([night], [ingredientById(CATALOGUE, 'avocado')]) // [{ wear: night, names: [Avocado] }]
+ * @example stoppedWears([{ minimumMinutes: 360, aimMinutes: 480, limitMinutes: 600 }], [avocado])[0].names // ['Avocado']
  */
 export const stoppedWears = (
   wears: readonly WearTime[],

@@ -33,7 +33,7 @@ const KEEPING_SIGMA = 0.08;
  *
  * @param hours from now, 0 or more
  * @param readyHours 0 for what is ready
- * @example chanceAt(96, 96, 200) // about a half: as likely before its day as after
+ * @example chanceAt(96, 96, 200) // about 0.5: as likely before its day as after
  */
 export function chanceAt(hours: number, readyHours: number, pastHours: number, sigma = RATE_SIGMA): number {
   if (hours >= pastHours && sigma === 0) return 0;

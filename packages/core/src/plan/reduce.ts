@@ -24,8 +24,8 @@ const TOLERANCE = 1e-7;
  * // x + y + z = 1 with x held at 1: nothing is left of it.
  * const draft = new ProgrammeDraft();
  * const columns = [1, 2, 3].map((cost) => draft.column(cost, 1));
- * draft.row(1, 1, columns.map((column) => [column, 1] as const));
- * reduced(draft.done(), new Map([[0, 1]]))?.whole([]); // [1, 0, 0]
+ * draft.row(1, 1, columns.map((column) => [column, 1]));
+ * reduced(draft.done(), new Map([[0, 1]]))?.whole([]) // [1, 0, 0]
  */
 export function reduced(programme: Programme, fixed: ReadonlyMap<number, number>): Reduced | undefined {
   const lower = programme.lower.map((bound, i) => fixed.get(i) ?? bound);

@@ -20,8 +20,7 @@ export const isShopDay = (
  * The days with a shop to come.
  * @param now milliseconds since 1970
  * @param days so many from today on are looked at
- * @example shopTrips({ shopWeekdays: [6] }, Date.parse('2026-03-14T09:00:00Z'), 'UTC', 10).map(({ day }) => day)
- * // ['2026-03-14', '2026-03-21']
+ * @example shopTrips({ shopWeekdays: [6] }, now, 'UTC', 10).map(({ day }) => day) // ['2026-03-14', '2026-03-21']
  */
 export const shopTrips = (
   wishes: Pick<WeekWishes, 'shopWeekdays'>,

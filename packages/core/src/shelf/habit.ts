@@ -32,8 +32,9 @@ export const stateBought = (row: Ingredient): LotState => (rawRecipeOf(row) ? 'r
 /**
  * What a household's purchases so far say of the next.
  * @param came in any order; what is unknown to the catalogue or came in another state than a shop gives it is passed over
- * @example habitsFrom([{ ingredientId: 'honey', state: 'whole', grams: 340, pricePerGram: 0.02, at }], CATALOGUE)
- * // { honey: { pricePerGram: 0.02, mostGrams: 340 } }
+ * @example
+ * const jar = { ingredientId: 'honey', state: 'whole', grams: 340, pricePerGram: 0.02, at: '2026-03-14T09:00:00Z' };
+ * habitsFrom([jar], CATALOGUE) // { honey: { pricePerGram: 0.02, mostGrams: 340 } }
  */
 export function habitsFrom(came: readonly CameHome[], catalogue: Catalogue): Habits {
   const habits: Record<string, Habit> = {};

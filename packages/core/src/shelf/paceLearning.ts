@@ -90,7 +90,13 @@ const likelihoodOf = (ripening: Ripening, first: Stage, stretches: readonly Stre
  * Data Analysis" (3rd ed., 2013), chapter 5, from memory.
  * @param lots the latest last
  * @returns undefined for fewer than three lots that tell anything
- * @example paceOf(avocado, fiveThatWereReadyInThreeDaysInsteadOfFour, STILL).factor // about 1.2
+ * @example
+ * const lot = (day) => ({
+ *   ingredientId: 'avocado',
+ *   stays: [{ placeId: 'counter', from: `2026-03-${day}T09:00:00Z` }],
+ *   seen: [{ stage: 'unripe', at: `2026-03-${day}T09:00:00Z` }, { stage: 'ready', at: `2026-03-${day + 3}T09:00:00Z` }],
+ * });
+ * paceOf(avocado.ripening, [10, 14, 18, 22, 26].map(lot), { places, readings: [] }).factor // 1.16: ready in three days instead of four and a half
  */
 export function paceOf(ripening: Ripening, lots: readonly WatchedLot[], climate: Climate): Pace | undefined {
   const told = lots

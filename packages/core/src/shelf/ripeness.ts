@@ -45,7 +45,7 @@ function warmth({ celsius, kind }: Surroundings): number {
 
 /**
  * Share of the way from hard to ready that a day makes. Below its chilling limit a hard fruit hardly ripens.
- * @example hardRate(avocado, { celsius: 20, kind: 'counter' }) // 1 / 4.5
+ * @example hardRate(avocado.ripening, { celsius: 20, kind: 'counter' }) // 1 / 4.5
  */
 export function hardRate({ readyDays, chillCelsius }: Ripening, at: Surroundings): number {
   if (isFrozen(at)) return 0;
@@ -55,7 +55,7 @@ export function hardRate({ readyDays, chillCelsius }: Ripening, at: Surroundings
 /**
  * Share of the way from ready to past that a day makes. Cold slows it, but never beyond the days that the kind keeps in
  * a fridge: chilling holds back only what is not ready. Frost stops it for kinds that freeze.
- * @example readyRate(avocado, { celsius: 4, kind: 'fridge' }, true) // 1 / 4, and not 1 / 5.3
+ * @example readyRate(avocado.ripening, { celsius: 4, kind: 'fridge' }, true) // 1 / 4, and not 1 / 5.3
  */
 export function readyRate({ spanDays, coldDays }: Ripening, at: Surroundings, freezes: boolean): number {
   if (isFrozen(at)) return freezes ? 0 : 1 / coldDays;

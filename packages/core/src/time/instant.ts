@@ -6,7 +6,7 @@
  */
 export const canonical = (moment: string): string => new Date(moment).toISOString();
 
-/** The latest of some moments, ISO 8601; nothing of none. @example latestOf(['2026-03-01T09:00:00Z', '2026-03-01T11:00:00+01:00']) // the second */
+/** The latest of some moments, ISO 8601; nothing of none. @example latestOf(['2026-03-01T09:00:00Z', '2026-03-01T11:00:00+01:00']) // '2026-03-01T11:00:00+01:00' */
 export const latestOf = (moments: readonly string[]): string | undefined =>
   moments.reduce<string | undefined>(
     (latest, one) => (latest !== undefined && Date.parse(latest) > Date.parse(one) ? latest : one),

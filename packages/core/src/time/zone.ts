@@ -83,7 +83,7 @@ const MOST_STARTS = 2000;
  * The first instant of a local day. Its midnight where it has one; where the clocks jump over midnight, the moment they
  * jump; where they go back before midnight, the moment after the hour was gone through twice.
  * @returns milliseconds since 1970
- * @example startOfDay('2026-09-06', 'America/Santiago') // 2026-09-06T04:00Z: that day begins at one o'clock
+ * @example startOfDay('2026-09-06', 'America/Santiago') // Date.parse('2026-09-06T04:00Z'): that day begins at one o'clock
  */
 export function startOfDay(day: Day, zone: Zone): number {
   const key = `${zone} ${day}`;
@@ -104,7 +104,7 @@ export const dayAfter = (instant: string, zone: Zone): number =>
  * The instant at which the clocks of a zone show a time on a day: the first of two, and where it is jumped over the
  * moment after the jump.
  * @param minutes since midnight as the clock shows it, 0 to 1,439
- * @example atLocal('2026-03-29', 150, 'Europe/Berlin') // half past two does not exist: 2026-03-29T01:00Z
+ * @example atLocal('2026-03-29', 150, 'Europe/Berlin') // Date.parse('2026-03-29T01:00Z'): half past two does not exist
  */
 export function atLocal(day: Day, minutes: number, zone: Zone): number {
   const start = startOfDay(day, zone);

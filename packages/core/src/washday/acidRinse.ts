@@ -21,7 +21,7 @@ export interface AcidRinse {
  * @param labelPercent acid on the label, % w/v, above 0 to 25
  * @param waterParts parts of water to one of vinegar, 0 or more
  * @throws RangeError outside those
- * @example acidRinse(400, 5, 3) // 100 mL vinegar, 300 mL water, 1.25 %, pH about 2.7
+ * @example acidRinse(400, 5, 3) // { vinegarMillilitres: 100, waterMillilitres: 300, percent: 1.25, estimatedPh: 2.7 }
  */
 export function acidRinse(wantedMillilitres: number, labelPercent: number, waterParts: number): AcidRinse {
   if (!(wantedMillilitres > 0)) throw new RangeError('A rinse is more than nothing.');

@@ -21,7 +21,7 @@ const OR = /\s*(?:,\s*)?\bor\b\s*|\s*\/\s*(?=[a-z])/i;
 /**
  * Takes the choice out of a measure: "2 tbsp olive or coconut oil", "milk/coconut milk", "4 tbsp yogurt (or kefir)". What is named
  * first is the measure; the others are the maker's own stand-ins. A choice with an amount of its own stays a remark.
- * @example choiceIn('2 tbsp olive or coconut oil', names, 'us') // { text: '2 tbsp olive oil', instead: ['coconut-oil'] }
+ * @example choiceIn('2 tbsp olive or coconut oil', namesIn(CATALOGUE), 'us') // { text: '2 tbsp olive oil', instead: ['coconut-oil'] }
  */
 export function choiceIn(line: string, names: Names, system: MeasureSystem): Chosen {
   const instead: string[] = [];

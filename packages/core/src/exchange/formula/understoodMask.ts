@@ -28,7 +28,9 @@ const LONGEST = { name: 80, step: 400, caution: 300, steps: 40, cautions: 20 } a
  *
  * @param parts of the lines that are settled; at least one
  * @throws RangeError for an unknown ingredient
- * @example understoodMask(readFormula('1 egg\nUnder a hood for 2 hours', CATALOGUE, 'us'), parts, CATALOGUE).unsafe // ['heat', 'wear']
+ * @example
+ * const draft = readFormula('1 egg\nUnder a hood for 2 hours', CATALOGUE, 'us');
+ * understoodMask(draft, galleyEgg.parts, CATALOGUE).unsafe // ['heat', 'wear']
  */
 export function understoodMask(
   draft: Pick<FormulaDraft, 'name' | 'steps' | 'cautions' | 'ratios' | 'use'>,

@@ -11,7 +11,6 @@ export interface HairWaits {
 /**
  * Hair dries: washed or wetted, it waits for its mask only so long.
  * @returns nothing before the hair is wet, where it keeps, and once the mask is on its way over the head
- * @example hairWaits(steps, progress, 'ada') // towel-dried at ten past nine: { since: ten past nine, until: ten to ten }
  */
 export function hairWaits(steps: readonly PlanStep[], progress: Progress, headId: string): HairWaits | undefined {
   const own = steps.filter((step) => step.headId === headId);

@@ -16,7 +16,11 @@ export const mayLeaveOut = (steps: readonly PlanStep[], progress: Progress, { id
  * without those that are left out. What followed one of these follows what came before it. One that was begun meanwhile,
  * on another device, stays.
  * @param steps as the day began; asking again with what came out changes nothing
- * @example stepsAsTold(steps, [{ kind: 'edit', stepId: 'rice.soak', edit: { isLeftOut: true }, … }]) // without the soak
+ * @example
+ * const steps = aDay('rice-silk', 1, {}, true);
+ * const { id: stepId } = steps.find(({ kind }) => kind === 'soak');
+ * const leftOut = { id: 'e', pressId: 'p', at: '2026-03-14T09:00:00Z', kind: 'edit', stepId, edit: { isLeftOut: true } };
+ * steps.length - stepsAsTold(steps, [leftOut]).length // 1
  */
 export function stepsAsTold(steps: readonly PlanStep[], events: readonly DayEvent[]): readonly PlanStep[] {
   const told = effective(events);

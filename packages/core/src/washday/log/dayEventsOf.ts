@@ -14,7 +14,6 @@ export interface LogReading {
  * it stands for. A cap is a cap wherever it was tapped, and what a head still has on when the day begins is worn.
  * @param readings of the day's bowls
  * @returns by the moment; of one moment as it was told
- * @example dayEventsOf(day, [a bowl that was rinsed on Wear]) // wear done, rinse begun, rinse done
  */
 export function dayEventsOf(
   day: DayOfLog & { readonly id: string },

@@ -31,7 +31,12 @@ type Meant = Exclude<BowlFact, StepFact> | { readonly kind: 'coated-all'; readon
  * thing told twice counts once, the first time it happened; any order is taken as it comes. A bowl that is first heard of
  * on a head was mixed by then, and its clock began with it.
  * @param events in the order they were told
- * @example lifeOf([mixed at nine, capped at ten, rinsed at eleven], context).wearing[headId] // { sectionsDone: [], wornFrom: ten, rinsedAt: eleven }
+ * @example
+ * const press = (at, fact) => ({ id: at, pressId: at, at, toldAt: at, fact });
+ * const capped = press('2026-03-14T10:00:00Z', { kind: 'capped', headId: 'ada' });
+ * const rinsed = press('2026-03-14T11:00:00Z', { kind: 'rinsed', headId: 'ada' });
+ * const context = { bowlId: 'bowl', days: new Map(), sections: new Map() };
+ * lifeOf([capped, rinsed], context).wearing.ada // { wornFrom: capped.at, rinsedAt: rinsed.at }
  */
 export const lifeOf = (events: readonly BowlEvent[], context: LogContext): BowlLife => storyOf(events, context).life;
 
@@ -56,7 +61,6 @@ export function storyOf(
 
 /**
  * The presses by which a mask is on a head now, or has been rinsed out: what is taken back when that was said too early.
- * @example pressesBehind(events, context, 'capped', headId) // the press of the cap
  */
 export function pressesBehind(
   events: readonly BowlEvent[],
