@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { dirname, join, relative } from 'node:path';
 import { fileURLToPath, pathToFileURL } from 'node:url';
 import { describe, expect, it } from 'vitest';
-import { examplesIn, isAsWritten, valuesIn, type Example } from './testing/examples';
+import { examplesIn, figuresWithoutExample, isAsWritten, valuesIn, type Example } from './testing/examples';
 import { SAMPLES } from './testing/samples';
 
 const here = dirname(fileURLToPath(import.meta.url));
@@ -13,7 +13,9 @@ const load = (file: string): Promise<Record<string, unknown>> =>
   import(pathToFileURL(join(here, file)).href) as Promise<Record<string, unknown>>;
 
 /** What examples speak of without saying it: all that the features show, and the household of the examples. */
-const FACES = await Promise.all(files.filter((file) => /^[a-z]+\/index\.ts$/.test(file.replaceAll('\\', '/'))).map(load));
+const FACES = await Promise.all(
+  files.filter((file) => /^[a-z]+\/index\.ts$/.test(file.replaceAll('\\', '/'))).map(load),
+);
 const common = Object.assign({}, ...FACES, SAMPLES) as Record<string, unknown>;
 
 const featureOf = (file: string): string => file.split(/[\\/]/)[0] ?? '';
@@ -51,6 +53,15 @@ describe('every example in the docstrings gives what it says', async () => {
   }
 });
 
+it('has one for every figure that a feature shows to others', () => {
+  const without = files.flatMap((file) =>
+    figuresWithoutExample(readFileSync(join(here, file), 'utf8'))
+      .filter((name) => name in common)
+      .map((name) => `${file}: ${name}`),
+  );
+  expect(without).toEqual([]);
+});
+
 describe('an example', () => {
   it('is found with what leads to it, one by one, whatever follows', () => {
     const source = `/**
@@ -80,6 +91,20 @@ describe('an example', () => {
     expect(isAsWritten({ a: [1, 2] }, { a: [1] }, false)).toBe(false);
     expect(isAsWritten(undefined, { a: 1 }, false)).toBe(false);
     expect(isAsWritten('1', 1, false)).toBe(false);
+  });
+
+  it('is missed where a figure has none', () => {
+    const source = `/** Twice. @example two(1) // 2 */
+export const two = (one: number): number => one * 2;
+/** Thrice. */
+export function three(
+  one: number,
+): number {
+  return one * 3;
+}
+export const words = (): string => '';
+export const four = (one: number): number => one * 4;`;
+    expect(figuresWithoutExample(source)).toEqual(['three', 'four']);
   });
 
   it('says its value before its words', () => {

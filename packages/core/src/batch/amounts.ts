@@ -135,7 +135,10 @@ export function fitAmounts(
 /** Spoons rarely meet the scale to the gram; a bowl around an amount may stop this short of it. Assumption of this project. */
 const NEARLY = 0.97;
 
-/** What a bowl around an amount comes to, mL: all of one ingredient goes in, and the rest of the formula follows it. */
+/**
+ * What a bowl around an amount comes to, mL: all of one ingredient goes in, and the rest of the formula follows it.
+ * @example millilitresAround(towpathAvocado, CATALOGUE, 'avocado', 130) // 195
+ */
 export function millilitresAround(mask: Mask, catalogue: Catalogue, ingredientId: string, grams: number): number {
   const parts = normaliseShares(mask.parts);
   const share = parts.find((part) => part.ingredientId === ingredientId)?.share ?? 0;
@@ -143,7 +146,10 @@ export function millilitresAround(mask: Mask, catalogue: Catalogue, ingredientId
   return (grams / share) * formulaMillilitresPerGram({ ...mask, parts }, catalogue) * NEARLY;
 }
 
-/** Usable grams of a piece of an ingredient under the options. */
+/**
+ * Usable grams of a piece of an ingredient under the options.
+ * @example pieceGramsOf(CATALOGUE, 'egg-whole', { pieceSizes: { 'egg-whole': 'large' } }) // 50
+ */
 export function pieceGramsOf(
   catalogue: Catalogue,
   ingredientId: string,

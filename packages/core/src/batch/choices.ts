@@ -51,7 +51,10 @@ export function measurableAmounts(ingredient: Ingredient, options: ChoiceOptions
   return [below, above].filter((choice) => choice !== undefined);
 }
 
-/** The least amount above nothing in which an ingredient can be measured, in grams. */
+/**
+ * The least amount above nothing in which an ingredient can be measured, in grams.
+ * @example leastMeasurableGrams(avocado, { measuredBy: 'piece', pieceGrams: 136, spoons: SPOON_SETS.us }) // 17: an eighth
+ */
 export function leastMeasurableGrams(
   ingredient: Ingredient,
   options: Omit<ChoiceOptions, 'idealGrams' | 'mostGrams' | 'mayBeNone'>,
@@ -73,6 +76,7 @@ export function leastMeasurableGrams(
  * The next amount that can be measured, up or down from one: what a plus or a minus on the card comes to.
  * @param grams where to step from, above 0
  * @returns grams, or undefined when there is nothing smaller
+ * @example neighbouringGrams(avocado, { measuredBy: 'piece', pieceGrams: 136, spoons: SPOON_SETS.us }, 136, -1) // 119: seven eighths
  */
 export function neighbouringGrams(
   ingredient: Ingredient,

@@ -64,7 +64,10 @@ export function bowlFromInHand(
   };
 }
 
-/** The chance, 0 to 1, that a bowl of `madeMillilitres` of a mask is enough for a head, measured as its formula has it. */
+/**
+ * The chance, 0 to 1, that a bowl of `madeMillilitres` of a mask is enough for a head, measured as its formula has it.
+ * @example chanceEnough(adaSized, riceSilk, CATALOGUE, 200) // 0.88
+ */
 export function chanceEnough(head: SizedHead, mask: Mask, catalogue: Catalogue, madeMillilitres: number): number {
   const losses = lossesOf(mask, madeMillilitres);
   const sigma = onHeadSigma(formulaLines(mask, catalogue, {}, madeMillilitres), losses, mask, catalogue, []);

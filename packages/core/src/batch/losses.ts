@@ -53,7 +53,10 @@ export function lossesOf(mask: LossyMask, madeMillilitres: number): Losses {
   };
 }
 
-/** Millilitres to make so that `onHead` mL reach the head: the way back from `millilitresOnHead`. */
+/**
+ * Millilitres to make so that `onHead` mL reach the head: the way back from `millilitresOnHead`.
+ * @example millilitresToMake(150, riceSilk) // 159
+ */
 export function millilitresToMake(onHead: number, mask: LossyMask): number {
   const dripping = onHead / (1 - DRIP_SHARE[mask.texture]);
   let made = dripping;
@@ -66,7 +69,10 @@ export function millilitresToMake(onHead: number, mask: LossyMask): number {
   return made;
 }
 
-/** Millilitres that reach the head from a bowl of `made` mL; never below 0. */
+/**
+ * Millilitres that reach the head from a bowl of `made` mL; never below 0.
+ * @example millilitresOnHead(200, { holdUpMillilitres: 10, dripShare: 0.05 }) // 180.5
+ */
 export function millilitresOnHead(made: number, losses: Losses): number {
   return Math.max(0, made - losses.holdUpMillilitres) * (1 - losses.dripShare);
 }

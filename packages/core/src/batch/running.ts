@@ -43,6 +43,7 @@ const CURVE = { from: 0.35, to: 2, points: 34 } as const;
  * the whole curve from one run.
  *
  * @throws RangeError for a number of samples outside 1,000 to 1,000,000
+ * @example simulateShortfall(sizeBowl(adaSized, riceSilk, CATALOGUE, { spoons: SPOON_SETS.us }), riceSilk, CATALOGUE).chanceShort // 0.14
  */
 export function simulateShortfall(
   sized: SizedBowl,

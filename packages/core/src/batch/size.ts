@@ -48,7 +48,7 @@ export interface SizedBowl extends FittedAmounts {
   readonly expectedLeftoverMillilitres: number;
 }
 
-/** What a head takes of a mask, as a log-normal with its reasons. */
+/** What a head takes of a mask, as a log-normal with its reasons. @example demandFor(adaSized, riceSilk).total.median // 132 */
 export function demandFor({ profile, personalFactor }: SizedHead, mask: Mask): Demand {
   return demand(profile, {
     coverage: mask.coverage,
@@ -89,11 +89,14 @@ export function needOf(
   return { onHeadMillilitres, millilitres: millilitresToMake(onHeadMillilitres, mask) };
 }
 
-/** What is usually taken from a bowl of a record, mL, with what clings to its tools and drips. */
+/**
+ * What is usually taken from a bowl of a record, mL, with what clings to its tools and drips.
+ * @example usualOf({ total: { median: 100, sigma: 0.3 }, losses: { holdUpMillilitres: 10, dripShare: 0.05 } }) // 115.3
+ */
 export const usualOf = ({ total, losses }: Pick<SizedBowl, 'total' | 'losses'>): number =>
   total.median / (1 - losses.dripShare) + losses.holdUpMillilitres;
 
-/** What must be made of a mask for one head, mL, as `needOf`. */
+/** What must be made of a mask for one head, mL, as `needOf`. @example needFor(adaSized, riceSilk, CATALOGUE, 0.85) // 192 */
 export const needFor = (head: SizedHead, mask: Mask, catalogue: Catalogue, enoughChance?: number): number =>
   needOf(demandFor(head, mask).total, mask, catalogue, enoughChance).millilitres;
 
@@ -131,6 +134,7 @@ export function strictestWearer(heads: readonly Pick<SizedHead, 'wearer'>[]): We
  * losses, and the amounts in pieces and spoons that reach it nearest to the formula.
  *
  * @throws RangeError for an empty formula, an unknown ingredient, or a chance outside 0.5 to 0.99
+ * @example sizeBowl(adaSized, riceSilk, CATALOGUE, { spoons: SPOON_SETS.us }).madeMillilitres // 193
  */
 export function sizeBowl(head: SizedHead, mask: Mask, catalogue: Catalogue, options: SizeOptions): SizedBowl {
   const { enoughChance = DEFAULT_ENOUGH_CHANCE } = options;
@@ -158,7 +162,10 @@ export function sizeBowl(head: SizedHead, mask: Mask, catalogue: Catalogue, opti
   return filled(asked, amounts, mask, catalogue, options);
 }
 
-/** What the amounts must reach, mL: the need, or what a bowl around all there is of something comes to. */
+/**
+ * What the amounts must reach, mL: the need, or what a bowl around all there is of something comes to.
+ * @example millilitresToFit(riceSilk, CATALOGUE, {}, 190) // 190: nothing is to be used up
+ */
 export function millilitresToFit(
   mask: Mask,
   catalogue: Catalogue,

@@ -28,6 +28,7 @@ export interface MeasuredLine {
 /**
  * Spread of a line's true weight, as a standard deviation of the logarithm: whole pieces vary on their own, a cut one by
  * its part, spoons and drops by the hand.
+ * @example lineSigma({ ingredientId: 'avocado', measuredBy: 'piece', grams: 136, pieces: 1 }, CATALOGUE, []) // 0.12
  */
 export function lineSigma(line: MeasuredLine, catalogue: Catalogue, weighed: readonly string[]): number {
   if (line.grams === 0) return 0;
@@ -66,6 +67,7 @@ export function formulaLines(
  * How far what reaches the head strays from what was measured, as a standard deviation of the logarithm: pieces, spoons,
  * what clings and what drips, each on its own.
  * @param weighed ingredients whose pieces were weighed
+ * @example onHeadSigma(formulaLines(riceSilk, CATALOGUE, {}, 200), lossesOf(riceSilk, 200), riceSilk, CATALOGUE, []) // 0.05
  */
 export function onHeadSigma(
   lines: readonly MeasuredLine[],

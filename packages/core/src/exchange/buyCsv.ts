@@ -11,7 +11,7 @@ export type FiledBuyLine = Omit<BuyLine, 'reasons'> & {
 
 /**
  * A list to buy as a table, one thing a line, day by day; grams as they are weighed at the till, money with two decimals.
- * @example 
+ * @example
  * const line = { day: '2026-03-14', what: 'Avocado', pieces: 2, shopGrams: 367.6, aims: ['Towpath'], instead: [] };
  * buyToCsv([line]).split('\r\n')[1] // '2026-03-14,Avocado,2,,368,,,,Towpath,'
  */

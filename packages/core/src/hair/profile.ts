@@ -69,6 +69,7 @@ export const SCALP_AREA_SQUARE_CENTIMETRES = { adult: 600, child: 450 } as const
 /**
  * A scalp area by age, in cm²: the child's figure up to 8 years, the adult's from 16, a straight line between.
  * @param ageYears 0 or more
+ * @example scalpAreaAtAge(12) // 525
  */
 export function scalpAreaAtAge(ageYears: number): number {
   const { adult, child } = SCALP_AREA_SQUARE_CENTIMETRES;

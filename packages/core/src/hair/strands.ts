@@ -11,6 +11,7 @@ export const PONYTAIL_PACKING = 0.75;
  * - by eye: a count for the class, scaled to the scalp area (600 cm² is an adult's).
  *
  * @returns strands, above 0, not rounded
+ * @example strandCount({ ...aProfile(), amount: { kind: 'density', density: 'medium' } }) // 102_000
  */
 export function strandCount(profile: HairProfile): number {
   const { amount } = profile;
@@ -54,13 +55,19 @@ export function strandsInBraid(grams: number, centimetres: number, strandDiamete
   return grams / (strand * HAIR_GRAMS_PER_CUBIC_CENTIMETRE);
 }
 
-/** How thick a tail so many strands would make, mm round the tie: the way back from `strandsInPonytail`. */
+/**
+ * How thick a tail so many strands would make, mm round the tie: the way back from `strandsInPonytail`.
+ * @example ponytailOf(strandsInPonytail(80, 70), 70) // 80
+ */
 export function ponytailOf(strands: number, strandDiameterMicrometres: number): number {
   const strand = (Math.PI * (strandDiameterMicrometres / 1000) ** 2) / 4;
   return Math.sqrt((strands * strand * 4 * Math.PI) / PONYTAIL_PACKING);
 }
 
-/** Mean strand length in cm: the longest strands times the evenness of the cut. */
+/**
+ * Mean strand length in cm: the longest strands times the evenness of the cut.
+ * @example meanStrandCentimetres(aProfile({ stretchedLengthCentimetres: 40, evenness: 'long-layers' })) // 31.2
+ */
 export function meanStrandCentimetres(profile: HairProfile): number {
   return profile.stretchedLengthCentimetres * EVENNESS_FACTOR[profile.evenness];
 }

@@ -47,7 +47,10 @@ export function expectedOf(
   return { texture: now.texture, millilitres };
 }
 
-/** How thick a recorded bowl is reckoned to be without what earlier bowls taught, log₁₀ mPa·s: what a felt texture is held against. */
+/**
+ * How thick a recorded bowl is reckoned to be without what earlier bowls taught, log₁₀ mPa·s: what a felt texture is held against.
+ * @example flowOfRecord({ ingredients: [], spoons: SPOON_SETS.us, sized: { lines: [{ ingredientId: 'rice-cream', grams: 100 }] } }) // 4.4
+ */
 export const flowOfRecord = (record: Pick<RecordedBowl, 'ingredients' | 'spoons' | 'sized'>): number =>
   estimateTexture(record.sized.lines, houseOfRecord(record).catalogue).flowLog10;
 

@@ -127,6 +127,7 @@ export interface NeedInHouse {
 /**
  * What a wish asks for before anything is fitted: at once, while a length is dragged. Wherever a need is shown it comes from
  * here, so that no page contradicts another.
+ * @example needIn(house, { heads: [ada], mask: riceSilk, choices: NO_CHOICES }).millilitres // 197
  */
 export function needIn(house: House, wish: SizingWish): NeedInHouse {
   const mask = maskInHouse(house, wish.mask, wish.choices);
@@ -149,7 +150,10 @@ export const headNeedIn = (house: House, head: HeadInHouse, mask: Mask, enoughCh
     choices: { ...NO_CHOICES, ...(enoughChance === undefined ? {} : { enoughChance }) },
   });
 
-/** The chance, 0 to 1, that so much of a mask of the book is enough for a head of this house. */
+/**
+ * The chance, 0 to 1, that so much of a mask of the book is enough for a head of this house.
+ * @example enoughIn(house, ada, riceSilk, 200) // 0.86
+ */
 export function enoughIn(house: House, head: HeadInHouse, book: Mask, madeMillilitres: number): number {
   const mask = maskInHouse(house, book);
   return chanceEnough(taughtHead(house, head, { texture: mask.texture }), mask, house.catalogue, madeMillilitres);

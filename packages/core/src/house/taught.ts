@@ -22,6 +22,7 @@ export interface TaughtOptions {
 /**
  * A head with what its bowls taught, ready to be sized; one of which no bowl spoke yet has the model's own spread.
  * The same on the screen and on the server, so that a kept bowl is the one that was shown.
+ * @example taughtHead(house, ada).personalFactor // undefined: no bowl has spoken yet
  */
 export function taughtHead(
   { learning, zone, now }: Pick<House, 'learning' | 'zone' | 'now'>,

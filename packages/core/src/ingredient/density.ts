@@ -11,6 +11,7 @@ import type { Composition, Ingredient } from './types';
  * @param composition shares are taken of their own sum, so a table that adds up to 99 g is no error
  * @param celsius −40 to 150, the range of the published fit
  * @throws RangeError outside that range, or for a composition of nothing
+ * @example densityFromComposition({ waterGrams: 73, proteinGrams: 2, fatGrams: 15, carbohydrateGrams: 9, fibreGrams: 0, ashGrams: 1 }) // 1.03
  */
 export function densityFromComposition(composition: Composition, celsius = 20): number {
   if (!(celsius >= -40 && celsius <= 150)) throw new RangeError('Densities are known from −40 to 150 °C.');
@@ -32,6 +33,7 @@ export function densityFromComposition(composition: Composition, celsius = 20): 
 /**
  * Density used in the kitchen, in g/mL: the given figure, else the one that follows from the composition.
  * @throws RangeError when an ingredient has neither
+ * @example gramsPerMillilitre(honey) // 1.42
  */
 export function gramsPerMillilitre(ingredient: Ingredient): number {
   if (ingredient.density) return ingredient.density.gramsPerMillilitre;

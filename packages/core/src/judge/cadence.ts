@@ -43,7 +43,10 @@ const DAYS: Readonly<Record<Exclude<Rhythm, 'protein'>, number>> = { acid: 14, c
 /** What asks for it does so once half as much time again has passed. Assumption of this project. */
 const DUE_AFTER = 1.5;
 
-/** Least days between two uses under the household's school; a head that is protein-sensitive waits twelve weeks unless the school says often. */
+/**
+ * Least days between two uses under the household's school; a head that is protein-sensitive waits twelve weeks unless the school says often.
+ * @example intervalDays('protein', { protein: 'weekly' }, { isProteinSensitive: false }) // 7
+ */
 export function intervalDays(rhythm: Rhythm, schools: Schools, story: Pick<HeadStory, 'isProteinSensitive'>): number {
   if (rhythm !== 'protein') return DAYS[rhythm];
   const school = schoolOf(schools, 'protein') as ProteinSchool;

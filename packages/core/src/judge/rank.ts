@@ -160,6 +160,7 @@ export function rankMasks(
 type Looked = ReturnType<typeof judged>;
 type Beats = ReturnType<typeof beatsOf>;
 
+/** @example totalMinutes({ handsOnMinutes: 15, wear: { minimumMinutes: 20, aimMinutes: 30, limitMinutes: 60 } }) // 45 */
 export const totalMinutes = ({ handsOnMinutes, wear }: Pick<Mask, 'handsOnMinutes' | 'wear'>): number =>
   handsOnMinutes + wear.aimMinutes;
 

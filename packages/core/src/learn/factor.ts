@@ -63,7 +63,10 @@ export interface FactorBelief {
   readonly isOfTexture: boolean;
 }
 
-/** The spread of k before any bowl: what is left of the model's spread when the noise of a use is taken out. */
+/**
+ * The spread of k before any bowl: what is left of the model's spread when the noise of a use is taken out.
+ * @example priorSigma('density') // 0.26
+ */
 export const priorSigma = (amount: HairAmount['kind']): number =>
   Math.sqrt(DEMAND_SIGMA[amount] ** 2 - USUAL_NOISE ** 2);
 
@@ -161,7 +164,10 @@ function likelihoodOf(one: Evidence, now: number, sigma: number): LogLikelihood 
   }
 }
 
-/** What a bowl still counts for, 0 to 1. @param at ISO 8601 @param now milliseconds */
+/**
+ * What a bowl still counts for, 0 to 1. @param at ISO 8601 @param now milliseconds
+ * @example fading('2025-03-14T03:00:00Z', now) // 0.5: a year ago
+ */
 export function fading(at: string, now: number): number {
   return 0.5 ** (Math.max(0, now - Date.parse(at)) / TWENTY_FOUR_HOURS / HALF_LIFE_DAYS);
 }

@@ -43,6 +43,7 @@ export interface LengthKept {
  * interval of both.
  *
  * Breakage is told from slow growth only where less is kept than even a slow head grows, or where growth was measured.
+ * @example lengthKept([{ at: '2026-01-01T09:00:00Z', kind: 'length', centimetres: 40 }]) // { answer: 'too-early' }: one length says nothing
  */
 export function lengthKept(measured: readonly Measured[]): LengthKept {
   const inOrder = [...measured].sort((a, b) => (a.at < b.at ? -1 : 1));

@@ -20,6 +20,7 @@ export type Pour =
 /**
  * What a pour was, grams. Bottle or bowl: what the one lost or the other gained is the same, so the difference counts.
  * @throws RangeError for a difference or a spoon of nothing, or an unknown ingredient
+ * @example gramsOf({ ingredientId: 'honey', kind: 'weighed', beforeGrams: 480, afterGrams: 459 }, CATALOGUE) // 21
  */
 export function gramsOf(pour: Pour, catalogue: Catalogue): number {
   const row = ingredientById(catalogue, pour.ingredientId);

@@ -28,6 +28,7 @@ const PLATE_NOISE = 0.2;
 /**
  * How much thicker or thinner a mask comes out in this kitchen than reckoned. A felt class is an interval of flow, an
  * interval-censored observation of the estimate plus the offset; a plate's reading is a figure; the posterior is taken on a grid.
+ * @example learnTexture([{ flowLog10: 3.6, felt: 'thick' }]).offset // 0.63: thicker than reckoned
  */
 export function learnTexture(felt: readonly FeltTexture[]): TextureOffset {
   const prior = normalBelief(0, TEXTURE_SIGMA_LOG10, 0.02, 2.6);

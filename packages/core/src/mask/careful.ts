@@ -32,7 +32,10 @@ export function spoilsOnHead<Row extends Ingredient>(
 export const isOvernight = ({ aimMinutes, limitMinutes }: Mask['wear']): boolean =>
   Math.max(aimMinutes, limitMinutes) > OVERNIGHT_MINUTES;
 
-/** The longest that any of these may stay on a head, minutes: what cooks or dries first, four hours for what spoils. */
+/**
+ * The longest that any of these may stay on a head, minutes: what cooks or dries first, four hours for what spoils.
+ * @example mostWearMinutes([avocado, oliveOil]) // 240
+ */
 export function mostWearMinutes(rows: readonly Ingredient[]): number {
   return rows.reduce((least, row) => {
     const spoils = spoilsInBowl(row) ? OVERNIGHT_MINUTES : Infinity;
@@ -40,7 +43,10 @@ export function mostWearMinutes(rows: readonly Ingredient[]): number {
   }, Infinity);
 }
 
-/** Oil and butter in a bowl, share by mass, 0 to 1. */
+/**
+ * Oil and butter in a bowl, share by mass, 0 to 1.
+ * @example oilShareOf([{ ...oliveOil, share: 0.2 }, { ...banana, share: 0.8 }]) // 0.2
+ */
 export const oilShareOf = (rows: readonly (Ingredient & { readonly share: number })[]): number =>
   rows.reduce((sum, { traits, share }) => sum + (traits.matter === 'fat' ? share : 0), 0);
 

@@ -17,6 +17,7 @@ export interface Foam {
  * the settled liquid; this says how large a bowl it takes meanwhile.
  * @param lines millilitres of each ingredient in the bowl
  * @returns undefined when nothing in it whisks
+ * @example foamOf([{ ingredientId: 'egg-white', bowlMillilitres: 60 }], CATALOGUE) // { liquidMillilitres: 60, whiskedMillilitres: 360, standingMillilitres: 210 }
  */
 export function foamOf(
   lines: readonly { readonly ingredientId: string; readonly bowlMillilitres: number }[],

@@ -23,7 +23,10 @@ export function normaliseShares(parts: readonly FormulaPart[]): readonly Formula
   return parts.map((part) => ({ ...part, share: part.share / total }));
 }
 
-/** What part of a gram put in reaches the bowl: the rest stays in the cloth when the mask is strained. */
+/**
+ * What part of a gram put in reaches the bowl: the rest stays in the cloth when the mask is strained.
+ * @example yieldShare({ strained: true }, 0.1) // 0.9
+ */
 export function yieldShare(mask: Pick<Mask, 'strained'>, strainedOutShare: number): number {
   return mask.strained ? 1 - strainedOutShare : 1;
 }
@@ -31,6 +34,7 @@ export function yieldShare(mask: Pick<Mask, 'strained'>, strainedOutShare: numbe
 /**
  * Millilitres in the bowl from one gram put in, by ingredient.
  * Mixing is taken as volume-additive.
+ * @example bowlMillilitresPerGram({ strained: false }, CATALOGUE, 'honey') // 0.704
  */
 export function bowlMillilitresPerGram(
   mask: Pick<Mask, 'strained'>,
@@ -41,7 +45,7 @@ export function bowlMillilitresPerGram(
   return yieldShare(mask, ingredient.strainedOutShare) / gramsPerMillilitre(ingredient);
 }
 
-/** Millilitres in the bowl from one gram of the whole formula. */
+/** Millilitres in the bowl from one gram of the whole formula. @example formulaMillilitresPerGram(riceSilk, CATALOGUE) // 0.96 */
 export function formulaMillilitresPerGram(mask: Mask, catalogue: Catalogue): number {
   return mask.parts.reduce(
     (sum, part) => sum + part.share * bowlMillilitresPerGram(mask, catalogue, part.ingredientId),

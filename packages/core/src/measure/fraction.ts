@@ -49,6 +49,7 @@ const VALUE_OF_SIGN = new Map([...SIGNS].map(([text, sign]) => [sign, new Fracti
 /**
  * Reads a quantity as people write it: `1½`, `1 1/2`, `⅔`, `2.5`, `2,5`.
  * @returns the value, or undefined when the text is not one quantity
+ * @example readFraction('1 1/2') // 1.5
  */
 export function readFraction(text: string): number | undefined {
   const trimmed = text.trim().replace('⁄', '/');

@@ -72,7 +72,7 @@ export const SPOON_SETS: Readonly<Record<MeasureSystem, readonly Spoon[]>> = {
   ]),
 };
 
-/** What a spoon holds, in millilitres. */
+/** What a spoon holds, in millilitres. @example spoonMillilitres({ unit: 'metric-teaspoon', part: 1 / 2 }) // 2.5 */
 export function spoonMillilitres(spoon: Spoon): number {
   return spoon.part * MILLILITRES_PER[spoon.unit];
 }
@@ -85,6 +85,7 @@ export function spoonName(spoon: Spoon): string {
 /**
  * How far a spooned volume may lie from the wanted one: 3 %, or half the smallest spoon,
  * which is the nearest that filling with the smallest spoon can always come.
+ * @example spoonTolerance(100, SPOON_SETS.us) // 3
  */
 export function spoonTolerance(millilitres: number, spoons: readonly Spoon[]): number {
   return Math.max(0.03 * millilitres, Math.min(...spoons.map(spoonMillilitres)) / 2);
@@ -100,6 +101,7 @@ export function spoonTolerance(millilitres: number, spoons: readonly Spoon[]): n
  * @param millilitres 0 or more
  * @param spoons at least one; those the owner has
  * @throws RangeError for an empty drawer or a volume that is negative or not finite
+ * @example spoonBreakdown(37, SPOON_SETS.us).millilitres // 36.97: two tablespoons and one and a half teaspoons
  */
 export function spoonBreakdown(millilitres: number, spoons: readonly Spoon[]): SpoonBreakdown {
   if (spoons.length === 0) throw new RangeError('A spoon breakdown needs at least one spoon.');

@@ -108,6 +108,6 @@ export function coldOnceReady(row: Ingredient, lot: Lot, climate: Climate, now: 
   return { ...lot, stays: [...lot.stays, { placeId: fridge.id, from: new Date(readyAt).toISOString() }] };
 }
 
-/** Whole days that something may still be used once it is cut or opened and stands in the cold. */
+/** Whole days that something may still be used once it is cut or opened and stands in the cold. @example daysOpen(yogurt, true) // 5 */
 export const daysOpen = (row: Ingredient, isPacked: boolean): number =>
   Math.floor(keepingOf(row, isPacked ? 'opened' : 'cut').coldHours / 24);

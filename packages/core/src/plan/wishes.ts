@@ -59,7 +59,10 @@ export const USUAL_WISHES: WeekWishes = {
 export const rhythmOf = ({ rhythms }: Pick<WeekWishes, 'rhythms'>, headId: string): WashRhythm =>
   rhythms[headId] ?? USUAL_RHYTHM;
 
-/** Minutes in hand on a day. */
+/**
+ * Minutes in hand on a day.
+ * @example minutesOn({ weekdayMinutes: [90, 45, 45, 45, 45, 45, 90], dayMinutes: { '2026-03-14': 0 } }, '2026-03-14') // 0: that Saturday is full
+ */
 export const minutesOn = (
   { weekdayMinutes, dayMinutes }: Pick<WeekWishes, 'weekdayMinutes' | 'dayMinutes'>,
   day: Day,

@@ -64,6 +64,7 @@ function madePerRaw({ yield: how }: RawRecipe, byHand?: boolean): number {
  * What it takes to have a made thing in a wanted amount.
  * @param madeGrams what is wanted, 0 or more
  * @throws RangeError for less than nothing, or volumes outside 1 to 30
+ * @example makingFor(rawRecipeOf(riceCream), 150).rawGrams // 22.1
  */
 export function makingFor(recipe: RawRecipe, madeGrams: number, options: MakingOptions = {}): Making {
   if (!(madeGrams >= 0)) throw new RangeError('An amount is nothing or more.');
@@ -109,7 +110,10 @@ export function makingFor(recipe: RawRecipe, madeGrams: number, options: MakingO
   };
 }
 
-/** What a raw amount in hand makes: "I cooked 90 g dry: how much cream is that?" */
+/**
+ * What a raw amount in hand makes: "I cooked 90 g dry: how much cream is that?"
+ * @example madeFromRaw(rawRecipeOf(riceCream), 90).madeGrams // 610
+ */
 export function madeFromRaw(recipe: RawRecipe, rawGrams: number, options: MakingOptions = {}): Making {
   return makingFor(recipe, rawGrams * madePerRaw(recipe, options.byHand), options);
 }

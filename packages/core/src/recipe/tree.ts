@@ -31,6 +31,7 @@ const DEEPEST = 6;
  * @param grams wanted of it, 0 or more
  * @param options by ingredient, the school each is cooked by
  * @throws RangeError when something is made of itself, directly or on the way round, or of the unknown
+ * @example makingTree(CATALOGUE, 'rice-cream', 150).from[0].ingredientId // 'water'
  */
 export function makingTree(
   catalogue: Catalogue,
@@ -93,6 +94,7 @@ export function strictestKeeping(all: readonly [Keeping, ...Keeping[]]): Keeping
  * The properties a blend has from its parts: volumes add up, flow is {@link mixedFlow},
  * what any part brings of allergens and stains stays, and it keeps as its most perishable part does.
  * @throws RangeError for parts that sum to nothing or are unknown
+ * @example blendProperties({ parts: [{ ingredientId: 'olive-oil', share: 1 }, { ingredientId: 'honey', share: 1 }] }, CATALOGUE).density // { gramsPerMillilitre: 1.11 }
  */
 export function blendProperties({ parts }: Pick<BlendYield, 'parts'>, catalogue: Catalogue): MadeProperties {
   const total = parts.reduce((sum, { share }) => sum + share, 0);

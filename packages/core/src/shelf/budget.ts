@@ -34,7 +34,10 @@ export function bowlRuleOf(ingredients: readonly Ingredient[]): BowlRule | undef
   return { keeping: all, ingredientIds: [first.id, ...more.map(({ id }) => id)] };
 }
 
-/** How fast a bowl's budget is spent, as a share of it per hour. Frost stops it where the mask freezes. */
+/**
+ * How fast a bowl's budget is spent, as a share of it per hour. Frost stops it where the mask freezes.
+ * @example bowlRate({ keeping: keepingOf(yogurt, 'opened') }, 20, false) // 0.5: gone in two hours
+ */
 export function bowlRate({ keeping }: Pick<BowlRule, 'keeping'>, celsius: number, freezes: boolean): number {
   return freezes && celsius <= FROZEN_CELSIUS ? 0 : spoilingRate(keeping, celsius);
 }
@@ -79,12 +82,18 @@ export interface BowlBudget {
   readonly endedBy: 'budget' | 'midnight';
 }
 
-/** Budget spent over spans: the integral of the rate. Additive, so a span may be split anywhere. */
+/**
+ * Budget spent over spans: the integral of the rate. Additive, so a span may be split anywhere.
+ * @example spent({ keeping: keepingOf(yogurt, 'opened') }, [{ from: 0, to: 3_600_000, celsius: 20 }], false) // 0.5
+ */
 export function spent(rule: Pick<BowlRule, 'keeping'>, spans: readonly Span[], freezes: boolean): number {
   return spans.reduce((sum, { from, to, celsius }) => sum + bowlRate(rule, celsius, freezes) * ((to - from) / HOUR), 0);
 }
 
-/** When a bowl's clock began: at the mixing, or when what was cooked for it left the pot. Milliseconds since 1970. */
+/**
+ * When a bowl's clock began: at the mixing, or when what was cooked for it left the pot. Milliseconds since 1970.
+ * @example beganAt({ madeAt: '2026-03-14T09:00:00Z', stays: [] }) // now
+ */
 export function beganAt({ madeAt, stays }: Pick<BowlPast, 'madeAt' | 'stays'>): number {
   const made = Date.parse(madeAt);
   return stays[0] ? Math.min(made, Date.parse(stays[0].from)) : made;

@@ -26,6 +26,7 @@ const MINUTES = {
  * The fridge some minutes later: it nears the temperature at which what comes in and what is taken out balance,
  * exponentially, so minutes may be split anywhere.
  * @param minutes 0 or more
+ * @example fridgeAfter({ celsius: 4, isDoorOpen: false, hasPower: false }, { roomCelsius: 20, targetCelsius: 4 }, 240).celsius // 14.1: four hours without power
  */
 export function fridgeAfter(state: FridgeState, model: FridgeModel, minutes: number): FridgeState {
   const { isDoorOpen, hasPower } = state;

@@ -62,7 +62,10 @@ export function readyRate({ spanDays, coldDays }: Ripening, at: Surroundings, fr
   return Math.max(warmth(at) / spanDays, 1 / coldDays);
 }
 
-/** Ripeness after a span; linear in time at one temperature, so a span may be split anywhere. */
+/**
+ * Ripeness after a span; linear in time at one temperature, so a span may be split anywhere.
+ * @example ripened(avocado.ripening, 0, { from: now, to: now + 4.5 * 86_400_000, celsius: 20, kind: 'counter' }) // 1: ready
+ */
 export function ripened(ripening: Ripening, ripeness: number, span: Span, freezes = false): number {
   const days = (span.to - span.from) / TWENTY_FOUR_HOURS;
   const [before, after] = [hardRate(ripening, span), readyRate(ripening, span, freezes)];
@@ -75,6 +78,7 @@ export function ripened(ripening: Ripening, ripeness: number, span: Span, freeze
  * Ripeness now: forward from the last touch through wherever it stood since. What comes out of the freezer is ready.
  * @param touches by rising instant, at least one: the first is how it was bought
  * @param freezes true for a kind that may be frozen
+ * @example ripenessAt(avocado.ripening, [{ at: '2026-03-14T09:00:00Z', stage: 'ready' }], [], { places, readings: [] }, now) // 1.15: between ready and its last day
  */
 export function ripenessAt(
   ripening: Ripening,
@@ -110,6 +114,7 @@ const BAND = 1.2816;
  * How ripe it is, and what becomes of it if it stays in a climate of one temperature. A hard one in the fridge waits for
  * the days its kind can, not for ever; a frozen one keeps as its kind does in a freezer.
  * @param frozen how long it keeps frozen, where the kind freezes
+ * @example forecast(avocado.ripening, 0.5, now, { celsius: 20, kind: 'counter' }) // { stage: 'unripe', ready: { at: now + 2.25 * 86_400_000 } }
  */
 export function forecast(
   ripening: Ripening,

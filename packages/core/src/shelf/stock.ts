@@ -35,6 +35,7 @@ export function balances(movements: readonly Movement[]): ReadonlyMap<string, nu
 /**
  * The balance after movements.
  * @throws RangeError where a lot would fall below nothing
+ * @example balanceAfter(200, [{ grams: -75 }]) // 125
  */
 export function balanceAfter(before: number, movements: readonly Pick<Movement, 'grams'>[]): number {
   const after = movements.reduce((sum, { grams }) => sum + grams, before);

@@ -35,7 +35,10 @@ export interface LotWindow {
   readonly pace?: Pace;
 }
 
-/** Share of a keeping time used up over spans; additive, so a span may be split anywhere. */
+/**
+ * Share of a keeping time used up over spans; additive, so a span may be split anywhere.
+ * @example usedShare(keepingOf(yogurt, 'opened'), [{ from: 0, to: 60 * 3_600_000, celsius: 4 }]) // 0.5
+ */
 export function usedShare(keeping: Keeping, spans: readonly Span[]): number {
   return spans.reduce((sum, { from, to, celsius }) => sum + spoilingRate(keeping, celsius) * ((to - from) / HOUR), 0);
 }

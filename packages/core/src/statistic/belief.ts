@@ -58,7 +58,10 @@ function jointly(before: Belief, logs: readonly number[]): { readonly joint: rea
   return { joint, top };
 }
 
-/** The logarithm of how likely observations are under a belief, whatever the number's value. */
+/**
+ * The logarithm of how likely observations are under a belief, whatever the number's value.
+ * @example evidenceOn(normalBelief(0, 1, 0.1, 3), Array.from({ length: 61 }, () => -2)) // -2: alike wherever it lies
+ */
 export function evidenceOn(before: Belief, logs: readonly number[]): number {
   const { joint, top } = jointly(before, logs);
   let sum = 0;
@@ -126,13 +129,17 @@ function distribution(mixture: Mixture, value: number) {
   return { below, density };
 }
 
-/** The chance that the number, plus its noise, stays below a value. */
+/**
+ * The chance that the number, plus its noise, stays below a value.
+ * @example mixtureBelow([{ weight: 1, belief: normalBelief(0, 1, 0.05, 5), noise: 0.1 }], 0) // 0.5
+ */
 export const mixtureBelow = (mixture: Mixture, value: number): number => distribution(mixture, value).below;
 
 /**
  * The value that the number, plus its noise, does not exceed with a probability: Newton's steps, kept inside a bracket that
  * bisection narrows.
  * @param probability above 0, below 1
+ * @example mixtureQuantile([{ weight: 1, belief: normalBelief(0, 1, 0.05, 5), noise: 0.1 }], 0.85) // 1.04
  */
 export function mixtureQuantile(mixture: Mixture, probability: number): number {
   const noise = Math.max(...mixture.map((slice) => slice.noise));

@@ -36,6 +36,7 @@ export function chanceShort(wanted: Lognormal, provided: Provision): number {
 /**
  * What is left over on average, E[max(0, Y − X)] for two independent log-normals: Margrabe's formula for the option to
  * exchange one asset for another (J. Finance 33, 1978, from memory).
+ * @example expectedLeftover({ median: 100, sigma: 0 }, { mean: 120, sigma: 0 }) // 20
  */
 export function expectedLeftover(wanted: Lognormal, provided: Provision): number {
   if (provided.mean <= 0) return 0;

@@ -25,6 +25,7 @@ export type Point = readonly [x: number, y: number];
  * (Draper and Smith, Applied Regression Analysis, chapter 1, from memory).
  * @param points at least two with different x
  * @throws RangeError for fewer, or for points that all stand at one x
+ * @example fitLine([[0, 1], [1, 3], [2, 5]]).slope // 2
  */
 export function fitLine(points: readonly Point[]): FittedLine {
   const count = points.length;
@@ -49,6 +50,7 @@ export function fitLine(points: readonly Point[]): FittedLine {
 /**
  * Where the slope lies with a confidence, by Student's t with n − 2 degrees of freedom.
  * @param confidence 0 to 1, such as 0.8
+ * @example slopeInterval(fitLine([[0, 1], [1, 3], [2, 4]]), 0.8) // { low: 0.61, high: 2.39 }
  */
 export function slopeInterval({ slope, slopeError, count }: FittedLine, confidence: number): Interval {
   if (!Number.isFinite(slopeError)) return { low: -Infinity, high: Infinity };

@@ -11,6 +11,7 @@ export interface Lognormal {
  * @param median above 0
  * @param sigma 0 or more
  * @throws RangeError outside those
+ * @example lognormal(100, 0.3) // { median: 100, sigma: 0.3 }
  */
 export function lognormal(median: number, sigma: number): Lognormal {
   if (!(median > 0) || !(sigma >= 0))
@@ -18,7 +19,7 @@ export function lognormal(median: number, sigma: number): Lognormal {
   return { median, sigma };
 }
 
-/** The value that is not exceeded with a probability, 0 < p < 1. */
+/** The value that is not exceeded with a probability, 0 < p < 1. @example quantile({ median: 100, sigma: 0.3 }, 0.85) // 136.5 */
 export function quantile({ median, sigma }: Lognormal, probability: number): number {
   return median * Math.exp(sigma * normalQuantile(probability, 0, 1));
 }

@@ -14,6 +14,7 @@ export interface Average {
  * The mean of some values and its interval by Student's t with n − 1 degrees of freedom.
  * @param confidence 0 to 1, such as 0.8
  * @returns nothing for no values
+ * @example averageOf([3, 4, 5], 0.8) // { mean: 4, interval: { low: 2.91, high: 5.09 } }
  */
 export function averageOf(values: readonly number[], confidence: number): Average | undefined {
   const count = values.length;

@@ -1,6 +1,6 @@
 import { lognormal, type Lognormal } from './lognormal';
 
-/** The mean of a log-normal: median·e^{σ²/2}. */
+/** The mean of a log-normal: median·e^{σ²/2}. @example meanOf({ median: 100, sigma: 0.3 }) // 104.6 */
 export function meanOf({ median, sigma }: Lognormal): number {
   return median * Math.exp(sigma ** 2 / 2);
 }

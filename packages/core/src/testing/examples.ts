@@ -13,7 +13,9 @@ const bare = (comment: string): string => comment.replaceAll(/^\s*\* ?/gm, '');
  */
 export function examplesIn(source: string): readonly Example[] {
   return [...source.matchAll(/\/\*\*(.*?)\*\//gs)]
-    .flatMap(([, comment = '']) => [...bare(comment).matchAll(/@example\s(.*?)(?=\n@|$(?![\s\S])|(?<=\/\/[^\n]*)\s@)/gs)])
+    .flatMap(([, comment = '']) => [
+      ...bare(comment).matchAll(/@example\s(.*?)(?=\n@|$(?![\s\S])|(?<=\/\/[^\n]*)\s@)/gs),
+    ])
     .map(([, text = '']) => {
       const lines = text.trim().split('\n');
       const last = lines.at(-1) ?? '';
@@ -66,3 +68,12 @@ export function isAsWritten(came: unknown, written: unknown, isRough: boolean): 
     );
   return Object.is(came, written);
 }
+
+const FUNCTION =
+  /(\/\*\*(?:(?!\*\/).)*\*\/\n)?^export (?:function (\w+)|const (\w+) = )[<(](?:(?!^export).)*?\): (.*?) (?:=>|\{)/gms;
+
+/** Functions of a source text that are shown to others, give a figure, and have no example of it. */
+export const figuresWithoutExample = (source: string): readonly string[] =>
+  [...source.matchAll(FUNCTION)].flatMap(([, doc = '', named, assigned = '', gives]) =>
+    gives === 'number' && !doc.includes('@example') ? [named ?? assigned] : [],
+  );

@@ -96,7 +96,10 @@ export function startOfDay(day: Day, zone: Zone): number {
   return found;
 }
 
-/** The first instant of the local day after that of an instant: when "today" is over. @param instant ISO 8601 */
+/**
+ * The first instant of the local day after that of an instant: when "today" is over. @param instant ISO 8601
+ * @example dayAfter('2026-03-14T09:00:00Z', 'UTC') // Date.parse('2026-03-15T00:00Z')
+ */
 export const dayAfter = (instant: string, zone: Zone): number =>
   startOfDay(addDays(localDay(Date.parse(instant), zone), 1), zone);
 
@@ -121,6 +124,7 @@ export function atLocal(day: Day, minutes: number, zone: Zone): number {
 /**
  * The same time by the clock so many local days later: "in four weeks", whatever the clocks do meanwhile.
  * @param at milliseconds since 1970
+ * @example daysLater(Date.parse('2026-03-28T09:00:00Z'), 1, 'Europe/Berlin') // Date.parse('2026-03-29T08:00Z'): the clocks were put forward
  */
 export function daysLater(at: number, count: number, zone: Zone): number {
   const { day, hour, minute, second } = localTime(at, zone);

@@ -37,8 +37,8 @@ export function acidRinse(wantedMillilitres: number, labelPercent: number, water
   };
 }
 
-/** Moles of acetic acid in a litre. @param percent w/v */
+/** Moles of acetic acid in a litre. @param percent w/v @example molarity(5) // 0.83 */
 export const molarity = (percent: number): number => (percent * 10) / ACETIC_GRAMS_PER_MOLE;
 
-/** The ideal pH of a weak acid: ½(pKa − log₁₀ C), good while little of it is dissociated. */
+/** The ideal pH of a weak acid: ½(pKa − log₁₀ C), good while little of it is dissociated. @example weakAcidPh(molarity(5)) // 2.42 */
 export const weakAcidPh = (molesPerLitre: number, pKa = ACETIC_PKA): number => (pKa - Math.log10(molesPerLitre)) / 2;

@@ -30,7 +30,10 @@ const MANY_STRANDS = 125_000;
 /** Hair shorter than this is not worth more than four sections, cm. Assumption of this project. */
 const SHORT_CENTIMETRES = 15;
 
-/** How a head is sectioned: by how much hair there is, and finer for braids and cornrows, whose partings are walked one by one. */
+/**
+ * How a head is sectioned: by how much hair there is, and finer for braids and cornrows, whose partings are walked one by one.
+ * @example sectionsOf(aProfile({ style: 'cornrows' })).length // 8
+ */
 export function sectionsOf(profile: HairProfile): readonly Section[] {
   if (isParted(profile.style)) return LAYOUTS[8];
   const strands = strandCount(profile);
@@ -48,6 +51,7 @@ export interface SectionAmount extends Section {
  * What each section gets, so that the last is not bare.
  * @param millilitres what reaches the head altogether, 0 or more
  * @param bottleMillilitres what the bottle holds; left out for brush and hand
+ * @example sectionAmounts(sectionsOf(aProfile({ style: 'cornrows' })), 160)[0].millilitres // 17.6
  */
 export function sectionAmounts(
   sections: readonly Section[],

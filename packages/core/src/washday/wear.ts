@@ -33,6 +33,7 @@ const AIM_SLACK = 0.15;
  * The time of a mask that is worn. Only instants go in, so that a reload or a sleeping tablet changes nothing.
  * @param since ISO 8601, when the last section was done and the cap went on
  * @param now milliseconds since 1970
+ * @example wearState({ minimumMinutes: 20, aimMinutes: 30, limitMinutes: 60 }, '2026-03-14T08:35:00Z', now) // { phase: 'fine', elapsedMinutes: 25 }
  */
 export function wearState(wear: WearTime, since: string, now: number): WearState {
   const began = Date.parse(since);

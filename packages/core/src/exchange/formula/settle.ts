@@ -73,6 +73,7 @@ export const amountsOf = (lines: readonly SettledLine[]): readonly Amount[] =>
 /**
  * How much of the bowl depends on a line, mL, roughly: what is asked about first is what would change most.
  * @returns an eighth of a litre where nothing is known of it
+ * @example roughMillilitres({ amount: { quantity: 2, unit: { kind: 'volume', millilitres: 15 } } }) // 30
  */
 export function roughMillilitres({ amount, grams }: PastedLine): number {
   if (grams !== undefined) return grams;

@@ -116,6 +116,7 @@ export function planDay(steps: readonly PlanStep[], options: PlanOptions): DayPl
 /**
  * Minutes that a day takes at the least, from nothing begun.
  * @throws RangeError as `planDay`, and where no order keeps its limits
+ * @example bareMinutes(aDay('rice-silk'), { rings: 2 }) // 138
  */
 export function bareMinutes(steps: readonly PlanStep[], kitchen: Kitchen): number {
   const problem = asProblem(steps, steps, { kitchen, wish: { kind: 'start-at', at: 0 }, now: 0 });

@@ -22,12 +22,12 @@ export const MINUTES = {
 const whole = (minutes: number): number => Math.max(1, Math.round(minutes));
 
 export const heatUp = (millilitres: number): number => whole(millilitres / MINUTES.millilitresHeatedPerMinute);
-/** Cooling by how much stands there, grams: a quarter of an hour for a usual bowl. */
+/** Cooling by how much stands there, grams: a quarter of an hour for a usual bowl. @example coolMinutes(200) // 16 */
 export const coolMinutes = (grams: number): number =>
   Math.round(
     Math.min(MINUTES.cool.most, Math.max(MINUTES.cool.least, MINUTES.cool.least + grams * MINUTES.cool.perGram)),
   );
-/** Blending and pressing through a cloth. */
+/** Blending and pressing through a cloth. @example pasteMinutes(180) // 4 */
 export const pasteMinutes = (grams: number): number => whole(MINUTES.paste.base + grams * MINUTES.paste.perGram);
 /** So many pieces, with something to set up. */
 export const piecesMinutes = (pieces: number, base: number, each: number): number => whole(base + pieces * each);
@@ -41,5 +41,5 @@ export const washMinutes = (profile: HairProfile): number => byLength(profile, 6
 export const rinseMinutes = (profile: HairProfile): number => byLength(profile, 4, 0.08);
 export const sectionMinutes = (sections: number): number => whole(sections * 0.6);
 export const wetMinutes = (sections: number): number => whole(1 + sections * 0.4);
-/** From the first section to the last twist, by what goes on and in how many sections. */
+/** From the first section to the last twist, by what goes on and in how many sections. @example applyMinutes(132, 6) // 11 */
 export const applyMinutes = (millilitres: number, sections: number): number => whole(sections * 0.8 + millilitres / 22);

@@ -98,7 +98,7 @@ export interface PlanStep {
   readonly bowlId?: string;
 }
 
-/** Minutes from a step's start to its end. */
+/** Minutes from a step's start to its end. @example lengthOf({ handsOnMinutes: 5, waitMinutes: 20 }) // 25 */
 export const lengthOf = ({ handsOnMinutes, waitMinutes }: Pick<PlanStep, 'handsOnMinutes' | 'waitMinutes'>): number =>
   handsOnMinutes + waitMinutes;
 
