@@ -5,7 +5,7 @@ import { ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
 import { foamOf, handlingNotes, type Mask } from '@amber-ladle/core/mask';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed, toRef } from 'vue';
-import { plain, sizing } from '../data/sizing';
+import { sizing } from '../data/sizing';
 import { useNewest } from '../kit/useNewest';
 import { useRested } from '../kit/useRested';
 import { useWords } from '../data/useWords';
@@ -27,9 +27,7 @@ const notes = computed(() =>
 const foam = computed(() => (props.mask.whisked ? foamOf(props.bowl.lines, props.catalogue) : undefined));
 
 /** Slips that change the texture or break a limit; the others a cook shrugs off. */
-const { current } = useNewest(useRested(toRef(props, 'bowl'), 300).rested, (bowl) =>
-  sizing().slips(plain(bowl), plain(props.mask)),
-);
+const { current } = useNewest(useRested(toRef(props, 'bowl'), 300).rested, (bowl) => sizing().slips(bowl, props.mask));
 function slipWords({ ingredientId, grams, breaks, changesTexture, texture }: Slip): string {
   const what = bowlText.gTooMuch(kitchenRound(grams), names([ingredientId]));
   if (breaks.length > 0) return bowlText.breaksALimit(what, breaks.map(say).join('; '));

@@ -5,7 +5,7 @@ import { readFraction } from '@amber-ladle/core/measure';
 import type { Mask } from '@amber-ladle/core/mask';
 import { computed, ref, watch, type Ref } from 'vue';
 import { useHousehold } from '../data/household';
-import { plain, sizing } from '../data/sizing';
+import { sizing } from '../data/sizing';
 import { useNewest } from '../kit/useNewest';
 
 /** One ingredient that may be in hand: counted in pieces where it comes so, else weighed. */
@@ -61,12 +61,7 @@ export function useInHand(mask: Ref<Mask>) {
       : undefined,
   );
   const { current, failure } = useNewest(wish, ({ mask: asked, grams, spoons }) =>
-    sizing().fromInHand(
-      plain(asked),
-      { ...grams },
-      { wearer: { ageYears: 30, sensitiveSkin: false } },
-      plain({ spoons }),
-    ),
+    sizing().fromInHand(asked, { ...grams }, { wearer: { ageYears: 30, sensitiveSkin: false } }, { spoons }),
   );
 
   const serves = computed(() =>

@@ -16,7 +16,7 @@ import type { DrawPlan } from './useDrawPlan';
 import { useKeeping } from './useKeeping';
 import { useOccasion } from './useOccasion';
 
-vi.mock('../data/sizing', () => ({ sizing: () => ({ live: () => undefined }), plain: (value: unknown) => value }));
+vi.mock('../data/sizing', () => ({ sizing: () => ({ live: () => undefined }) }));
 
 const named = (id: string, name: string): Head => ({ ...GUEST, id, name });
 const ADA = named('a', 'Ada');

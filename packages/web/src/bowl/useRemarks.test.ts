@@ -9,7 +9,7 @@ import { computed, ref } from 'vue';
 import { GUEST } from '../head';
 import { useRemarks } from './useRemarks';
 
-vi.mock('../data/sizing', () => ({ sizing: () => ({ live: () => undefined }), plain: (value: unknown) => value }));
+vi.mock('../data/sizing', () => ({ sizing: () => ({ live: () => undefined }) }));
 beforeEach(() => {
   setActivePinia(createPinia());
 });

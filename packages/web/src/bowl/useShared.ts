@@ -2,7 +2,7 @@ import type { Head } from '@amber-ladle/contract';
 import type { SizingWish } from '@amber-ladle/core/house';
 import { computed, ref, watch, type Ref } from 'vue';
 import { useHousehold } from '../data/household';
-import { plain, sizing } from '../data/sizing';
+import { sizing } from '../data/sizing';
 import { useNewest } from '../kit/useNewest';
 import { useRested } from '../kit/useRested';
 
@@ -30,6 +30,6 @@ export function useOthers(head: Ref<Head | undefined>) {
 /** One bowl against a bowl each, worked out beside the screen. */
 export function useCompared(wish: Ref<SizingWish | undefined>) {
   const asked = computed(() => ((wish.value?.heads.length ?? 0) > 1 ? wish.value : undefined));
-  const { current } = useNewest(useRested(asked, 200).rested, (current) => sizing().together(plain(current)));
+  const { current } = useNewest(useRested(asked, 200).rested, (current) => sizing().together(current));
   return computed(() => (asked.value ? current.value : undefined));
 }

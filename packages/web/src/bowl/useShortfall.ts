@@ -1,7 +1,7 @@
 import type { SizedBowl } from '@amber-ladle/core/batch';
 import type { Mask } from '@amber-ladle/core/mask';
 import { computed, type Ref } from 'vue';
-import { plain, sizing } from '../data/sizing';
+import { sizing } from '../data/sizing';
 import { useNewest } from '../kit/useNewest';
 import { useRested } from '../kit/useRested';
 
@@ -20,7 +20,7 @@ export interface ShortfallWish {
 export function useShortfall(wish: Ref<ShortfallWish | undefined>) {
   const { rested, isMoving } = useRested(wish, REST_MILLISECONDS);
   const { current, isWorking } = useNewest(rested, ({ bowl, mask, weighed }) =>
-    sizing().shortfall(plain(bowl), plain(mask), { samples: SAMPLES, weighed: [...weighed] }),
+    sizing().shortfall(bowl, mask, { samples: SAMPLES, weighed: [...weighed] }),
   );
   const isPending = computed(() => isWorking.value || isMoving.value);
   return { shortfall: current, isPending };

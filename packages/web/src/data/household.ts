@@ -29,7 +29,7 @@ import { listening, onChange } from './changes';
 import { ofDevice } from './ofDevice';
 import { type Where, type Written } from '@amber-ladle/words';
 import { ApiError, call } from './client';
-import { plain, sizing } from './sizing';
+import { sizing } from './sizing';
 
 /** The masks and the ingredients that they call for are one answer. */
 export const BOOK_KEY = ['book'] as const;
@@ -123,7 +123,7 @@ export const useHousehold = defineStore('household', () => {
   // The worker reckons with the same house; what is asked of it later waits behind this.
   watch(house, ({ catalogue: _catalogue, ...rest }) => {
     const own = ownIngredients.value.map(({ row }) => row);
-    void sizing().live(plain({ ...rest, own }));
+    void sizing().live({ ...rest, own });
   });
 
   /** The server has other pages than this one: it was brought up to date meanwhile. */

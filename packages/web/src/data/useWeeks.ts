@@ -11,7 +11,6 @@ import { useHousehold } from './household';
 import { useNotice } from './notice';
 import { isAway } from './reach';
 import { useShelf } from './shelf';
-import { plain } from './sizing';
 import { searchWeeks, stopSearch, weeksAsked } from './weeks';
 import type { SentHousehold } from './weeks.worker';
 
@@ -90,7 +89,7 @@ export const useWeeks = defineStore('weeks', () => {
     failure.value = '';
     const parts = partsOf(household_);
     try {
-      const sent = plain({ ...household_, former: former() });
+      const sent = { ...household_, former: former() };
       const best = await searchWeeks(sent, SECONDS, (first) => {
         void weeksAsked()
           .hold(first)
@@ -166,7 +165,7 @@ export const useWeeks = defineStore('weeks', () => {
         return Promise.resolve();
       });
     read.know({ ...held.value, wishes: next });
-    const stored = storing.then(() => call(api.weeks.wish, { body: { wishes: plain(next), seen } }));
+    const stored = storing.then(() => call(api.weeks.wish, { body: { wishes: next, seen } }));
     storing = stored.catch(() => undefined);
     stored.catch((error: unknown) => {
       notice.fail(error);

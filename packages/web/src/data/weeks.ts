@@ -1,6 +1,7 @@
 import type { PlannedWeeks } from '@amber-ladle/core/plan';
 import { useEventListener } from '@vueuse/core';
-import { proxy, wrap, type Remote } from 'comlink';
+import { proxy, type Remote } from 'comlink';
+import { jobsOf } from './beside';
 import type { SentHousehold, WeeksJobs } from './weeks.worker';
 
 const start = (): Worker => new Worker(new URL('./weeks.worker.ts', import.meta.url), { type: 'module' });
@@ -8,7 +9,7 @@ const start = (): Worker => new Worker(new URL('./weeks.worker.ts', import.meta.
 let asked: Remote<WeeksJobs> | undefined;
 /** The worker that answers questions about a plan, while another may still search for a better one. */
 export function weeksAsked(): Remote<WeeksJobs> {
-  asked ??= wrap<WeeksJobs>(start());
+  asked ??= jobsOf<WeeksJobs>(start());
   return asked;
 }
 
@@ -33,7 +34,7 @@ export async function searchWeeks(
   if (search?.isBusy) stopSearch();
   if (!search) {
     const worker = start();
-    search = { worker, jobs: wrap<WeeksJobs>(worker), isBusy: false };
+    search = { worker, jobs: jobsOf<WeeksJobs>(worker), isBusy: false };
   }
   const mine = search;
   mine.isBusy = true;

@@ -18,13 +18,12 @@ import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { useWashDay } from '../data/washday';
 import { planning } from '../data/planning';
-import { plain } from '../data/sizing';
 import { useSecond } from '../data/useSecond';
 
 /** A plan is looked over again this often, since hands run late in silence. */
 const REPLAN_MILLISECONDS = 20_000;
 
-const asRunning = ({ steps, events, leastWear }: WashDay): RunningDay => plain({ steps, events, leastWear });
+const asRunning = ({ steps, events, leastWear }: WashDay): RunningDay => ({ steps, events, leastWear });
 
 /**
  * The day under way as screens walk it: its plan, what the hands are about, and the one big button. Shared, so that the
@@ -43,7 +42,7 @@ function runningDay() {
   });
 
   const options = ({ wish, rings, order }: WashDay): DayOptions =>
-    plain({
+    ({
       kitchen: { rings },
       wish: { kind: wish.kind, at: Date.parse(wish.at) },
       now: household.now().getTime(),

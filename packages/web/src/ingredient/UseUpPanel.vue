@@ -5,7 +5,7 @@ import { pieceSize } from '@amber-ladle/core/ingredient';
 import { kitchenRound, readFraction } from '@amber-ladle/core/measure';
 import { computed, ref, watch } from 'vue';
 import { useHousehold } from '../data/household';
-import { plain, sizing } from '../data/sizing';
+import { sizing } from '../data/sizing';
 import MaskById from '../kit/MaskById.vue';
 import { useNewest } from '../kit/useNewest';
 
@@ -47,7 +47,7 @@ const wish = computed(() =>
     : undefined,
 );
 const { current, failure } = useNewest(wish, ({ masks, id, grams: all, head: served, spoons }) =>
-  sizing().usingUp(plain(masks), id, all, plain(served), plain({ spoons })),
+  sizing().usingUp(masks, id, all, served, { spoons }),
 );
 function servingWords(servings: number): string {
   if (servings < 0.6) return ingredientText.farTooLittle;

@@ -6,7 +6,6 @@ import { daySteps, type DayWishes, type PlanOptions } from '@amber-ladle/core/wa
 import { computed, type Ref } from 'vue';
 import { useHousehold } from '../data/household';
 import { planning } from '../data/planning';
-import { plain } from '../data/sizing';
 import { useNewest } from '../kit/useNewest';
 import { useTakeOuts } from '../day';
 
@@ -49,9 +48,7 @@ export function useDayPreview(
           } satisfies PlanOptions,
         },
   );
-  const { current: plan, failure } = useNewest(asked, ({ steps: rows, options }) =>
-    planning().preview(plain(rows), plain(options)),
-  );
+  const { current: plan, failure } = useNewest(asked, ({ steps: rows, options }) => planning().preview(rows, options));
 
   /** When the day would end with each length that its first bowl may be worn, by its aim. */
   const lengths = computed(() => {
@@ -67,7 +64,7 @@ export function useDayPreview(
     }));
   });
   const { current: ends } = useNewest(lengths, async (all) => {
-    const plans = await Promise.all(all.map((one) => planning().preview(plain(one.steps), plain(one.options))));
+    const plans = await Promise.all(all.map((one) => planning().preview(one.steps, one.options)));
     return new Map(all.map(({ aimMinutes }, i) => [aimMinutes, plans[i]?.endsAt ?? 0] as const));
   });
 
@@ -84,17 +81,12 @@ export function useDayPreview(
     const { head, others, mask } = first.snapshot;
     // Another mask is a way out only where the day is one bowl.
     const masks = bowls.value.length === 1 ? household.masks.filter(({ id }) => id !== mask.id) : [];
-    return planning().helps(
-      plain(request.steps),
-      plain(request.options),
-      leastWearOf(bowls.value),
-      plain({
-        masks,
-        own: household.ownIngredients.map(({ row }) => row),
-        spoons: household.spoons,
-        heads: [head, ...others].map((one) => ({ id: one.id, name: one.name, ...taughtHead(household.house, one) })),
-      }),
-    );
+    return planning().helps(request.steps, request.options, leastWearOf(bowls.value), {
+      masks,
+      own: household.ownIngredients.map(({ row }) => row),
+      spoons: household.spoons,
+      heads: [head, ...others].map((one) => ({ id: one.id, name: one.name, ...taughtHead(household.house, one) })),
+    });
   });
 
   const outs = useTakeOuts(steps, plan);

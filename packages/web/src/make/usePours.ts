@@ -4,7 +4,7 @@ import { ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
 import { gramsIn, offTarget, pouredIn, rebalancedLines, settledGrams, type PlanStep } from '@amber-ladle/core/washday';
 import { writeLine } from '@amber-ladle/words';
 import { computed, type Ref } from 'vue';
-import { plain, sizing } from '../data/sizing';
+import { sizing } from '../data/sizing';
 import { useNewest } from '../kit/useNewest';
 
 /**
@@ -29,7 +29,7 @@ export function usePours(
     return { snapshot, poured: settledGrams(steps, events, targets.value, step.value?.id) };
   });
   const { current: refitted, failure } = useNewest(wish, ({ snapshot, poured }): Promise<SizedBowl> =>
-    sizing().refit(plain(snapshot), plain(poured)),
+    sizing().refit(snapshot, poured),
   );
   const lines = computed(() => (wish.value && refitted.value ? refitted.value.lines : planned.value));
 

@@ -8,7 +8,8 @@ import { computed, ref, watch, type Ref } from 'vue';
 import { ValidationError } from 'yup';
 import { ApiError } from '../data/client';
 import { useHousehold } from '../data/household';
-import { plain, sizing } from '../data/sizing';
+import { bare } from '../data/beside';
+import { sizing } from '../data/sizing';
 import { useDraft, type DraftRow } from '../ingredient';
 import { useNewest } from '../kit/useNewest';
 import { useRested } from '../kit/useRested';
@@ -111,7 +112,7 @@ export function useMaskEditor(key: string, from: Ref<Mask | undefined>, newName:
   function startOver(): void {
     stored.value = fresh();
     if (from.value) {
-      const { id: _id, version: _version, flowLog10: _flow, parts, ...rest } = plain(from.value);
+      const { id: _id, version: _version, flowLog10: _flow, parts, ...rest } = structuredClone(bare(from.value));
       draft.load(parts, rest.writtenGrams);
       stored.value = {
         ...stored.value,
@@ -171,15 +172,15 @@ export function useMaskEditor(key: string, from: Ref<Mask | undefined>, newName:
 
   const { rested, isMoving } = useRested(mask, 250);
   /** What a careful colleague would say, a moment after the last key. */
-  const { current: findings } = useNewest(rested, (asked) => sizing().review(plain(asked)));
+  const { current: findings } = useNewest(rested, (asked) => sizing().review(asked));
   /** The bowl it makes for the first head, and what a slip of the hand at each ingredient costs. */
   const { current: trial } = useNewest(rested, async (asked) => {
     const head = household.heads[0];
     if (!head) return undefined;
     // As it is written, whatever the household's schools.
     const written = { ...asked, isItsOwnWay: true };
-    const bowl = await sizing().size(plain({ heads: [head] as const, mask: written, choices: NO_CHOICES }));
-    return { name: head.name, bowl, slips: await sizing().slips(bowl, plain(asked)) };
+    const bowl = await sizing().size({ heads: [head] as const, mask: written, choices: NO_CHOICES });
+    return { name: head.name, bowl, slips: await sizing().slips(bowl, asked) };
   });
 
   /** Applies the rules of its ingredients: egg cool and short, stains before shampoo, bits through a cloth. */
@@ -195,12 +196,12 @@ export function useMaskEditor(key: string, from: Ref<Mask | undefined>, newName:
       errors.value = { parts: maskText.someLinesStill };
       return undefined;
     }
-    const { writtenGrams: _before, ...rest } = plain(fields.value);
+    const { writtenGrams: _before, ...rest } = fields.value;
     const input = {
       ...rest,
       ...written.value,
-      heldRatios: plain(mask.value?.heldRatios ?? []),
-      parts: plain(draft.parts.value),
+      heldRatios: mask.value?.heldRatios ?? [],
+      parts: draft.parts.value,
     };
     try {
       const kept = await household.saveMask(checked(maskInputSchema, input), saved);

@@ -2,7 +2,7 @@ import { NO_STORY, type RankWish, type Ranking } from '@amber-ladle/core/judge';
 import { computed, type Ref } from 'vue';
 import { useHousehold } from '../data/household';
 import { useShelf } from '../data/shelf';
-import { plain, sizing } from '../data/sizing';
+import { sizing } from '../data/sizing';
 import type { HeadOnPage } from '../data/sizing.worker';
 import { useNewest } from '../kit/useNewest';
 
@@ -51,7 +51,7 @@ export function useRanking(
       : undefined,
   );
   const { current, isWorking, failure } = useNewest(wish, ({ masks, heads: all, lots, wish: rank }) =>
-    sizing().rank(plain(masks), plain(all), plain(lots), plain(rank)),
+    sizing().rank(masks, all, lots, rank),
   );
   const rankings = computed<Readonly<Record<string, Ranking>>>(() => current.value ?? {});
   return { rankings, isWorking, failure };

@@ -16,7 +16,6 @@ import { composed, type Mask } from '@amber-ladle/core/mask';
 import { computed } from 'vue';
 import { ValidationError } from 'yup';
 import { useHousehold } from '../data/household';
-import { plain } from '../data/sizing';
 import { noAnswers, usePastedText } from '../mask';
 
 /** A line of the text as it stands, and the words by which its answer is found again. */
@@ -116,7 +115,7 @@ export function usePastedMask() {
   function input(): MaskInput {
     const kept = understood.value && (isUnsafe.value ? called(understood.value.safe) : mask.value);
     if (!kept) throw new Error(pasteText.nothingMeasurable);
-    const { id: _id, version: _version, ...written } = plain(kept);
+    const { id: _id, version: _version, ...written } = kept;
     try {
       return checked(maskInputSchema, written);
     } catch (error) {

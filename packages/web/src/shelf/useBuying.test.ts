@@ -12,7 +12,7 @@ import { useBuying, type Buying } from './useBuying';
 
 vi.mock('../data/client', async (original) => ({ ...(await original<object>()), call: vi.fn() }));
 vi.mock('../data/changes', () => ({ onChange: () => undefined }));
-vi.mock('../data/sizing', () => ({ sizing: () => ({ live: () => undefined }), plain: (value: unknown) => value }));
+vi.mock('../data/sizing', () => ({ sizing: () => ({ live: () => undefined }) }));
 
 const line = (ingredientId: string, day: string, change: Partial<KeptBuyLine> = {}): KeptBuyLine => ({
   ingredientId,

@@ -2,7 +2,7 @@ import { bestOf, type Best } from '@amber-ladle/core/judge';
 import { computed } from 'vue';
 import { useHousehold } from '../data/household';
 import { useShelf } from '../data/shelf';
-import { plain, sizing } from '../data/sizing';
+import { sizing } from '../data/sizing';
 import { useNewest } from '../kit/useNewest';
 import { useWeeks } from '../data/useWeeks';
 import { useRanking } from '../mask';
@@ -41,7 +41,7 @@ export function useSuggestion() {
   });
   const { current, isWorking } = useNewest(wish, async ({ mask, head, ranked, runnerUp }) => {
     const { id } = head;
-    const found = await sizing().suggestion(plain(mask), plain(head), plain(shelf.lots), household.moment);
+    const found = await sizing().suggestion(mask, head, shelf.lots, household.moment);
     const { headIds = [id] } = planned.value?.ranked === ranked ? planned.value : {};
     return { ...found, ranked, runnerUp, headIds, isPlanned: planned.value?.ranked === ranked };
   });

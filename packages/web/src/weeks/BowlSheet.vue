@@ -4,7 +4,6 @@ import { kitchenRound } from '@amber-ladle/core/measure';
 import type { WeekBowl } from '@amber-ladle/core/plan';
 import { computed } from 'vue';
 import { useHousehold } from '../data/household';
-import { plain } from '../data/sizing';
 import { useShelf } from '../data/shelf';
 import { weeksAsked } from '../data/weeks';
 import { useWeeks } from '../data/useWeeks';
@@ -32,7 +31,7 @@ const shelf = useShelf();
 const weeks = useWeeks();
 const wishes = useWishes();
 
-const place = computed(() => plain({ maskId: bowl.maskId, headIds: bowl.headIds, on: bowl.on }));
+const place = computed(() => ({ maskId: bowl.maskId, headIds: bowl.headIds, on: bowl.on }));
 const { current: instead } = useNewest(place, (one) => weeksAsked().insteadOf(one));
 const { current: without } = useNewest(place, (one) => weeksAsked().without(one));
 

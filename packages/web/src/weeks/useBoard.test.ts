@@ -11,7 +11,7 @@ import { useWeeks } from '../data/useWeeks';
 import { GUEST } from '../head';
 import { useBoard } from './useBoard';
 
-vi.mock('../data/sizing', () => ({ sizing: () => ({ live: () => undefined }), plain: (value: unknown) => value }));
+vi.mock('../data/sizing', () => ({ sizing: () => ({ live: () => undefined }) }));
 
 const named = (id: string, name: string): Head => ({ ...GUEST, id, name });
 const bowl = (on: number, headIds: string[], change: Partial<WeekBowl> = {}): WeekBowl => ({

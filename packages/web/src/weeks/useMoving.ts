@@ -2,7 +2,6 @@ import type { WeekBowl } from '@amber-ladle/core/plan';
 import { createInjectionState } from '@vueuse/core';
 import { computed, shallowRef } from 'vue';
 import { useHousehold } from '../data/household';
-import { plain } from '../data/sizing';
 import { useWeeks } from '../data/useWeeks';
 import { weeksAsked } from '../data/weeks';
 import { useNewest } from '../kit/useNewest';
@@ -25,7 +24,7 @@ const [beginMoving, useMovingOnBoard] = createInjectionState(() => {
   );
   const { current: tried } = useNewest(wish, async ({ bowl, on }) => {
     const { maskId, headIds } = bowl;
-    const found = await weeksAsked().ifMoved(plain({ maskId, headIds, on: bowl.on }), plain({ maskId, headIds, on }));
+    const found = await weeksAsked().ifMoved({ maskId, headIds, on: bowl.on }, { maskId, headIds, on });
     return { on, found };
   });
   /** What it would come to on the day over which it is held. */
