@@ -15,14 +15,14 @@ describe('what stands behind the proxies', () => {
     expect(holdsProxy(sent)).toBe(false);
     expect(sent).toEqual({ masks: [mask], wish: { now: 1, slots: [{ at: 2 }] } });
     expect(sent.masks[0]).toBe(mask);
-    expect(() => structuredClone(sent)).not.toThrow();
+    expect(structuredClone(sent)).toEqual(sent);
   });
 
   it('is handed on as it is where there are none, with all that JSON would lose', () => {
     const asked = { most: Infinity, none: undefined, at: new Date(0), by: new Map([['a', 1]]), deep: [{ one: 1 }] };
     expect(bare(asked)).toBe(asked);
     expect(bare(shallowRef(asked).value)).toBe(asked);
-    expect([bare(undefined), bare(null), bare(3), bare('x')]).toEqual([undefined, null, 3, 'x']);
+    expect([undefined, null, 3, 'x'].map((one) => bare(one))).toEqual([undefined, null, 3, 'x']);
     const beside = bare({ ...asked, more: reactive({ a: 1 }) });
     expect(beside).toMatchObject({ most: Infinity, at: asked.at, by: asked.by, more: { a: 1 } });
     expect('none' in beside).toBe(true);
