@@ -4,7 +4,7 @@ import { defineConfig } from 'vitest/config';
 export default defineConfig({
   test: {
     include: ['packages/core/src/**/*.test.ts'],
-    testTimeout: 30_000,
+    testTimeout: 300_000,
     setupFiles: ['tools/mutate/fewExamples.mjs'],
     coverage: { enabled: false },
   },

@@ -12,8 +12,8 @@ export const bowls = {
   list: get('/bowls')
     .asking(async () => (await import('../wire/page')).pageQuerySchema)
     .giving<Page<BowlSummary>>()
-    .changingWith('bowls'),
-  one: get('/bowls/:id').giving<Bowl>().changingWith('bowls').refusing('not-found'),
+    .changingWith('bowls', 'sections'),
+  one: get('/bowls/:id').giving<Bowl>().changingWith('bowls', 'sections').refusing('not-found'),
   keep: post('/bowls')
     .taking(async () => (await schemas()).keepBowlSchema)
     .making<Bowl>()

@@ -2,6 +2,8 @@
 export const TOPICS = [
   'heads',
   'bowls',
+  /** Which sections of a head have a bowl on, and nothing else of it. */
+  'sections',
   'masks',
   'ingredients',
   'shelf',

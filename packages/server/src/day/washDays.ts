@@ -1,4 +1,4 @@
-import { bowlOfDay, leastWearOf, type BeginDay, type DayPress, type WashDay } from '@amber-ladle/contract';
+import { bowlOfDay, leastWearOf, type BeginDay, type DayPress, type Topic, type WashDay } from '@amber-ladle/contract';
 import { canonical } from '@amber-ladle/core/time';
 import {
   daySteps,
@@ -16,7 +16,18 @@ import { readSettings } from '../household';
 import { readCatalogue } from '../ingredient';
 import type { Household } from '../kernel/household';
 import { inUse, invalid, notFound } from '../kernel/refusal';
-import { broughtUpToDate, decided, eventsOf, isPast, livesOf, needsDecision, takeBack, tell } from '../life';
+import {
+  broughtUpToDate,
+  decided,
+  eventsOf,
+  isPast,
+  livesOf,
+  needsDecision,
+  standing,
+  takeBack,
+  tell,
+  toldOf,
+} from '../life';
 import { BowlLifeEntity, type BowlLifeRow } from '../life/table';
 import { WashDayEntity, type WashDayRow } from './table';
 
@@ -89,16 +100,16 @@ export async function beginDay(
  * @throws Refusal 404, 422 for a day that has ended, an unknown step, or a bowl past its time without a decision
  */
 export async function tellDay(household: Household, id: string, press: DayPress): Promise<WashDay> {
-  const { day } = await household.writes.run<{ day: WashDay; isOfBowls: boolean }>(
+  const { day } = await household.writes.run<{ day: WashDay; topics: readonly Topic[] }>(
     // Most presses are about hands: what a bowl is at, and all that follows from it, is as it was.
-    ({ isOfBowls }) => (isOfBowls ? ['washdays', 'bowls'] : ['washdays']),
+    ({ topics }) => ['washdays', ...topics],
     async (manager) => {
       const row = await dayRow(manager, id);
       const lives = () =>
         manager.find(BowlLifeEntity, { where: { bowlId: In(row.bowlIds) }, order: { bowlId: 'ASC' } });
-      const before = JSON.stringify(await lives());
+      const before = standing(await lives());
       await tellIn(manager, household, row, press);
-      return { day: await toDay(manager, row), isOfBowls: JSON.stringify(await lives()) !== before };
+      return { day: await toDay(manager, row), topics: toldOf(before, await lives()) };
     },
   );
   return day;

@@ -206,6 +206,31 @@ it.each(Object.keys(DEEDS))('whoever shows what changed is told to ask anew: %s'
   expect(await now(addresses)).toEqual(after);
 });
 
+it('tells of sections alone while they are tapped one after the other', async () => {
+  const { id: headId } = await first('/api/heads');
+  const wish = aBowl(headId, randomUUID());
+  await does('post', '/bowls', wish);
+  await does('post', `/bowls/${wish.id}/made`, { placeId: await aPlace() });
+  const endpoints = await asked();
+  const addresses = endpoints.map(([, address]) => address);
+  expect(addresses).toContain(`/api/bowls/${wish.id}`);
+  listen();
+  const tap = (id: string, isDone: boolean) => () =>
+    does('post', `/bowls/${wish.id}/wear`, { headId, section: { id, isDone } });
+  await doing(tap('front-left', true), [endpoints, addresses]);
+  expect(told).toContain('bowls');
+  for (const [id, isDone] of [
+    ['front-right', true],
+    ['nape', true],
+    ['front-left', false],
+  ] as const) {
+    expect(await doing(tap(id, isDone), [endpoints, addresses])).toBeGreaterThan(0);
+    expect([...told].sort()).toEqual(['sections', 'washdays']);
+  }
+  await house.restart();
+  await does('delete', `/bowls/${wish.id}`);
+});
+
 it('tells at every press of a wash day what that changed, and of a bowl only where it is about one', async () => {
   const running = async (): Promise<WashDay> => ((await read('/api/washdays/running')) as { day: WashDay }).day;
   const begin = Date.parse(house.home.clock.now());

@@ -6,6 +6,7 @@ import { invalid, notFound } from '../kernel/refusal';
 import { toLife } from './lifeRules';
 import { tell, type Telling } from './log';
 import { BowlEventEntity, BowlLifeEntity, type BowlLifeRow } from './table';
+import { standing, toldOf } from './toldOf';
 
 /** How a press on a screen is told. */
 export interface Pressed {
@@ -35,21 +36,25 @@ export async function changed(
   facts: (manager: EntityManager, life: BowlLifeRow, telling: Telling) => Promise<readonly BowlFact[]>,
   { pressed = {}, also = [], after }: HowChanged = {},
 ): Promise<BowlLife> {
-  const life = await household.writes.run(['bowls', ...also], async (manager) => {
-    const row = await manager.findOneBy(BowlLifeEntity, { bowlId });
-    if (!row) throw notFound('bowl');
-    const { pressId } = pressed;
-    if (pressId !== undefined && (await manager.existsBy(BowlEventEntity, { bowlId, pressId }))) return row;
-    if (row.endedAt) throw invalid({ bowl: 'This bowl has ended.' });
-    const telling = { pressId, at: await momentOf(manager, bowlId, household.clock.now(), pressed) };
-    const told = await facts(manager, row, telling);
-    const next =
-      told.length > 0
-        ? await tell(manager, household, bowlId, told, telling)
-        : await manager.findOneByOrFail(BowlLifeEntity, { bowlId });
-    await after?.(manager, next);
-    return next;
-  });
+  const { life } = await household.writes.run<{ life: BowlLifeRow; topics: readonly Topic[] }>(
+    ({ topics }) => topics,
+    async (manager) => {
+      const row = await manager.findOneBy(BowlLifeEntity, { bowlId });
+      if (!row) throw notFound('bowl');
+      const before = standing([row]);
+      const { pressId } = pressed;
+      if (pressId !== undefined && (await manager.existsBy(BowlEventEntity, { bowlId, pressId })))
+        return { life: row, topics: [] };
+      if (row.endedAt) throw invalid({ bowl: 'This bowl has ended.' });
+      const telling = { pressId, at: await momentOf(manager, bowlId, household.clock.now(), pressed) };
+      const told = await facts(manager, row, telling);
+      if (told.length > 0) await tell(manager, household, bowlId, told, telling);
+      const stands = (): Promise<BowlLifeRow> => manager.findOneByOrFail(BowlLifeEntity, { bowlId });
+      await after?.(manager, await stands());
+      const next = await stands();
+      return { life: next, topics: [...toldOf(before, [next]), ...also] };
+    },
+  );
   return toLife(life);
 }
 
