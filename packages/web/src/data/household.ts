@@ -63,20 +63,11 @@ export const useHousehold = defineStore('household', () => {
   const ownIngredients = computed<readonly OwnIngredient[]>(() => booksRead.value.value?.own ?? []);
   /** The built-in ingredients with the household's own laid over them. */
   const catalogue = computed(() => overlaid(ownIngredients.value.map(({ row }) => row)));
-  const bowlsRead = useLoaded({
-    key: ['bowls-worn'],
-    changesWith: [...api.bowls.list.changesWith, ...api.heads.histories.changesWith],
-    ask: async () => {
-      const [page, wore] = await Promise.all([
-        call(api.bowls.list, { query: { limit: 50 } }),
-        call(api.heads.histories),
-      ]);
-      return { page, wore };
-    },
-  });
-  const bowls = computed<Page<BowlSummary>>(() => bowlsRead.value.value?.page ?? NO_BOWLS);
+  const bowlsRead = useLoaded(reading(api.bowls.list, { query: { limit: 50 } }));
+  const bowls = computed<Page<BowlSummary>>(() => bowlsRead.value.value ?? NO_BOWLS);
+  const historiesRead = useLoaded(reading(api.heads.histories));
   /** What each head has worn, newest first. */
-  const histories = computed<Histories>(() => bowlsRead.value.value?.wore ?? {});
+  const histories = computed<Histories>(() => historiesRead.value.value ?? {});
   const learningRead = useLoaded(reading(api.notes.learning));
   /** What bowls taught about heads and masks. */
   const learning = computed<Learning>(() => learningRead.value.value ?? NOTHING_LEARNT);
@@ -137,7 +128,9 @@ export const useHousehold = defineStore('household', () => {
     sizing();
     keepTime();
     const [isNew] = await Promise.all([readClock(), listening()]);
-    await Promise.all([booksRead, headsRead, bowlsRead, settingsRead, learningRead].map((one) => one.load()));
+    await Promise.all(
+      [booksRead, headsRead, bowlsRead, historiesRead, settingsRead, learningRead].map((one) => one.load()),
+    );
     if (isNew && !isDemo.value) {
       const { timeZone } = Intl.DateTimeFormat().resolvedOptions();
       await saveSettings(ofDevice(navigator.languages, timeZone)).catch(() => undefined);
@@ -181,7 +174,7 @@ export const useHousehold = defineStore('household', () => {
   watch(
     bowlsRead.value,
     (now) => {
-      const lives = now?.page.items.flatMap(({ life }) => (life ? [life] : [])) ?? [];
+      const lives = now?.items.flatMap(({ life }) => (life ? [life] : [])) ?? [];
       seen(latestOf(lives.flatMap(({ madeAt, stays }) => [madeAt, ...stays.map(({ from }) => from)])));
     },
     { flush: 'sync' },
