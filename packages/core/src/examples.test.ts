@@ -90,6 +90,8 @@ describe('an example', () => {
     expect(isAsWritten({ a: [1, { b: 'x', c: 2 }] }, { a: [1, { b: 'x' }] }, false)).toBe(true);
     expect(isAsWritten({ a: [1, 2] }, { a: [1] }, false)).toBe(false);
     expect(isAsWritten(undefined, { a: 1 }, false)).toBe(false);
+    expect(isAsWritten({ a: 1 }, {}, false)).toBe(false);
+    expect(isAsWritten({}, {}, false)).toBe(true);
     expect(isAsWritten('1', 1, false)).toBe(false);
   });
 

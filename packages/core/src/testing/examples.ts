@@ -46,7 +46,7 @@ function within(written: number, isRough: boolean): number {
 }
 
 /**
- * True where what came is what is written: figures to as many digits as are written, of things what is named of them.
+ * True where what came is what is written: figures to as many digits as are written, of things what is named of them, and nothing where nothing is.
  * @example isAsWritten({ grams: 133.24, of: 'pear' }, { grams: 133.2 }, false) // true
  */
 export function isAsWritten(came: unknown, written: unknown, isRough: boolean): boolean {
@@ -62,6 +62,7 @@ export function isAsWritten(came: unknown, written: unknown, isRough: boolean): 
     return (
       typeof came === 'object' &&
       came !== null &&
+      (Object.keys(written).length > 0 || Object.keys(came).length === 0) &&
       Object.entries(written).every(([name, one]) =>
         isAsWritten((came as Readonly<Record<string, unknown>>)[name], one, isRough),
       )
