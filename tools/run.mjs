@@ -162,17 +162,19 @@ else if (what === 'lint') {
   );
 } else if (what === 'mutate') {
   install();
-  const named = process.argv.slice(3);
+  const named = process.argv.slice(3).filter((word) => word !== '--by-all');
   const folders = named.length > 0 ? named : ['judge', 'shelf', 'recipe', 'batch', 'learn', 'washday'];
-  say(`Changing ${folders.join(', ')} line by line: about an hour a folder on two cores.`);
+  const byAll = process.argv.includes('--by-all');
+  say(
+    `Changing ${folders.join(', ')} line by line, ${byAll ? 'for all tests: about an hour' : 'for the tests beside it: some minutes'} a folder.`,
+  );
   const of = folders.map((folder) => `packages/core/src/${folder}/**/*.ts`);
   process.exit(
-    tool('@stryker-mutator/core/bin/stryker.js', [
-      'run',
-      'tools/mutate/stryker.config.mjs',
-      '--mutate',
-      [...of, '!packages/core/src/**/*.test.ts'].join(','),
-    ]),
+    tool(
+      '@stryker-mutator/core/bin/stryker.js',
+      ['run', 'tools/mutate/stryker.config.mjs', '--mutate', [...of, '!packages/core/src/**/*.test.ts'].join(',')],
+      { env: { ...process.env, AMBER_LADLE_TESTED_BY: byAll ? '**' : folders.join(',') } },
+    ),
   );
 } else if (what === 'screenshots') {
   install();

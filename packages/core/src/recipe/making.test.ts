@@ -102,6 +102,34 @@ describe('making', () => {
     expect(byHand.blenderGrams).toBe(0);
   });
 
+  it('starts with as many volumes of water as its school says, and takes 1 to 30', () => {
+    const cream = made('rice-cream');
+    for (const volumes of [1, 4.5, 30]) {
+      const { liquidGrams, rawMillilitres } = makingFor(cream, 300, { volumes });
+      expect(liquidGrams).toBeCloseTo(volumes * rawMillilitres, 9);
+    }
+    for (const volumes of [0.99, 30.1, NaN])
+      expect(() => makingFor(cream, 300, { volumes })).toThrow('Between 1 and 30 volumes of water go in the pot.');
+    expect(() => makingFor(cream, -1)).toThrow('An amount is nothing or more.');
+    expect(makingFor(cream, 0)).toMatchObject({ rawGrams: 0, liquidGrams: 0, boiledOffGrams: 0 });
+  });
+
+  it('loses by hand twice as much to the cloth, and never more than three fifths', () => {
+    const cream = made('rice-cream');
+    const how = cream.yield;
+    if (how.kind !== 'solids') throw new Error('No solids.');
+    const lost = (clothShare: number, byHand: boolean): number => {
+      const { clothGrams, madeGrams } = makingFor({ ...cream, yield: { ...how, clothShare } }, 300, { byHand });
+      return clothGrams / (clothGrams + madeGrams);
+    };
+    expect([lost(0.1, false), lost(0.1, true)]).toEqual([expect.closeTo(0.1, 9), expect.closeTo(0.2, 9)]);
+    expect([lost(0.4, false), lost(0.4, true)]).toEqual([expect.closeTo(0.4, 9), expect.closeTo(0.6, 9)]);
+  });
+
+  it('knows no mashing where something is strained out', () => {
+    expect(makingFor(made('flax-gel'), 200, { byHand: true })).toEqual(makingFor(made('flax-gel'), 200));
+  });
+
   it('agrees with the composition that the catalogue gives the finished thing', () => {
     for (const { row, recipe } of recipes) {
       const { yield: how, pot } = recipe;

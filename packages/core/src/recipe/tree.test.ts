@@ -76,6 +76,32 @@ describe('makingTree', () => {
     expect(minutes(true)).toBeLessThan(minutes(false));
   });
 
+  it('wants of the water what goes in the pot, at the blender and on the way', () => {
+    const tree = makingTree(catalogue, 'rice-cream', 300, { 'rice-cream': { volumes: 2 } });
+    const { liquidGrams, blenderGrams, topUpGrams } = tree.making!;
+    expect(Math.min(liquidGrams, blenderGrams, topUpGrams)).toBeGreaterThan(0);
+    expect(tree.from).toEqual([{ ingredientId: 'water', grams: liquidGrams + blenderGrams + topUpGrams, from: [] }]);
+  });
+
+  it('refuses what is made of nothing, and what rests on more than six made things', () => {
+    const named = (id: string, parts: BlendYield['parts']): Ingredient => ({
+      ...drink,
+      id,
+      name: id,
+      recipe: blended(parts, 0),
+    });
+    const air = named('air', [{ ingredientId: 'water', share: 0 }]);
+    expect(() => makingTree(catalogueOf([...INGREDIENTS, air]), 'air', 10)).toThrow('air is made of nothing.');
+    const chain = Array.from({ length: 8 }, (_, i) =>
+      named(`made-${i}`, [{ ingredientId: i === 0 ? 'water' : `made-${i - 1}`, share: 1 }]),
+    );
+    const all = catalogueOf([...INGREDIENTS, ...chain]);
+    let deepest = makingTree(all, 'made-5', 10);
+    while (deepest.from[0]) [deepest] = deepest.from as [typeof deepest];
+    expect(deepest).toEqual({ ingredientId: 'water', grams: 10, from: [] });
+    expect(() => makingTree(all, 'made-6', 10)).toThrow('rests on too many made things');
+  });
+
   it('refuses what is made of itself, on however long a way', () => {
     const snake: Ingredient = {
       ...drink,
@@ -110,5 +136,27 @@ describe('blendProperties', () => {
       { roomHours: 3, warmHours: 2, coldHours: 60, source: 'uk-fsa' },
     ] as const;
     expect(strictestKeeping([long, short])).toEqual({ roomHours: 3, warmHours: 2, coldHours: 20, source: 'own' });
+  });
+
+  it('freezes as long as the part that does so shortest, and names the source of what turns first', () => {
+    const one = { roomHours: 2, warmHours: 1, coldHours: 24, frozenHours: 700, source: 'usda-fsis' } as const;
+    const other = { ...one, coldHours: 48, frozenHours: 300, source: 'uk-fsa' } as const;
+    expect(strictestKeeping([other, one])).toEqual({ ...one, frozenHours: 300 });
+    // Of two that turn at once the first is named.
+    expect(strictestKeeping([other, { ...one, coldHours: 48 }]).source).toBe('uk-fsa');
+  });
+
+  it('stains and crosses with latex where one part does, and is of nothing for no amount', () => {
+    const of = (...ids: string[]) =>
+      blendProperties({ parts: ids.map((ingredientId) => ({ ingredientId, share: 1 })) }, CATALOGUE);
+    const [stains, latex] = [
+      INGREDIENTS.find((row) => row.stains && !row.crossesWithLatex)!.id,
+      INGREDIENTS.find((row) => row.crossesWithLatex && !row.stains)!.id,
+    ];
+    expect([of('water', stains).stains, of('water', stains).crossesWithLatex]).toEqual([true, false]);
+    expect([of('water', latex).stains, of('water', latex).crossesWithLatex]).toEqual([false, true]);
+    expect(of('water').density?.source).toBe('own');
+    const nothing = { parts: [{ ingredientId: 'water', share: 0 }] };
+    expect(() => blendProperties(nothing, CATALOGUE)).toThrow('needs at least one ingredient with an amount');
   });
 });
