@@ -100,6 +100,9 @@ describe('a pot of several', () => {
       const goesIn = raw + pot.liquidGrams + pot.topUpGrams + pot.blenderGrams;
       const comesOut = pot.madeGrams + pot.boiledOffGrams + pot.pouredOffGrams + pot.clothGrams;
       expect(goesIn).toBeCloseTo(comesOut, 6);
+      // As soon as one of them has a school of its own, what each starts with is what goes in.
+      const asked = pot.holds.reduce((sum, one) => sum + one.making.liquidGrams, 0);
+      if (volumes !== undefined) expect(pot.liquidGrams).toBeCloseTo(asked, 9);
     }
   });
 
