@@ -39,7 +39,8 @@ it('hands a worker what it can be sent', async () => {
   const listeners: ((event: { data: unknown }) => void)[] = [];
   const postMessage = vi.fn((message: { id: string; argumentList: { value: unknown }[] }) => {
     structuredClone(message);
-    for (const told of listeners) told({ data: { id: message.id, type: 'RAW', value: message.argumentList[0]?.value } });
+    for (const told of listeners)
+      told({ data: { id: message.id, type: 'RAW', value: message.argumentList[0]?.value } });
   });
   const worker = {
     postMessage,

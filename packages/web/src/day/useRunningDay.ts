@@ -41,13 +41,12 @@ function runningDay() {
     notice.fail(error);
   });
 
-  const options = ({ wish, rings, order }: WashDay): DayOptions =>
-    ({
-      kitchen: { rings },
-      wish: { kind: wish.kind, at: Date.parse(wish.at) },
-      now: household.now().getTime(),
-      order,
-    });
+  const options = ({ wish, rings, order }: WashDay): DayOptions => ({
+    kitchen: { rings },
+    wish: { kind: wish.kind, at: Date.parse(wish.at) },
+    now: household.now().getTime(),
+    order,
+  });
 
   /** The newest plan asked for is the one that counts. */
   let asked = 0;
