@@ -10,7 +10,7 @@ const SECONDS = 4;
 export async function benchFrames(): Promise<void> {
   const { folder, remove } = await temporaryFolder();
   const app = await startApp({ dataFolder: folder });
-  const { browser, close } = await launchChromium();
+  const { browser, close } = await launchChromium({ moves: true });
   const page = await browser.newPage();
   await page.setViewport({ width: 1280, height: 800 });
   const gapsFrom = async (words: string): Promise<number[]> => {

@@ -15,6 +15,7 @@ export function findChromium() {
 /**
  * A headless Chromium with a profile of its own, which goes with it.
  * @param {{ isTrusting?: boolean, moves?: boolean, trusts?: string }} [how] `isTrusting`: somebody went on past the question about a certificate;
+ * `moves`: with the motion that people have who ask for no less; the benchmarks measure that;
  * `trusts`: it has this one in its store, named by the SHA-256 of its public key
  * @returns {Promise<{ browser: import('puppeteer-core').Browser, close: () => Promise<void> }>}
  */
