@@ -108,13 +108,13 @@ const { moving, over, take, letGo, move, drop, hover } = useMoving();
   text-decoration: none;
   font-size: 1.25rem;
   line-height: 1.2;
-  overflow-wrap: anywhere;
 }
 .who {
   flex-direction: row;
   align-items: center;
   justify-content: flex-start;
   gap: 6px;
+  overflow-wrap: anywhere;
 }
 .produce {
   flex-direction: row;
