@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE, INGREDIENTS, type Ripening } from '../ingredient';
-import { forecast, hardRate, Q10, readyRate, ripened, ripenessAt, STAGES, TOUCHED, type Span } from '.';
+import { forecast, hardRate, Q10, readyRate, ripened, ripenessAt, STAGES, TOUCHED, type Span, type Stage } from '.';
 import { DAY, HOUR, iso, STILL, T0 } from './testing';
 
 const ripeningOf = (id: string): Ripening => CATALOGUE.get(id)!.ripening!;
@@ -93,6 +93,72 @@ describe('ripening', () => {
     expect(ripenessAt(avocado, touches, stays, STILL, now)).toBeCloseTo(TOUCHED.ready + 0.25 / avocado.spanDays, 9);
     // A touch of the future has not happened yet.
     expect(ripenessAt(avocado, touches, stays, STILL, T0 + DAY)).toBeLessThan(0.5);
+  });
+
+  describe('by touch after touch', () => {
+    const stays = [{ placeId: 'fridge', from: iso(T0) }];
+    const after = (days: number, ...stages: readonly Stage[]): number => {
+      const touches = stages.map((stage, i) => ({ at: iso(T0 + i * DAY), stage }));
+      return ripenessAt(avocado, touches, stays, STILL, T0 + days * DAY, true);
+    };
+    const aDay = readyRate(avocado, fridge, true);
+
+    it('goes on where a touch says what was expected: ready every morning is not fresh every morning', () => {
+      expect(after(2, 'ready', 'ready', 'ready')).toBeCloseTo(TOUCHED.ready + 2 * aDay, 9);
+      expect(after(2, 'ready', 'ready', 'ready')).toBeCloseTo(after(2, 'ready'), 9);
+    });
+
+    it('starts anew from what is riper than expected', () => {
+      expect(after(1, 'unripe', 'last-day')).toBe(TOUCHED['last-day']);
+      expect(after(1, 'unripe', 'past')).toBe(TOUCHED.past);
+    });
+
+    it('is as far on as a touch allows where it ripens slower, and has more than a day as long as it is felt ready', () => {
+      const mornings = Array.from({ length: 6 }, () => 'ready' as const);
+      expect(after(5, ...mornings)).toBeCloseTo(Math.min(1.7, 2 - 1.05 * aDay), 9);
+      expect(forecast(avocado, after(5, ...mornings), T0, fridge).stage).toBe('ready');
+      const counter = [{ placeId: 'counter', from: iso(T0) }];
+      const hard = Array.from({ length: 9 }, (_, i) => ({ at: iso(T0 + i * DAY), stage: 'unripe' as const }));
+      expect(ripenessAt(avocado, hard, counter, STILL, T0 + 8 * DAY)).toBeCloseTo(0.6, 9);
+      const late = Array.from({ length: 3 }, (_, i) => ({ at: iso(T0 + i * 2 * DAY), stage: 'last-day' as const }));
+      expect(ripenessAt(avocado, late, counter, STILL, T0 + 4 * DAY)).toBeCloseTo(1.85, 9);
+    });
+
+    it('takes a touch back that a greener one after it gives the lie', () => {
+      expect(after(1, 'past', 'ready')).toBe(TOUCHED.ready);
+      expect(after(1, 'last-day', 'ready')).toBe(TOUCHED.ready);
+      expect(after(1, 'ready', 'unripe')).toBe(TOUCHED.unripe);
+    });
+
+    it('stays soft and short-lived out of the freezer, felt ready or not', () => {
+      const thawed = [
+        { placeId: 'freezer', from: iso(T0) },
+        { placeId: 'fridge', from: iso(T0 + 9 * DAY) },
+      ];
+      const touches = [
+        { at: iso(T0), stage: 'ready' as const },
+        { at: iso(T0 + 9.5 * DAY), stage: 'ready' as const },
+      ];
+      expect(ripenessAt(avocado, touches, thawed, STILL, T0 + 9.5 * DAY, true)).toBeGreaterThan(1.6);
+    });
+
+    it('is never greener by a second touch of the same stage', () => {
+      fc.assert(
+        fc.property(
+          anyKind,
+          fc.constantFrom(...STAGES),
+          fc.double({ min: 0.1, max: 9, noNaN: true }),
+          (kind, stage, days) => {
+            const once = [{ at: iso(T0), stage }];
+            const twice = [...once, { at: iso(T0 + days * DAY), stage }];
+            const now = T0 + days * DAY;
+            const [plain, again] = [once, twice].map((touches) => ripenessAt(kind, touches, stays, STILL, now, true));
+            expect(again).toBeGreaterThanOrEqual(Math.min(plain ?? NaN, TOUCHED[stage]) - 1e-9);
+            expect(again).toBeLessThanOrEqual((plain ?? NaN) + 1e-9);
+          },
+        ),
+      );
+    });
   });
 
   it('gives back the stage that was touched, at once', () => {

@@ -1,6 +1,6 @@
 import type { Keeping, Ripening } from '../ingredient';
 import { HOUR, TWENTY_FOUR_HOURS } from '../time';
-import { spansOf, type Climate, type Span, type Stay } from './climate';
+import { spansOf, standsAt, type Climate, type Span, type Stay } from './climate';
 import { COLD_CELSIUS, FROZEN_CELSIUS } from './keeping';
 
 export const STAGES = ['unripe', 'nearly', 'ready', 'last-day', 'past'] as const;
@@ -24,6 +24,15 @@ export const TOUCHED: Readonly<Record<Stage, number>> = {
   past: 2.05,
 };
 const NEARLY_FROM = 0.6;
+/** From where to where something feels so. Assumptions of this project; what is still good has some hours left. */
+const FELT: Readonly<Record<Stage, { readonly from: number; readonly until: number }>> = {
+  unripe: { from: 0, until: NEARLY_FROM },
+  nearly: { from: NEARLY_FROM, until: 0.97 },
+  ready: { from: 1, until: 1.7 },
+  'last-day': { from: 1.7, until: 1.85 },
+  past: { from: 2, until: Infinity },
+};
+const MORE_THAN_A_DAY = 1.05;
 /** What comes out of the freezer is soft and ready, and has little time left. Assumption of this project. */
 export const THAWED = 1.7;
 
@@ -74,10 +83,40 @@ export function ripened(ripening: Ripening, ripeness: number, span: Span, freeze
   return days <= toReady ? ripeness + days * before : 1 + (days - toReady) * after;
 }
 
+/** What a touch is held against. */
+export interface Expected {
+  /** Ripeness at that moment by the touch before, 0 or more. */
+  readonly ripeness: number;
+  /** The stage of the touch before. */
+  readonly stage: Stage;
+  /** Share of the way from ready to past that a day makes where it stands. */
+  readonly aDay: number;
+}
+
 /**
- * Ripeness now: forward from the last touch through wherever it stood since. What comes out of the freezer is ready.
+ * How ripe it is by a touch, beside what was expected. A touch that says what was expected says nothing new: who feels every morning that it
+ * is ready has not a fresh one every morning. What is riper than expected starts from there; what is greener ripens slower than its
+ * kind, and is as ripe as that touch allows: a ready one has more than a day. What is greener than it was felt before was felt wrongly then.
+ * @param expected undefined for how it was bought
+ * @example felt('ready', { ripeness: 1.4, stage: 'ready', aDay: 0.25 }) // 1.4: as expected
+ * @example felt('ready', { ripeness: 0.8, stage: 'nearly', aDay: 0.25 }) // 1.15: riper
+ * @example felt('ready', { ripeness: 1.9, stage: 'ready', aDay: 0.25 }) // 1.7: as far on as a ready one can be
+ * @example felt('ready', { ripeness: 2.05, stage: 'past', aDay: 0.25 }) // 1.15: past it never was
+ */
+export function felt(stage: Stage, expected?: Expected): number {
+  const plain = TOUCHED[stage];
+  if (!expected || STAGES.indexOf(stage) < STAGES.indexOf(expected.stage)) return plain;
+  const { from, until } = FELT[stage];
+  if (expected.ripeness < from) return plain;
+  const most = stage === 'ready' ? Math.max(plain, Math.min(until, 2 - MORE_THAN_A_DAY * expected.aDay)) : until;
+  return Math.min(expected.ripeness, most);
+}
+
+/**
+ * Ripeness now: from how it was bought through wherever it stood, and through every touch since. What comes out of the freezer is ready.
  * @param touches by rising instant, at least one: the first is how it was bought
  * @param freezes true for a kind that may be frozen
+ * @throws RangeError where it was never touched
  * @example ripenessAt(avocado.ripening, [{ at: '2026-03-14T09:00:00Z', stage: 'ready' }], [], { places, readings: [] }, now) // 1.15: between ready and its last day
  */
 export function ripenessAt(
@@ -88,14 +127,24 @@ export function ripenessAt(
   now: number,
   freezes = false,
 ): number {
-  const last = touches.filter(({ at }) => Date.parse(at) <= now).at(-1) ?? touches[0];
-  if (!last) throw new RangeError('Ripeness starts from how it was bought.');
+  const [bought, ...later] = touches;
+  if (!bought) throw new RangeError('Ripeness starts from how it was bought.');
   let wasFrozen = false;
-  return spansOf(stays, climate, Date.parse(last.at), now).reduce((ripeness, span) => {
-    const thawed = wasFrozen && !isFrozen(span) ? Math.max(ripeness, THAWED) : ripeness;
-    wasFrozen = isFrozen(span);
-    return ripened(ripening, thawed, span, freezes);
-  }, TOUCHED[last.stage]);
+  const through = (start: number, from: string, to: number): number =>
+    spansOf(stays, climate, Date.parse(from), to).reduce((ripeness, span) => {
+      const thawed = wasFrozen && !isFrozen(span) ? Math.max(ripeness, THAWED) : ripeness;
+      wasFrozen = isFrozen(span);
+      return ripened(ripening, thawed, span, freezes);
+    }, start);
+  let last = { ...bought, ripeness: felt(bought.stage) };
+  for (const { at, stage } of later) {
+    const moment = Date.parse(at);
+    if (moment > now) break;
+    const ripeness = through(last.ripeness, last.at, moment);
+    const aDay = readyRate(ripening, standsAt(stays, climate, moment), freezes);
+    last = { at, stage, ripeness: felt(stage, { ripeness, stage: last.stage, aDay }) };
+  }
+  return through(last.ripeness, last.at, now);
 }
 
 export interface RipenessForecast {
