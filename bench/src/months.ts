@@ -3,7 +3,8 @@ import { ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
 import { rhythmsOf } from '@amber-ladle/core/judge';
 import {
   dayByDay,
-  LEAST_CHANCE,
+  freezeOn,
+  freezingNothing,
   lateDays,
   plan,
   planModel,
@@ -139,7 +140,7 @@ export function month(seed: number, way: Way, solver: Solver): Month {
         () => `${day} ${bowl.optionId} ${count++}`,
         begin.house.climate.places,
       );
-      for (const { lotId, grams, state } of draft.movements) {
+      for (const { lotId, grams, state, placeId = 'fridge' } of draft.movements) {
         const known = lots.find(({ lot }) => lot.id === lotId);
         if (known) {
           known.lot = { ...known.lot, grams: known.lot.grams + grams, ...(state ? { state, since: iso } : {}) };
@@ -148,7 +149,7 @@ export function month(seed: number, way: Way, solver: Solver): Month {
         const born = draft.lots.find(({ id }) => id === lotId);
         if (born)
           lots.push({
-            lot: { ...born, grams, stays: [{ placeId: 'fridge', from: iso }], touches: [] },
+            lot: { ...born, grams, stays: [{ placeId, from: iso }], touches: [] },
             factor: 1,
             ripeness: undefined,
           });
@@ -171,12 +172,11 @@ export function month(seed: number, way: Way, solver: Solver): Month {
           : head,
       );
     }
-    // Into the freezer goes what the plan says, on its last good day.
+    // Into the freezer goes what the plan says, on the last day that is as good as sure.
     for (const { supplyId, grams } of way !== 'by-day' ? (choice?.freezes ?? []) : []) {
       const known = lots.find(({ lot }) => lot.id === supplyId);
       const supply = problem.supplies.find(({ id }) => id === supplyId);
-      const fit = (on: number): boolean => (supply?.chance[on] ?? 0) >= LEAST_CHANCE;
-      if (known && grams > known.lot.grams / 2 && fit(0) && !fit(1))
+      if (known && supply && grams > known.lot.grams / 2 && freezeOn(supply) === 0)
         known.lot = { ...known.lot, stays: [...known.lot.stays, { placeId: 'freezer', from: iso }] };
     }
     sum.lateDays += lateDays({ ...problem, days: problem.days.slice(0, 1) }, today).reduce(
@@ -198,9 +198,9 @@ function worthOf({ goods, supplies }: PlanProblem, { ingredientId, on, grams, un
 }
 
 function chosen(problem: PlanProblem, way: Way, solver: Solver): Choice | undefined {
-  return way !== 'by-day'
-    ? plan(problem, solver, { seconds: SECONDS })
-    : withBowls(problem, planModel(problem), dayByDay(problem), solver)?.choice;
+  if (way !== 'by-day') return plan(problem, solver, { seconds: SECONDS });
+  const model = planModel(problem);
+  return withBowls(problem, model, dayByDay(problem), solver, freezingNothing(model))?.choice;
 }
 
 function isPast({ lot, ripeness }: TrueLot, catalogue: Catalogue, { house }: HouseholdOfWeeks, now: number): boolean {

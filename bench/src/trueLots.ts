@@ -29,10 +29,11 @@ export function later(
   { house }: HouseholdOfWeeks,
   now: number,
 ): number {
-  const { ripening } = ingredientById(catalogue, lot.ingredientId);
+  const { ripening, keeping } = ingredientById(catalogue, lot.ingredientId);
   if (!ripening) return ripeness;
   const { celsius, kind } = standsAt(lot.stays, house.climate, now);
-  return ripened(ripening, ripeness, { from: 0, to: DAY * factor, celsius, kind });
+  const freezes = (keeping.whole?.frozenHours ?? keeping.cut?.frozenHours) !== undefined;
+  return ripened(ripening, ripeness, { from: 0, to: DAY * factor, celsius, kind }, freezes);
 }
 
 /**

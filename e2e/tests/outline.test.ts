@@ -101,6 +101,7 @@ it('weeks, as they were planned before', async () => {
       days: 14,
       bowls: [bowl('2026-03-15', 'still-water', 'Pip', 'Teo'), bowl('2026-03-18', 'towpath-avocado', 'Isaura')],
       chills: [],
+      freezes: [],
       otherwise: [],
       lostGrams: 900,
       byDayLostGrams: 1_400,

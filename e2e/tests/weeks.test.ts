@@ -250,6 +250,37 @@ describe('in the hand', () => {
   });
 });
 
+it('wants in the freezer today what later bowls count on, and goes there with one press and back', async () => {
+  const lotId = '6f0e6a52-6e2f-4a6e-9d7c-0a4c7f5c2a31';
+  const since = '2026-03-14T09:00:00.000Z';
+  const answer = await post(`${house.address}/api/stock`, {
+    id: '7f0e6a52-6e2f-4a6e-9d7c-0a4c7f5c2a32',
+    note: 'Mangoes came home.',
+    lots: [{ id: lotId, ingredientId: 'mango', state: 'whole', since, label: '', pieceGrams: 200 }],
+    movements: [{ lotId, kind: 'add', grams: 400, placeId: 'counter', stage: 'ready', at: since }],
+  });
+  expect(answer.ok).toBe(true);
+  const { plan } = await held();
+  if (!plan) throw new Error('The weeks have no plan.');
+  const { at: _at, ...known } = plan;
+  await fetch(`${house.address}/api/weeks/plan`, {
+    method: 'PUT',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify({ ...known, freezes: [{ lotId, day: '2026-03-14', at: '2026-03-14T17:00:00.000Z' }] }),
+  });
+  const place = async (): Promise<string | undefined> =>
+    (await shelf()).lots.find(({ id }) => id === lotId)?.stays.at(-1)?.placeId;
+  await house.open('/');
+  await textWhen(house.page, '[data-test="freezing"]', /Mango.*2 mangoes/s);
+  await clickOn(house.page, '[data-test="freezing"] button');
+  await expect.poll(place, { timeout: 10_000 }).toBe('freezer');
+  await house.page.waitForFunction(() => !document.querySelector('[data-test="freezing"]'));
+  await clickOn(house.page, '.v-snackbar button ::-p-text(Undo)');
+  await expect.poll(place, { timeout: 10_000 }).toBe('counter');
+  await textWhen(house.page, '[data-test="freezing"]', /Mango/);
+  expect(house.complaints).toEqual([]);
+});
+
 it('spends no more than is wished, and as it comes once that is taken back', { timeout: 90_000 }, async () => {
   await letGoOfAll();
   // With nothing in the house, whatever is planned has to be bought.

@@ -112,6 +112,11 @@ export const weekPlanSchema = object({
   bowls: array().of(plannedBowlSchema.required()).required().max(MOST_BOWLS),
   /** Lots that go into the fridge once they are ready. */
   chills: array().of(identifier).required().max(200),
+  /** Lots of which what is left goes into the freezer by a day, the last on which it is fit. */
+  freezes: array()
+    .of(object({ lotId: identifier, day, at: instant.required() }).noUnknown().required())
+    .required()
+    .max(200),
   otherwise: array().of(otherwiseSchema.required()).required().max(20),
   /** What it is expected to lose, and what going by the day would. */
   lostGrams: grams,

@@ -98,9 +98,11 @@ export function brokenRules(problem: PlanProblem, choice: Choice): readonly stri
     }
   for (const supply of supplies) {
     const draws = choice.bowls.flatMap(({ on, draws: all }) =>
-      all.filter(({ supplyId }) => supplyId === supply.id).map(({ grams }) => ({ on, grams })),
+      all.filter(({ supplyId }) => supplyId === supply.id).map(({ grams, isFrozen }) => ({ on, grams, isFrozen })),
     );
-    const drawn = draws.reduce((sum, { grams }) => sum + grams, 0);
+    const gramsOf = (some: typeof draws): number => some.reduce((sum, { grams }) => sum + grams, 0);
+    const drawn = gramsOf(draws.filter(({ isFrozen }) => !isFrozen));
+    const thawed = draws.filter(({ isFrozen }) => isFrozen);
     const frozen = choice.freezes.find(({ supplyId }) => supplyId === supply.id)?.grams ?? 0;
     const units =
       supply.boughtOn === undefined
@@ -109,7 +111,16 @@ export function brokenRules(problem: PlanProblem, choice: Choice): readonly stri
             ?.units ?? 0);
     need(drawn + frozen <= units * supply.unitGrams + CRUMB, 'more-than-there', supply.id);
     need(frozen === 0 || supply.canFreeze, 'freezes-not', supply.id);
-    for (const { on } of draws) {
+    need(gramsOf(thawed) <= frozen + CRUMB, 'not-frozen', supply.id);
+    // What is frozen was fit on a day before.
+    for (const { on } of thawed)
+      need(
+        supply.chance.some((chance, day) => chance >= LEAST_CHANCE && day < on),
+        'frozen-late',
+        supply.id,
+        on,
+      );
+    for (const { on } of draws.filter(({ isFrozen }) => !isFrozen)) {
       const opens = Array.from({ length: (supply.openDays ?? 0) + 1 }, (_, back) => on - back);
       need(
         opens.some((day) => (supply.chance[day] ?? 0) >= LEAST_CHANCE),

@@ -15,12 +15,15 @@ const HUNDRED = 100;
 
 /**
  * What somebody does who goes by the day: each day the best mask for whoever is due, or for whoever is free when something
- * turns by tomorrow, with what is in the house or in the shop that day. Nobody looks ahead. Pins stand. It keeps every rule
+ * turns by tomorrow, with what is in the house or in the shop that day. Nobody looks ahead, or freezes anything in time. Pins stand. It keeps every rule
  * that a plan keeps, so it is both where a plan begins and what it is held against.
  */
 export function dayByDay(problem: PlanProblem): readonly Chosen[] {
   const { days, heads, options, pins } = problem;
-  const quick = new QuickLook(problem);
+  const quick = new QuickLook({
+    ...problem,
+    supplies: problem.supplies.map((supply) => ({ ...supply, canFreeze: false })),
+  });
   const chosen: Chosen[] = [...pins];
   /** Grams left of each supply; of goods by ingredient. */
   const left = new Map(

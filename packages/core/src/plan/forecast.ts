@@ -108,6 +108,13 @@ export function coldOnceReady(row: Ingredient, lot: Lot, climate: Climate, now: 
   return { ...lot, stays: [...lot.stays, { placeId: fridge.id, from: new Date(readyAt).toISOString() }] };
 }
 
+/** A lot as it will have stood, if it goes into the freezer at a moment, milliseconds; as it is where there is no freezer. */
+export function frozenAt(lot: Lot, climate: Climate, at: number): Lot {
+  const freezer = climate.places.find(({ kind }) => kind === 'freezer');
+  if (!freezer) return lot;
+  return { ...lot, stays: [...lot.stays, { placeId: freezer.id, from: new Date(at).toISOString() }] };
+}
+
 /** Whole days that something may still be used once it is cut or opened and stands in the cold. @example daysOpen(yogurt, true) // 5 */
 export const daysOpen = (row: Ingredient, isPacked: boolean): number =>
   Math.floor(keepingOf(row, isPacked ? 'opened' : 'cut').coldHours / 24);

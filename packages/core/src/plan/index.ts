@@ -1,7 +1,7 @@
 export { dayByDay } from './dayByDay';
 export { brokenRules } from './check';
 export { highsSolver, type Highs } from './highs';
-export { COST_KINDS, planModel, withMostLost, type CostKind, type PlanModel } from './model';
+export { COST_KINDS, freezeOn, freezingNothing, planModel, withMostLost, type CostKind, type PlanModel } from './model';
 export { choiceOf, type Choice, type PlanDraw, type PlannedBowl, type Purchase } from './plan';
 export { LEAST_CHANCE, PLAN_POINTS, SPARED_SHARE, mayOn } from './problem';
 export type { Chosen, Good, Option, PlanDay, PlanHead, PlanProblem, Supply } from './problem';
@@ -9,7 +9,7 @@ export type { Programme, Solved, SolveOptions, Solver } from './programme';
 export { plan, USUAL_GAP, withBowls, type Planned, type PlanOptions, type Proof } from './solve';
 export * from './wishes';
 export { shopTrips } from './trips';
-export { chanceAt, coldOnceReady, lotForecast, type LotForecast } from './forecast';
+export { chanceAt, coldOnceReady, frozenAt, lotForecast, type LotForecast } from './forecast';
 export { optionsFor, sizeIn, type HeadOfWeeks, type LeftOut, type SizeFor } from './options';
 export { problemOf, type HouseholdOfWeeks, type PosedProblem, type RefusedPin } from './problemOf';
 export { differenceOf, ifMoved, insteadOf, otherwise, withoutBowl } from './asked';

@@ -8,8 +8,10 @@ export interface PlanDraw {
   readonly lotId: string | undefined;
   readonly boughtOn: number | undefined;
   readonly grams: number;
-  /** The chance that it is fit on the day it is opened, 0 to 1. */
+  /** The chance that it is fit on the day it is opened, or by the day it is frozen; 0 to 1. */
   readonly chance: number;
+  /** It was frozen within the plan, and comes out of the freezer for this bowl. */
+  readonly isFrozen: boolean;
 }
 
 export interface PlannedBowl {
@@ -39,7 +41,7 @@ export interface Purchase {
 export interface Choice {
   readonly bowls: readonly PlannedBowl[];
   readonly purchases: readonly Purchase[];
-  /** What is frozen while it is good, grams by supply. */
+  /** What is frozen while it is good, grams by supply; bowls of later days may draw of it. */
   readonly freezes: readonly { readonly supplyId: string; readonly grams: number }[];
   /** Supplies that have to go into the cold once they are ready. */
   readonly chills: readonly string[];
@@ -68,13 +70,13 @@ export function choiceOf(problem: PlanProblem, model: PlanModel, values: readonl
     lost.set(supplyId, { supplyId, ingredientId, grams: before + grams * at(column) });
   }
   const cold = (supply: Supply): boolean =>
-    drawn.some((one) => one.supply === supply && supply.needsCold[one.openedOn] === true);
+    drawn.some((one) => one.supply === supply && !one.isFrozen && supply.needsCold[one.openedOn] === true);
   return {
     bowls: bowlsOf(problem, model, at),
     purchases: purchasesOf(problem, model, at),
     freezes: model.frozen
       .filter(({ column }) => at(column) > SOME)
-      .map(({ column, supply }) => ({ supplyId: supply.id, grams: at(column) * supply.unitGrams })),
+      .map(({ column, supply }) => ({ supplyId: supply.id, grams: at(column) })),
     chills: problem.supplies.filter((supply) => supply.lotId !== undefined && cold(supply)).map(({ id }) => id),
     lost: [...lost.values()].filter(({ grams }) => grams > 0.5),
     lostGrams: [...lost.values()].reduce((sum, { grams }) => sum + grams, 0),
@@ -102,19 +104,22 @@ function bowlsOf(problem: PlanProblem, model: PlanModel, at: At): readonly Plann
       const missing: { ingredientId: string; grams: number }[] = [];
       for (const { ingredientId, grams } of option.lines) {
         let wanted = grams;
-        for (const { column, supply, on: drawnOn, openedOn } of model.draws) {
+        for (const { column, supply, on: drawnOn, openedOn, isFrozen } of model.draws) {
           if (drawnOn !== on || supply.ingredientId !== ingredientId) continue;
           const taken = take(left, column, wanted);
           if (taken === 0) continue;
           wanted -= taken;
-          const known = draws.get(supply.id);
-          draws.set(supply.id, {
+          const key = `${supply.id} ${isFrozen}`;
+          const known = draws.get(key);
+          const chance = isFrozen ? Math.max(...supply.chance) : (supply.chance[openedOn] ?? 0);
+          draws.set(key, {
             ingredientId,
             supplyId: supply.id,
             lotId: supply.lotId,
             boughtOn: supply.boughtOn,
             grams: taken + (known?.grams ?? 0),
-            chance: Math.min(supply.chance[openedOn] ?? 0, known?.chance ?? 1),
+            chance: Math.min(chance, known?.chance ?? 1),
+            isFrozen,
           });
         }
         for (const lack of model.missing) {

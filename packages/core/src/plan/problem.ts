@@ -137,7 +137,7 @@ export const PLAN_POINTS = {
   spared: 0.2,
   /** For 100 g more than going by the day would lose: practically never. */
   lostMore: 16,
-  /** Share of a loss that remains where something is frozen in time: it thaws soft, and has to be thought of. */
+  /** Share of a loss that remains as long as something lies in the freezer: nobody has worn it yet. */
   frozen: 0.9,
   freezing: 0.3,
   /** For 100 g that are planned on with an even chance only. */

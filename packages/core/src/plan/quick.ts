@@ -1,4 +1,4 @@
-import { lostOfOpened, mayFreeze } from './model';
+import { frozenFrom, lostOfOpened, mayFreeze } from './model';
 import {
   countedShare,
   LEAST_CHANCE,
@@ -45,11 +45,17 @@ export class QuickLook {
   private readonly within: ReadonlyMap<string, { readonly lateOn: readonly number[]; readonly due: PlanHead['due'] }>;
   /** The last day with a shop up to each day; −1 for none. */
   private readonly shopBefore: readonly number[];
-  /** Of each supply: whether it can be frozen in time. */
-  private readonly freezes: readonly boolean[];
+  /** Of each supply: the first day on which bowls may take of it frozen; Infinity for what is not frozen. */
+  private readonly frozenFrom: readonly number[];
+  /** Of each supply: the chance that it is fit on a day on which it can be frozen. */
+  private readonly likeliest: readonly number[];
   /** Of each supply: units that are left in the house, and units that were bought. */
   private readonly left: Float64Array;
   private readonly bought: Float64Array;
+  /** Of each supply: whether bowls have taken of it frozen; grams that freezing what is left saves, as they count and as they are lost. */
+  private readonly thawed: Uint8Array;
+  private readonly saves: Float64Array;
+  private readonly savesGrams: Float64Array;
   /** Of each good: grams that were used, and packs that were bought. */
   private readonly used: Float64Array;
   private readonly packs: Float64Array;
@@ -103,9 +109,13 @@ export class QuickLook {
     );
     let before = -1;
     this.shopBefore = days.map(({ isShopDay }, on) => (before = isShopDay ? on : before));
-    this.freezes = supplies.map(mayFreeze);
+    this.frozenFrom = supplies.map((supply) => (mayFreeze(supply) ? frozenFrom(supply) : Infinity));
+    this.likeliest = supplies.map(({ chance }) => Math.max(...chance));
     this.left = new Float64Array(supplies.length);
     this.bought = new Float64Array(supplies.length);
+    this.thawed = new Uint8Array(supplies.length);
+    this.saves = new Float64Array(supplies.length);
+    this.savesGrams = new Float64Array(supplies.length);
     this.used = new Float64Array(goods.length);
     this.packs = new Float64Array(goods.length);
     this.opened = Array.from({ length: things.size }, () => []);
@@ -181,21 +191,28 @@ export class QuickLook {
     let { points } = sum;
     let lost = 0;
     let lostGrams = 0;
+    /** What is left of a supply turns, or is frozen where that is less. */
+    const leave = (place: number, supply: Supply, grams: number, share: number, lostShare: number): void => {
+      const counts = share * grams * supply.weight;
+      const gone = lostShare * grams * countedShare(supply);
+      lost += counts;
+      lostGrams += gone;
+      const saves = counts - POINTS.frozen * grams * supply.weight;
+      if (saves <= 0 || this.frozenFrom[place] === Infinity) return;
+      this.saves[place] = (this.saves[place] ?? 0) + saves;
+      this.savesGrams[place] = (this.savesGrams[place] ?? 0) + gone;
+    };
     for (const rests of this.opened)
       for (const { supply, openedOn, grams } of rests) {
-        const its = supplies[supply] as Supply;
-        const gone = lostOfOpened(its, openedOn, this.trips.length) * grams;
-        lost += gone * its.weight;
-        lostGrams += gone * countedShare(its);
+        const share = lostOfOpened(supplies[supply] as Supply, openedOn, this.trips.length);
+        leave(supply, supplies[supply] as Supply, grams, share, share);
       }
     supplies.forEach((supply, place) => {
-      const grams = (this.left[place] ?? 0) * supply.unitGrams * supply.leftShare * supply.weight;
-      const frozen = POINTS.freezing + (POINTS.frozen * POINTS.lost * grams) / HUNDRED;
-      if (this.freezes[place] && frozen < (POINTS.lost * grams) / HUNDRED) points += frozen;
-      else {
-        lost += grams;
-        lostGrams += (this.left[place] ?? 0) * supply.unitGrams * supply.lostShare * countedShare(supply);
-      }
+      leave(place, supply, (this.left[place] ?? 0) * supply.unitGrams, supply.leftShare, supply.lostShare);
+      const saves = (POINTS.lost * (this.saves[place] ?? 0)) / HUNDRED;
+      if (!this.thawed[place] && saves <= POINTS.freezing) return;
+      points += POINTS.freezing - saves;
+      lostGrams -= this.savesGrams[place] ?? 0;
     });
     points += (POINTS.lostMore * Math.max(0, lostGrams - this.mostLostGrams)) / HUNDRED;
     points += (POINTS.lost * lost) / HUNDRED + POINTS.trip * count(this.trips) + POINTS.item * count(this.list);
@@ -210,6 +227,7 @@ export class QuickLook {
       this.left[place] = boughtOn === undefined ? units : 0;
     });
     for (const all of [this.bought, this.used, this.packs, this.list, this.trips]) all.fill(0);
+    for (const all of [this.thawed, this.saves, this.savesGrams]) all.fill(0);
     for (const rests of this.opened) rests.length = 0;
     this.spared.length = 0;
   }
@@ -249,11 +267,14 @@ export class QuickLook {
     const open = this.opened[want.thing] ?? [];
     open.sort((a, b) => a.lastOn - b.lastOn);
     for (const one of open) {
-      if (one.grams <= 0 || one.lastOn < on) continue;
+      const isFrozen = one.lastOn < on;
+      if (one.grams <= 0 || (isFrozen && !this.isInIce(one.supply, on))) continue;
       const taken = Math.min(wanted, one.grams);
       one.grams -= taken;
       wanted -= taken;
-      sum.points += this.risk(supplies[one.supply] as Supply, one.openedOn, taken);
+      sum.points += isFrozen
+        ? this.thaw(one.supply, taken)
+        : this.risk(supplies[one.supply] as Supply, one.openedOn, taken);
     }
     while (wanted > 1e-9) {
       const place = this.cheapest(want, on, wanted);
@@ -267,12 +288,13 @@ export class QuickLook {
         sum.money += supply.unitPrice ?? 0;
         units += 1;
       }
-      const isLoose = supply.openDays === undefined;
+      const isFrozen = this.isInIce(place, on);
+      const isLoose = isFrozen || supply.openDays === undefined;
       const taken = Math.min(wanted, (isLoose ? units : 1) * supply.unitGrams);
       wanted -= taken;
       this.left[place] = units - (isLoose ? taken / supply.unitGrams : 1);
-      sum.points += this.risk(supply, on, taken);
-      if (supply.openDays !== undefined)
+      sum.points += isFrozen ? this.thaw(place, taken) : this.risk(supply, on, taken);
+      if (!isFrozen && supply.openDays !== undefined)
         open.push({ supply: place, openedOn: on, lastOn: on + supply.openDays, grams: supply.unitGrams - taken });
     }
     if (wanted > 1e-9) {
@@ -311,14 +333,17 @@ export class QuickLook {
     let least = Infinity;
     for (const place of supplies) {
       const supply = this.problem.supplies[place] as Supply;
-      if ((supply.chance[on] ?? 0) < LEAST_CHANCE) continue;
       const units = this.left[place] ?? 0;
-      const { boughtOn, unitGrams, openDays, leftShare, weight } = supply;
+      const isFrozen = units > 1e-9 && this.isInIce(place, on);
+      if (!isFrozen && (supply.chance[on] ?? 0) < LEAST_CHANCE) continue;
+      const { boughtOn, unitGrams, leftShare, weight } = supply;
+      const openDays = isFrozen ? undefined : supply.openDays;
       if (units <= 1e-9 && (boughtOn === undefined || (this.bought[place] ?? 0) >= supply.units)) continue;
       const taken = Math.min(wanted, (openDays === undefined ? Math.max(units, 1) : 1) * unitGrams);
       const gone =
         openDays === undefined ? 0 : lostOfOpened(supply, on, this.trips.length) * Math.max(0, unitGrams - taken);
-      const kept = leftShare * (openDays === undefined ? taken : unitGrams) * (this.freezes[place] ? POINTS.frozen : 1);
+      const keptShare = Number.isFinite(this.frozenFrom[place]) ? Math.min(leftShare, POINTS.frozen) : leftShare;
+      const kept = keptShare * (openDays === undefined ? taken : unitGrams);
       const isNew = units <= 1e-9;
       const bought = isNew
         ? POINTS.money * supply.unitWorth +
@@ -326,10 +351,21 @@ export class QuickLook {
           (this.trips[boughtOn ?? 0] ? 0 : POINTS.trip)
         : 0;
       const costs =
-        bought + (POINTS.lost * weight * (gone - (isNew ? 0 : kept))) / HUNDRED + this.risk(supply, on, taken);
+        bought +
+        (POINTS.lost * weight * (gone - (isNew ? 0 : kept))) / HUNDRED +
+        (isFrozen ? (this.thawed[place] ? 0 : POINTS.freezing) : this.risk(supply, on, taken));
       if (costs / taken < least - 1e-12) [best, least] = [place, costs / taken];
     }
     return best;
+  }
+
+  /** What froze while it was fit is there for a bowl of this day. */
+  private isInIce = (place: number, on: number): boolean => on >= (this.frozenFrom[place] ?? Infinity);
+
+  /** Takes of what was frozen. @returns what it costs that it may have been unfit to freeze, points */
+  private thaw(place: number, grams: number): number {
+    this.thawed[place] = 1;
+    return (POINTS.risk * (1 - (this.likeliest[place] ?? 0)) * grams) / HUNDRED;
   }
 
   private risk = (supply: Supply, on: number, grams: number): number =>

@@ -55,7 +55,6 @@ const loose = (problem: PlanProblem): PlanProblem => ({
     .map((supply) => ({
       ...supply,
       openDays: undefined,
-      canFreeze: false,
       chance: supply.chance.map((chance) => (chance === 1 ? 1 : 0)),
     })),
 });

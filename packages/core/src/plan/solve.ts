@@ -1,6 +1,6 @@
 import { dayByDay } from './dayByDay';
 import { LOOKS, stepByStep } from './stepByStep';
-import { planModel, withMostLost, type PlanModel } from './model';
+import { freezingNothing, planModel, withMostLost, type PlanModel } from './model';
 import { choiceOf, type Choice } from './plan';
 import { tooNear, type Chosen, type PlanProblem } from './problem';
 import { outsideKernel, settledBy } from './narrow';
@@ -51,19 +51,24 @@ interface Held {
   readonly values: readonly number[];
 }
 
-/** The best that can be done with given bowls: which pieces are opened, drawn, frozen, bought. Nothing where they break a rule. */
+/**
+ * The best that can be done with given bowls: which pieces are opened, drawn, frozen, bought. Nothing where they break a rule.
+ * @param held further columns that stand
+ */
 export function withBowls(
   problem: PlanProblem,
   model: PlanModel,
   chosen: readonly Chosen[],
   solver: Solver,
+  held: ReadonlyMap<number, number> = new Map(),
 ): Held | undefined {
-  const fixed = new Map(
-    model.bowls.map(({ column, option, on }) => [
+  const fixed = new Map([
+    ...held,
+    ...model.bowls.map(({ column, option, on }): [number, number] => [
       column,
       chosen.some((one) => one.optionId === option.id && one.on === on) ? 1 : 0,
     ]),
-  );
+  ]);
   const known = new Set(model.bowls.map(({ option, on }) => `${option.id} ${on}`));
   if (chosen.some(({ optionId, on }) => !known.has(`${optionId} ${on}`))) return undefined;
   const small = reduced(model.programme, fixed);
@@ -83,7 +88,8 @@ export function withBowls(
 export function plan(problem: PlanProblem, solver: Solver, options: PlanOptions): Planned {
   const free = planModel(problem);
   const days = dayByDay(problem);
-  const byDay = withBowls(problem, free, days, solver) ?? withBowls(problem, free, problem.pins, solver);
+  const byDay =
+    withBowls(problem, free, days, solver, freezingNothing(free)) ?? withBowls(problem, free, problem.pins, solver);
   if (!byDay) throw new Error('There is no plan that keeps the rules.');
   const mostLostGrams = byDay.choice.lostGrams + ROUNDING_GRAMS;
   const model = withMostLost(free, mostLostGrams);

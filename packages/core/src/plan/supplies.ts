@@ -21,7 +21,7 @@ import {
   type Lot,
 } from '../shelf';
 import { daysOpen, lotForecast } from './forecast';
-import type { Good, PlanDay, Supply } from './problem';
+import { PLAN_POINTS, type Good, type PlanDay, type Supply } from './problem';
 
 /** What a shop sells at once of what is not counted in pieces, usable grams, where the household never bought any. Assumption of this project. */
 const PACK_GRAMS = { packed: 350, raw: 500, other: 250 } as const;
@@ -145,8 +145,10 @@ function supplyOfLot(row: Ingredient, lot: Lot, wish: SupplyWish, keeps: boolean
   const isWished = useUpIds.has(row.id);
   const pieceGrams = lot.state === 'whole' ? lot.pieceGrams : undefined;
   const isPack = lot.state === 'whole' && pieceGrams === undefined && row.traits.isPacked;
+  const isFrozen = standsAt(lot.stays, climate, now).celsius <= FROZEN_CELSIUS;
   const grams = usableOf(row, lot);
-  const units = pieceGrams ? Math.max(1, Math.round(grams / pieceGrams)) : 1;
+  // In the freezer it lies in portions: as much comes out as a bowl wants, and the rest stays frozen.
+  const units = pieceGrams && !isFrozen ? Math.max(1, Math.round(grams / pieceGrams)) : 1;
   const base = {
     id: lot.id,
     ingredientId: row.id,
@@ -154,7 +156,8 @@ function supplyOfLot(row: Ingredient, lot: Lot, wish: SupplyWish, keeps: boolean
     boughtOn: undefined,
     units,
     unitGrams: grams / units,
-    openDays: pieceGrams !== undefined || isPack ? Math.min(days.length, daysOpen(row, isPack)) : undefined,
+    openDays:
+      !isFrozen && (pieceGrams !== undefined || isPack) ? Math.min(days.length, daysOpen(row, isPack)) : undefined,
     weight: isWished ? USE_UP_WEIGHT : 1,
     unitPrice: undefined,
     unitWorth: 0,
@@ -166,7 +169,7 @@ function supplyOfLot(row: Ingredient, lot: Lot, wish: SupplyWish, keeps: boolean
       chance: days.map(() => 1),
       needsCold: days.map(() => false),
       lostShare: 0,
-      leftShare: isWished ? 1 : 0,
+      leftShare: isWished ? 1 : isFrozen ? PLAN_POINTS.frozen : 0,
       canFreeze: false,
     };
   const { chance, needsCold, lostShare } = lotForecast(
@@ -177,14 +180,14 @@ function supplyOfLot(row: Ingredient, lot: Lot, wish: SupplyWish, keeps: boolean
     days.map(({ at }) => at),
   );
   const frozenHours = keepingOf(row, lot.state).frozenHours ?? row.keeping.cut?.frozenHours;
-  const isFrozen = standsAt(lot.stays, climate, now).celsius <= FROZEN_CELSIUS;
   const hasFreezer = climate.places.some(({ kind }) => kind === 'freezer');
   return {
     ...base,
     chance,
     needsCold,
     lostShare,
-    leftShare: isWished ? 1 : lostShare,
+    // What was frozen rather than lost is worth as much to a bowl that wears it as it cost to freeze it.
+    leftShare: isWished ? 1 : isFrozen ? Math.max(lostShare, PLAN_POINTS.frozen) : lostShare,
     canFreeze: frozenHours !== undefined && hasFreezer && !isFrozen,
   };
 }

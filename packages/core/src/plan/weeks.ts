@@ -2,7 +2,8 @@ import type { RankTerm } from '../judge';
 import type { Day } from '../time';
 import type { LeftOut, SizeFor } from './options';
 import type { Choice, PlanDraw, Purchase } from './plan';
-import type { Option, PlanDay, PlanProblem } from './problem';
+import { freezeOn } from './model';
+import { LEAST_CHANCE, type Option, type PlanDay, type PlanProblem } from './problem';
 import { problemOf, type HouseholdOfWeeks, type PosedProblem, type RefusedPin } from './problemOf';
 import type { Solver } from './programme';
 import { plan, type Planned, type PlanOptions } from './solve';
@@ -37,6 +38,10 @@ export interface WeekLane {
   /** What is expected to be lost, and what is frozen in time, grams. */
   readonly lostGrams: number;
   readonly frozenGrams: number;
+  /** The last day on which it is as good as sure to be fit for the freezer; undefined where nothing of it is frozen. */
+  readonly freezeOn: number | undefined;
+  /** Usable grams in the freezer at the end of each day. */
+  readonly iceGrams: readonly number[];
   /** It goes into the cold once it is ready. */
   readonly needsCold: boolean;
 }
@@ -163,23 +168,29 @@ function lanesOf({ supplies, days }: PlanProblem, choice: Choice): readonly Week
     .filter(({ lotId, lostShare }) => lotId !== undefined && lostShare > 0.02)
     .map((supply): WeekLane => {
       const grams = supply.units * supply.unitGrams;
-      const drawnOn = (on: number): number =>
-        choice.bowls
-          .filter((bowl) => bowl.on <= on)
-          .flatMap(({ draws }) => draws)
-          .reduce((sum, draw) => sum + (draw.supplyId === supply.id ? draw.grams : 0), 0);
+      const draws = choice.bowls.flatMap(({ on, draws: all }) =>
+        all.filter(({ supplyId }) => supplyId === supply.id).map((draw) => ({ ...draw, on })),
+      );
+      const drawnBy = (day: number, some = draws): number =>
+        some.reduce((sum, draw) => sum + (draw.on <= day ? draw.grams : 0), 0);
+      const frozenGrams = choice.freezes.find(({ supplyId }) => supplyId === supply.id)?.grams ?? 0;
+      const thawed = draws.filter(({ isFrozen }) => isFrozen);
+      const frozenOn = freezeOn(supply);
       return {
         lotId: supply.lotId ?? '',
         ingredientId: supply.ingredientId,
         grams,
         chance: supply.chance,
-        leftGrams: days.map((_, on) => Math.max(0, grams - drawnOn(on))),
+        leftGrams: days.map((_, on) => Math.max(0, grams - drawnBy(on))),
         lostGrams: choice.lost.find(({ supplyId }) => supplyId === supply.id)?.grams ?? 0,
-        frozenGrams: choice.freezes.find(({ supplyId }) => supplyId === supply.id)?.grams ?? 0,
+        frozenGrams,
+        freezeOn: frozenGrams > 0 ? frozenOn : undefined,
+        iceGrams: days.map((_, on) => (on < frozenOn ? 0 : Math.max(0, frozenGrams - drawnBy(on, thawed)))),
         needsCold: choice.chills.includes(supply.id),
       };
     })
     .sort((a, b) => lastFit(a.chance) - lastFit(b.chance) || (a.lotId < b.lotId ? -1 : 1));
 }
 
-const lastFit = (chance: readonly number[]): number => chance.reduce((last, one, on) => (one >= 0.5 ? on : last), -1);
+const lastFit = (chance: readonly number[]): number =>
+  chance.reduce((last, one, on) => (one >= LEAST_CHANCE ? on : last), -1);

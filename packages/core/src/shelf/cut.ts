@@ -5,13 +5,14 @@ import type { StockDraft } from './stockDraft';
 import { CRUMB_GRAMS } from './stock';
 
 /**
- * Where what is left of a cut piece goes unless told otherwise: to the cold, where it is perishable and stood in a room.
+ * Where what is left of a cut piece goes unless told otherwise: to the cold, where it is perishable and stood in a room. What is
+ * frozen lies there in portions: what is not taken out stays in the freezer.
  * @returns the id of a place; where it stood when there is no fridge
  */
 export function remnantPlace(row: Ingredient, lot: Pick<Lot, 'stays'>, places: readonly Place[]): string {
   const here = placeOf(lot);
   const stood = places.find(({ id }) => id === here)?.kind;
-  if (stood === 'fridge' || !isPerishable(keepingOf(row, 'cut'))) return here;
+  if (stood === 'fridge' || stood === 'freezer' || !isPerishable(keepingOf(row, 'cut'))) return here;
   return places.find(({ kind }) => kind === 'fridge')?.id ?? here;
 }
 

@@ -88,6 +88,20 @@ describe('planDraw', () => {
     ]);
   });
 
+  it('leaves in the freezer what is not taken out of it', () => {
+    const touches = [{ at: iso(T0), stage: 'ready' as const }];
+    const stays = [{ placeId: 'freezer', from: iso(T0) }];
+    const lots = [lot('mangoes', 'mango', { grams: 400, pieceGrams: 200, touches, stays })];
+    const at = T0 + 30 * 86_400_000;
+    const lines = plan([{ ingredientId: 'mango', grams: 120 }], lots, at);
+    const { movements } = stockDraftOf(lines, lots, CATALOGUE, iso(at), ids(), STILL.places);
+    expect(movements).toEqual([
+      { lotId: 'mangoes', kind: 'draw', grams: -120 },
+      { lotId: 'mangoes', kind: 'cut-off', grams: -80 },
+      { lotId: 'new1', kind: 'cut-in', grams: 80, placeId: 'freezer' },
+    ]);
+  });
+
   it('separates eggs where a part is wanted, and the other part stays', () => {
     const lots = [lot('eggs', 'egg-whole', { grams: 300, pieceGrams: 50 })];
     const lines = plan([{ ingredientId: 'egg-yolk', grams: 34 }], lots);

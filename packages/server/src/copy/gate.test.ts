@@ -56,6 +56,7 @@ beforeAll(async () => {
     days: 14,
     bowls: [{ ...bowl, lines }],
     chills: ['a-lot'],
+    freezes: [{ lotId: 'a-lot', day: '2026-03-15', at: '2026-03-15T17:00:00Z' }],
     otherwise: [{ ingredientId: 'honey', day, headIds, maskId, insteadMaskId: 'oat-ease', laterDay: '2026-03-18' }],
     lostGrams: 10,
     byDayLostGrams: 20,

@@ -249,6 +249,30 @@ it('knows afterwards what changes of stock were for, which stood in their ids be
   await again.destroy();
 });
 
+it('knows of plans from before that they froze nothing', async () => {
+  const file = join(folder, 'household.sqlite');
+  const first = await openDatabase(file);
+  await backTo(first, 'Freezing');
+  await first.query('INSERT INTO week_plan (day, at, plan) VALUES (?, ?, ?)', [
+    '2026-01-01',
+    '2026-01-01T09:00:00.000Z',
+    JSON.stringify({ day: '2026-01-01', bowls: [{ maskId: 'oat-ease' }], chills: ['lot'] }),
+  ]);
+  await first.destroy();
+  const again = await openDatabase(file);
+  const [{ plan }] = await again.query<[{ plan: string }]>('SELECT plan FROM week_plan');
+  expect(JSON.parse(plan)).toEqual({
+    day: '2026-01-01',
+    bowls: [{ maskId: 'oat-ease' }],
+    chills: ['lot'],
+    freezes: [],
+  });
+  await backTo(again, 'Freezing');
+  const [{ plan: before }] = await again.query<[{ plan: string }]>('SELECT plan FROM week_plan');
+  expect(JSON.parse(before)).not.toHaveProperty('freezes');
+  await again.destroy();
+});
+
 it('takes what happened to bowls over into their logs, the day that runs among it, and loses nothing', async () => {
   const house = await testHouse();
   const { home, source } = house;

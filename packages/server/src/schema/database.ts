@@ -18,6 +18,7 @@ import { BowlLogs1700000000011 } from './migrations/0011-bowl-logs';
 import { LengthsOfWear1700000000012 } from './migrations/0012-lengths-of-wear';
 import { Weeks1700000000013 } from './migrations/0013-weeks';
 import { Looks1700000000014 } from './migrations/0014-looks';
+import { Freezing1700000000015 } from './migrations/0015-freezing';
 
 /** Every change of the tables, in its order. */
 const MIGRATIONS = [
@@ -35,6 +36,7 @@ const MIGRATIONS = [
   LengthsOfWear1700000000012,
   Weeks1700000000013,
   Looks1700000000014,
+  Freezing1700000000015,
 ];
 
 const KNOWN = MIGRATIONS.map((one) => new one().name);

@@ -2,7 +2,7 @@ import type { KeptBuyLine, KeptWeekPlan } from '@amber-ladle/contract';
 import { buyToCsv } from '@amber-ladle/core/exchange';
 import type { Ingredient } from '@amber-ladle/core/ingredient';
 import { standInsFor } from '@amber-ladle/core/mask';
-import { coldOnceReady, shopTrips } from '@amber-ladle/core/plan';
+import { coldOnceReady, frozenAt, shopTrips } from '@amber-ladle/core/plan';
 import { buyList, type Lot, type WantedBowl } from '@amber-ladle/core/shelf';
 import { localDay } from '@amber-ladle/core/time';
 import { listed, sentenceOf } from '@amber-ladle/words';
@@ -86,11 +86,14 @@ export async function readBuyList(household: Household): Promise<readonly KeptBu
   );
   const climate = await climateOf(household);
   const present = Date.parse(now);
-  // What the plan has put into the fridge in time is still there then.
+  // What the plan has put into the fridge or the freezer in time is still there then.
   const chilled = new Set(plan?.chills ?? []);
+  const frozen = new Map(plan?.freezes.map(({ lotId, at }) => [lotId, Math.max(present, Date.parse(at))]));
   const standing = lots.map((lot) => {
     const row = chilled.has(lot.id) ? catalogue.get(lot.ingredientId) : undefined;
-    return row ? coldOnceReady(row, lot, climate, present) : lot;
+    const cold = row ? coldOnceReady(row, lot, climate, present) : lot;
+    const freezesAt = frozen.get(lot.id);
+    return freezesAt === undefined ? cold : frozenAt(cold, climate, freezesAt);
   });
   const { timeZone } = await readSettings(household);
   const list = buyList(bowls, {

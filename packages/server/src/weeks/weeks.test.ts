@@ -35,6 +35,7 @@ const aPlan = (change: Partial<WeekPlan> = {}): WeekPlan => ({
     },
   ],
   chills: [],
+  freezes: [],
   otherwise: [],
   lostGrams: 140,
   byDayLostGrams: 420,
@@ -180,6 +181,39 @@ describe('a plan that is kept', () => {
       .send(aPlan({ bowls, chills: [lotId] }))
       .expect(200);
     expect(await avocados()).toEqual([]);
+  });
+
+  it('buys no second mango where the first is frozen in time', async () => {
+    const lotId = randomUUID();
+    const since = '2026-03-13T09:00:00.000Z';
+    const lots = [{ id: lotId, ingredientId: 'mango', state: 'whole', since, label: '', pieceGrams: 200 }];
+    const movements = [{ lotId, kind: 'add', grams: 200, placeId: 'counter', stage: 'ready', at: since }];
+    await api().post('/api/stock').send({ id: randomUUID(), note: '', lots, movements }).expect(201);
+    const bowls = aPlan().bowls.map((bowl) => ({
+      ...bowl,
+      day: '2026-03-27',
+      at: '2026-03-27T17:00:00.000Z',
+      lines: [{ ingredientId: 'mango', grams: 120 }],
+    }));
+    const mangoes = async () => (await buys()).filter(({ ingredientId }) => ingredientId === 'mango');
+    await api().put('/api/weeks/plan').send(aPlan({ bowls })).expect(200);
+    expect(await mangoes()).toHaveLength(1);
+    const freezesOn = async (day: string) => {
+      const freezes = [{ lotId, day, at: `${day}T17:00:00.000Z` }];
+      await api().put('/api/weeks/plan').send(aPlan({ bowls, freezes })).expect(200);
+      return mangoes();
+    };
+    expect(await freezesOn('2026-03-14')).toEqual([]);
+    // What has turned before it went into the freezer is no mango.
+    expect(await freezesOn('2026-03-26')).toHaveLength(1);
+  });
+
+  it('refuses a plan that freezes what it does not name, or on no day', async () => {
+    for (const one of [{ lotId: 'a' }, { lotId: '', day: '2026-03-14', at: '2026-03-14T17:00:00Z' }, { day: 'soon' }])
+      await api()
+        .put('/api/weeks/plan')
+        .send({ ...aPlan(), freezes: [one] })
+        .expect(422);
   });
 
   it('wants nothing any more for a bowl that is kept for its day, or past', async () => {

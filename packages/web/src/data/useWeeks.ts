@@ -139,6 +139,10 @@ export const useWeeks = defineStore('weeks', () => {
         lines: lines.map(({ ingredientId, grams }) => ({ ingredientId, grams: Math.round(grams * 100) / 100 })),
       })),
       chills: found.lanes.filter(({ needsCold }) => needsCold).map(({ lotId }) => lotId),
+      freezes: found.lanes.flatMap(({ lotId, freezeOn }) => {
+        const on = freezeOn === undefined ? undefined : found.days[freezeOn];
+        return on ? [{ lotId, day: on.day, at: new Date(on.at).toISOString() }] : [];
+      }),
       otherwise: otherwise.value.map(({ ingredientId, on, headIds, maskId, insteadMaskId, laterOn }) => ({
         ingredientId,
         day: dayOf(on),
@@ -241,7 +245,8 @@ function changeOf(
 
 /** True where a plan asks for the same bowls on the same first day as one that is kept. */
 function isSame(plan: WeekPlan, kept: KeptWeekPlan | undefined): boolean {
-  const of = ({ day, bowls, otherwise }: WeekPlan): string =>
-    JSON.stringify([day, bowls.map(({ at: _at, ...bowl }) => bowl), otherwise]);
+  const untimed = <T extends { readonly at: string }>({ at: _at, ...rest }: T) => rest;
+  const of = ({ day, bowls, chills, freezes, otherwise }: WeekPlan): string =>
+    JSON.stringify([day, bowls.map(untimed), chills, freezes.map(untimed), otherwise]);
   return kept !== undefined && of(plan) === of(kept);
 }

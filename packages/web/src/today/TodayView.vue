@@ -7,6 +7,7 @@ import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
 import { ScenePicture } from '../kit/ink';
 import ComingBowls from './ComingBowls.vue';
+import FreezeToday from './FreezeToday.vue';
 import OneWord from './OneWord.vue';
 import PeopleToSize from './PeopleToSize.vue';
 import RunningBowls from './RunningBowls.vue';
@@ -49,6 +50,7 @@ onMounted(() =>
     <div class="two">
       <section aria-labelledby="turning">
         <TurnsToday />
+        <FreezeToday />
         <RunningBowls />
         <ComingBowls />
         <OneWord />

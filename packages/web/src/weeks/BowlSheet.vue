@@ -2,6 +2,7 @@
 import { ingredientById } from '@amber-ladle/core/ingredient';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import type { WeekBowl } from '@amber-ladle/core/plan';
+import { placeOf } from '@amber-ladle/core/shelf';
 import { computed } from 'vue';
 import { useHousehold } from '../data/household';
 import { useShelf } from '../data/shelf';
@@ -62,16 +63,23 @@ const good = computed(() => {
   return than.points > 1 ? weeksText.nothingIsSaved : '';
 });
 const draws = computed(() =>
-  bowl.draws.map(({ ingredientId, grams, lotId, boughtOn, chance, supplyId }) => {
+  bowl.draws.map(({ ingredientId, grams, lotId, boughtOn, chance, supplyId, isFrozen }) => {
     const lot = shelf.lots.find(({ id }) => id === lotId);
     const row = ingredientById(household.catalogue, ingredientId);
     const from =
       boughtOn !== undefined
         ? weeksText.boughtDayWord(dayWord(weeks.weeks?.days[boughtOn]?.day ?? bowl.day, weeks.today, household.where))
-        : row.ripening && lot?.state === 'whole'
-          ? sureWords(chance)
-          : weeksText.inTheHouse;
-    return { key: supplyId, ingredientId, amount: amountOf(ingredientId, grams, household.catalogue), from };
+        : isFrozen || (lot && shelf.placeById(placeOf(lot))?.kind === 'freezer')
+          ? weeksText.outOfTheFreezer
+          : row.ripening && lot?.state === 'whole'
+            ? sureWords(chance)
+            : weeksText.inTheHouse;
+    return {
+      key: `${supplyId} ${isFrozen}`,
+      ingredientId,
+      amount: amountOf(ingredientId, grams, household.catalogue),
+      from,
+    };
   }),
 );
 const keeps = computed(() =>

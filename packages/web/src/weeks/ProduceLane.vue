@@ -8,7 +8,7 @@ import { paintInBowl } from '../kit/ink';
 
 /**
  * Something on the shelf along the days: as high as there is of it at the end of each, pale where it is hard or doubtful, gone
- * where it is past. Where a bowl draws from it, it steps down.
+ * where it is past, and as ice where it was frozen in time. Where a bowl draws from it, it steps down.
  */
 const { lane } = defineProps<{ lane: WeekLane; label: string }>();
 const household = useHousehold();
@@ -17,19 +17,23 @@ const HEIGHT = 30;
 const CRUMB_GRAMS = 2;
 
 const fill = computed(() => paintInBowl(ingredientById(household.catalogue, lane.ingredientId)));
+const ice = paintInBowl(ingredientById(household.catalogue, 'water'));
 const days = computed(() => {
-  const [before, after] = [lane.grams, lane.leftGrams];
-  const lastFit = lane.chance.reduce((last, one, on) => (one >= LEAST_CHANCE ? on : last), -1);
-  return lane.chance.map((chance, on) => {
-    const grams = on === 0 ? before : (after[on - 1] ?? 0);
-    const later = after[on] ?? 0;
-    const isGone = grams < CRUMB_GRAMS || (on > lastFit && chance < LEAST_CHANCE / 2);
-    const y = (some: number): number => HEIGHT - (some / lane.grams) * (HEIGHT - 3);
+  const { grams: whole, leftGrams, iceGrams, freezeOn, chance: chances } = lane;
+  const lastFit = chances.reduce((last, one, on) => (one >= LEAST_CHANCE ? on : last), -1);
+  const y = (some: number): number => HEIGHT - (some / whole) * (HEIGHT - 3);
+  return chances.map((chance, on) => {
+    const isIce = freezeOn !== undefined && on > freezeOn;
+    // Past its time, what is left is what lies in the freezer.
+    const left = isIce && on > lastFit ? iceGrams : leftGrams;
+    const grams = on === 0 ? whole : (left[on - 1] ?? 0);
+    const later = left[on] ?? 0;
+    const isPast = on > lastFit && chance < LEAST_CHANCE / 2;
     return {
       on,
-      isGone,
-      isFit: chance >= LEAST_CHANCE,
-      opacity: 0.22 + 0.78 * chance,
+      isIce,
+      isGone: grams < CRUMB_GRAMS || (isPast && !isIce),
+      opacity: isIce ? 0.3 : 0.22 + 0.78 * chance,
       // A bowl of the evening draws in the last third of its day.
       points: `${on},${HEIGHT} ${on},${y(grams)} ${on + 0.62},${y(grams)} ${on + 0.74},${y(later)} ${on + 1},${y(later)} ${on + 1},${HEIGHT}`,
     };
@@ -40,6 +44,7 @@ const days = computed(() => {
 <template>
   <svg :viewBox="`0 0 ${days.length} ${HEIGHT}`" preserveAspectRatio="none" role="img" :aria-label="label">
     <template v-for="day in days" :key="day.on">
+      <polygon v-if="day.isIce && !day.isGone" :points="day.points" :fill="ice" />
       <polygon v-if="!day.isGone" :points="day.points" :fill="fill" :fill-opacity="day.opacity" />
     </template>
     <line x1="0" :x2="days.length" :y1="HEIGHT" :y2="HEIGHT" class="ground" vector-effect="non-scaling-stroke" />

@@ -47,6 +47,8 @@ const lane = (lotId: string): WeekLane => ({
   leftGrams: [],
   lostGrams: 60,
   frozenGrams: 0,
+  freezeOn: undefined,
+  iceGrams: [],
   needsCold: true,
 });
 
@@ -90,6 +92,7 @@ describe('a card on the board', () => {
       days: 14,
       bowls: [yesterday, kept],
       chills: [],
+      freezes: [],
       otherwise: [],
       lostGrams: 0,
       byDayLostGrams: 0,

@@ -41,7 +41,7 @@ export function useBoard() {
           lane,
           name: lotName(lot, row),
           amount: amountWords(lot, row),
-          words: laneWords(lane),
+          words: laneWords(lane, weeks.weeks?.days ?? [], weeks.today, household.where),
           family: row.family,
           isCut: lot.state === 'cut',
         },

@@ -62,7 +62,9 @@ function openCuts({ problem, wants, turning, ofHeads }: From, draft: ModelDraft)
       const open = turning.opened.filter(
         (one) => one.supply.ingredientId === ingredientId && one.on <= on && on <= one.on + (one.supply.openDays ?? 0),
       );
-      const loose = turning.givenOn(ingredientId, on).filter(({ supply }) => supply.openDays === undefined);
+      const loose = turning
+        .givenOn(ingredientId, on)
+        .filter(({ supply, isFrozen }) => isFrozen || supply.openDays === undefined);
       const largest = Math.max(...open.map(({ supply }) => supply.unitGrams));
       for (const own of ofHeads) {
         const its = least.filter(([column]) => own.has(column));

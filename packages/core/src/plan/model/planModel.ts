@@ -36,6 +36,10 @@ export function planModel(problem: PlanProblem): PlanModel {
   return { ...draft.done(), bowls, draws, opened, bought, packs, frozen, lost, missing };
 }
 
+/** The columns of what is frozen, held at nothing: so goes whoever does not look ahead. */
+export const freezingNothing = ({ frozen }: PlanModel): ReadonlyMap<number, number> =>
+  new Map(frozen.map(({ column }) => [column, 0]));
+
 /** The same model where what is expected to be lost beyond so many grams costs dear, whoever loses it. */
 export function withMostLost(model: PlanModel, mostLostGrams: number): PlanModel {
   if (model.lost.length === 0) return model;

@@ -1,7 +1,7 @@
 import { countedShare, PLAN_POINTS as POINTS, type PlanProblem, type Supply } from '../problem';
 import type { ModelDraft } from './draft';
 import type { Shop } from './shop';
-import { lostOfOpened, mayFreeze, usableOn } from './supply';
+import { frozenFrom, lostOfOpened, mayFreeze, usableOn } from './supply';
 import type { DrawColumn, Entry, LostColumn, SupplyColumn } from './types';
 import type { Wants } from './wants';
 
@@ -39,21 +39,25 @@ export class Turning {
   /** What is there of a supply goes somewhere, all of it: in units, except what is drawn from something loose. */
   private add(supply: Supply, days: number): void {
     const { units, unitGrams, lostShare, leftShare } = supply;
-    const goes: Entry[] = usableOn(supply).map((on) => this.uses(supply, on, days));
-    if (mayFreeze(supply)) goes.push([this.freezes(supply), 1]);
+    const rests: number[] | undefined = mayFreeze(supply) ? [] : undefined;
+    const goes: Entry[] = usableOn(supply).map((on) => this.uses(supply, on, days, rests));
+    if (rests) goes.push([this.freezes(supply, rests, days), 1]);
     goes.push([this.loses(supply, lostShare * unitGrams, units, leftShare * unitGrams), 1]);
     if (supply.boughtOn === undefined) this.draft.row(units, units, goes);
     else this.buys(supply, supply.boughtOn, goes, days);
   }
 
-  /** Used from a day on: drawn from something loose, or a piece that is opened whole and lasts its days. */
-  private uses(supply: Supply, on: number, days: number): Entry {
+  /**
+   * Used from a day on: drawn from something loose, or a piece that is opened whole and lasts its days.
+   * @param rests where the columns go of what is left of a piece and frozen; nothing for what does not freeze
+   */
+  private uses(supply: Supply, on: number, days: number, rests: number[] | undefined): Entry {
     const { draft } = this;
     const { units, unitGrams, openDays } = supply;
     const risk = (POINTS.risk * (1 - (supply.chance[on] ?? 0))) / HUNDRED;
     const drawOn = (later: number): number => {
       const column = draft.pay('risk', risk, units * unitGrams);
-      this.draws.push({ column, supply, on: later, openedOn: on });
+      this.draws.push({ column, supply, on: later, openedOn: on, isFrozen: false });
       return column;
     };
     if (openDays === undefined) return [drawOn(on), 1 / unitGrams];
@@ -64,6 +68,11 @@ export class Turning {
     const of: Entry[] = [];
     for (let later = on; later <= Math.min(days - 1, on + openDays); later++) of.push([drawOn(later), 1]);
     of.push([this.loses(supply, lostOfOpened(supply, on, days), units * unitGrams), 1]);
+    if (rests) {
+      const rest = draft.pay('freezing', 0, units * unitGrams);
+      rests.push(rest);
+      of.push([rest, 1]);
+    }
     draft.row(0, 0, [...of, [open, -unitGrams]]);
     return [open, 1];
   }
@@ -75,17 +84,35 @@ export class Turning {
     return column;
   }
 
-  private freezes(supply: Supply): number {
-    const { units, unitGrams, weight, leftShare } = supply;
-    const half = (POINTS.frozen * POINTS.lost * weight * leftShare * unitGrams) / HUNDRED;
-    const column = this.draft.pay('freezing', half, units);
-    const does = this.draft.pay('freezing', POINTS.freezing, 1, true);
-    this.draft.row(-Infinity, 0, [
-      [column, 1],
-      [does, -units],
+  /**
+   * Whole ones and rests that are frozen in time. A bowl of a later day takes of them as much as it wants; what stays in the freezer is
+   * not lost, and not yet worn.
+   * @returns the column of units that are frozen as they are
+   */
+  private freezes(supply: Supply, rests: readonly number[], days: number): number {
+    const { draft } = this;
+    const { units, unitGrams, weight, ingredientId, chance } = supply;
+    const most = units * unitGrams;
+    const whole = draft.pay('freezing', 0, units);
+    const grams = draft.pay('freezing', 0, most);
+    const stays = draft.pay('freezing', (POINTS.frozen * POINTS.lost * weight) / HUNDRED, most);
+    const does = draft.pay('freezing', POINTS.freezing, 1, true);
+    draft.row(0, 0, [[whole, unitGrams], ...rests.map((rest): Entry => [rest, 1]), [grams, -1]]);
+    draft.row(-Infinity, 0, [
+      [grams, 1],
+      [does, -most],
     ]);
-    this.frozen.push({ column, supply });
-    return column;
+    this.frozen.push({ column: grams, supply });
+    const risk = (POINTS.risk * (1 - Math.max(...chance))) / HUNDRED;
+    const goes: Entry[] = [[stays, 1]];
+    for (let on = frozenFrom(supply); on < days; on++) {
+      if (this.wants.between(ingredientId, on, on).length === 0) continue;
+      const column = draft.pay('risk', risk, most);
+      this.draws.push({ column, supply, on, openedOn: on, isFrozen: true });
+      goes.push([column, 1]);
+    }
+    draft.row(0, 0, [...goes, [grams, -1]]);
+    return whole;
   }
 
   private buys(supply: Supply, on: number, goes: readonly Entry[], days: number): void {

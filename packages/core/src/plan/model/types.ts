@@ -23,14 +23,15 @@ export interface BowlColumn {
   readonly on: number;
   readonly isPinned: boolean;
 }
-/** Grams drawn of a supply on a day, of a piece opened on that day or before. */
+/** Grams drawn of a supply on a day, of a piece opened on that day or before, or of what was frozen of it. */
 export interface DrawColumn {
   readonly column: number;
   readonly supply: Supply;
   readonly on: number;
   readonly openedOn: number;
+  readonly isFrozen: boolean;
 }
-/** Something that is had of a supply: pieces opened, units bought, units frozen. */
+/** Something that is had of a supply: pieces opened, units bought, grams frozen. */
 export interface SupplyColumn {
   readonly column: number;
   readonly supply: Supply;

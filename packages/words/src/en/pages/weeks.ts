@@ -26,6 +26,7 @@ export const weeksText = {
   withoutItWouldTurn: (names: Said): string => `Without it ${names} would turn.`,
   nothingIsSaved: 'Nothing is saved by it; it is time for a bowl.',
   inTheHouse: 'in the house',
+  outOfTheFreezer: 'out of the freezer',
   timeOnThisDay: 'Time on this day',
   minutesFromTheKnife: 'Minutes, from the knife to the rinse',
   minutesOnThisDay: 'Minutes on this day',

@@ -1,5 +1,6 @@
 import { CATALOGUE } from '@amber-ladle/core/ingredient';
 import type { Difference, WeekLane, Weeks } from '@amber-ladle/core/plan';
+import { addDays } from '@amber-ladle/core/time';
 import { describe, expect, it } from 'vitest';
 import {
   againstLastWords,
@@ -73,15 +74,20 @@ describe('the words of the weeks', () => {
       leftGrams: [],
       lostGrams: 0,
       frozenGrams: 0,
+      freezeOn: undefined,
+      iceGrams: [],
       needsCold: false,
     };
-    const lane = (change: Partial<WeekLane>): string => laneWords({ ...whole, ...change });
+    const days = [{ day: TODAY }, { day: addDays(TODAY, 1) }, { day: addDays(TODAY, 2) }];
+    const lane = (change: Partial<WeekLane>): string => laneWords({ ...whole, ...change }, days, TODAY, GB);
     expect(lane({})).toBe('');
     expect(lane({ needsCold: true, lostGrams: 24 })).toBe('into the fridge once ready, 12 % of it turns');
     expect(lane({ lostGrams: 14 })).toBe('');
     expect(lane({ lostGrams: 190 })).toBe('turns unused');
-    expect(lane({ frozenGrams: 100 })).toBe('freeze the rest in time');
-    expect(lane({ frozenGrams: 190 })).toBe('freeze it in time');
+    expect(lane({ frozenGrams: 100, freezeOn: 0 })).toBe('freeze the rest today');
+    expect(lane({ frozenGrams: 190, freezeOn: 1 })).toBe('freeze it by tomorrow');
+    expect(lane({ frozenGrams: 190, freezeOn: 2 })).toBe('freeze it by Monday');
+    expect(lane({ frozenGrams: 8, freezeOn: 2 })).toBe('');
   });
 
   it('say what a bowl would come to on another day', () => {

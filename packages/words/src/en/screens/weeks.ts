@@ -96,12 +96,23 @@ export function spendingWords(
   return `What the plan has to buy comes to about ${writeMoney(spent, where)}${more}.`;
 }
 
-/** What becomes of something that turns; nothing where all of it is used in time. @example 'into the fridge once ready, 12 % of it turns' */
-export function laneWords({ lostGrams, frozenGrams, needsCold, grams }: WeekLane): string {
+/**
+ * What becomes of something that turns; nothing where all of it is used in time.
+ * @param days the days of the plan
+ * @example 'into the fridge once ready, 12 % of it turns'
+ */
+export function laneWords(
+  { lostGrams, frozenGrams, freezeOn, needsCold, grams }: WeekLane,
+  days: readonly { readonly day: Day }[],
+  today: Day,
+  where: Pick<Where, 'locale'>,
+): string {
   const [lost, frozen] = [Math.round((lostGrams / grams) * 100), Math.round((frozenGrams / grams) * 100)];
+  const word = dayWord(days[freezeOn ?? 0]?.day ?? today, today, where);
+  const what = frozen > 90 ? 'freeze it' : 'freeze the rest';
   return [
     needsCold ? 'into the fridge once ready' : '',
-    frozen >= 5 ? (frozen > 90 ? 'freeze it in time' : 'freeze the rest in time') : '',
+    frozen >= 5 ? `${what} ${freezeOn === 0 ? word : `by ${word}`}` : '',
     lost > 90 ? 'turns unused' : lost >= 8 ? `${lost} % of it turns` : '',
   ]
     .filter(Boolean)
