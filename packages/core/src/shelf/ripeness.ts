@@ -26,7 +26,7 @@ export const TOUCHED: Readonly<Record<Stage, number>> = {
 const NEARLY_FROM = 0.6;
 /** From where to where something feels so. Assumptions of this project; what is still good has some hours left. */
 const FELT: Readonly<Record<Stage, { readonly from: number; readonly until: number }>> = {
-  unripe: { from: 0, until: NEARLY_FROM },
+  unripe: { from: 0, until: 0.58 },
   nearly: { from: NEARLY_FROM, until: 0.97 },
   ready: { from: 1, until: 1.7 },
   'last-day': { from: 1.7, until: 1.85 },

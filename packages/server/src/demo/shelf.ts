@@ -10,12 +10,13 @@ import type { Household } from '../kernel/household';
 import { setRestock } from '../stock';
 import { changeStock } from '../stock';
 
-/** Where things stand on the narrowboat: a small 12 V fridge, a box of produce and an aloe on the roof. */
+/** Where things stand on the narrowboat: a small 12 V fridge with an ice box, a box of produce and an aloe on the roof. */
 const PLACES: readonly Place[] = [
   { id: 'galley', name: 'Galley box', kind: 'counter', celsius: 18 },
   { id: 'bag', name: 'Paper bag', kind: 'bag', celsius: 18 },
   { id: 'roof', name: 'Roof box', kind: 'outside', celsius: 12 },
   { id: 'fridge', name: '12 V fridge', kind: 'fridge', celsius: 4 },
+  { id: 'ice', name: 'Ice box', kind: 'freezer', celsius: -14 },
 ];
 
 interface Row {

@@ -20,7 +20,7 @@ const { freezer, lots, freeze } = useFreezing();
           :is-open="one.isOpen"
         />
         <span class="what"
-          ><b>{{ one.name }}</b> <span class="quiet">{{ one.amount }}</span></span
+          ><b>{{ one.name }}</b> <span class="quiet">{{ one.amount }} · {{ one.place }}</span></span
         >
         <v-btn
           variant="tonal"

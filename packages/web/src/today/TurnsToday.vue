@@ -5,11 +5,22 @@ import { useHousehold } from '../data/household';
 import { useShelf } from '../data/shelf';
 import { IngredientPicture } from '../kit/ink';
 import { soonOf, turningOf } from './turning';
+import { useFreezing } from './useFreezing';
 
 /** What has to be used, what will be ready, and what is past. */
 const household = useHousehold();
 const shelf = useShelf();
-const turning = computed(() => turningOf(shelf.shelved, household.catalogue, household.moment, household.where));
+const freezing = useFreezing();
+/** What goes into the freezer today is told below, with what is to be done. */
+const turning = computed(() => {
+  const frozen = new Set(freezing.freezer.value ? freezing.lots.value.map(({ id }) => id) : []);
+  return turningOf(
+    shelf.shelved.filter(({ lot }) => !frozen.has(lot.id)),
+    household.catalogue,
+    household.moment,
+    household.where,
+  );
+});
 const soon = computed(() => soonOf(shelf.shelved, household.catalogue, household.moment, household.where));
 const past = computed(() => shelf.shelved.filter(({ window }) => window.isPast));
 </script>

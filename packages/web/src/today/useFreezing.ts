@@ -1,11 +1,12 @@
 import { ingredientById } from '@amber-ladle/core/ingredient';
 import { placeOf } from '@amber-ladle/core/shelf';
-import { amountWords, lotName, todayText } from '@amber-ladle/words';
+import { lotName, todayText } from '@amber-ladle/words';
 import { computed } from 'vue';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
 import { useWeeks } from '../data/useWeeks';
+import { lineOf } from './turning';
 
 /** What the plan of the weeks wants in the freezer by today, and is not there yet. */
 export function useFreezing() {
@@ -21,18 +22,7 @@ export function useFreezing() {
     );
     return shelf.shelved
       .filter(({ lot, place, window }) => due.has(lot.id) && place?.kind !== 'freezer' && !window.isPast)
-      .map(({ lot, window }) => {
-        const row = ingredientById(household.catalogue, lot.ingredientId);
-        return {
-          id: lot.id,
-          ingredientId: lot.ingredientId,
-          family: row.family,
-          look: window.ripeness?.stage ?? ('ready' as const),
-          isOpen: lot.state === 'cut',
-          name: lotName(lot, row),
-          amount: amountWords(lot, row),
-        };
-      });
+      .map((one) => lineOf(one, household.catalogue, household.moment, household.where));
   });
 
   /** Moves a lot into the freezer, with a way back. */

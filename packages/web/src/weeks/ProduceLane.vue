@@ -33,7 +33,7 @@ const days = computed(() => {
       on,
       isIce,
       isGone: grams < CRUMB_GRAMS || (isPast && !isIce),
-      opacity: isIce ? 0.3 : 0.22 + 0.78 * chance,
+      opacity: isIce ? 0.16 : 0.22 + 0.78 * chance,
       // A bowl of the evening draws in the last third of its day.
       points: `${on},${HEIGHT} ${on},${y(grams)} ${on + 0.62},${y(grams)} ${on + 0.74},${y(later)} ${on + 1},${y(later)} ${on + 1},${HEIGHT}`,
     };
@@ -44,8 +44,14 @@ const days = computed(() => {
 <template>
   <svg :viewBox="`0 0 ${days.length} ${HEIGHT}`" preserveAspectRatio="none" role="img" :aria-label="label">
     <template v-for="day in days" :key="day.on">
-      <polygon v-if="day.isIce && !day.isGone" :points="day.points" :fill="ice" />
-      <polygon v-if="!day.isGone" :points="day.points" :fill="fill" :fill-opacity="day.opacity" />
+      <polygon v-if="day.isIce && !day.isGone" class="ice" :points="day.points" :fill="ice" />
+      <polygon
+        v-if="!day.isGone"
+        :class="{ ice: day.isIce }"
+        :points="day.points"
+        :fill="fill"
+        :fill-opacity="day.opacity"
+      />
     </template>
     <line x1="0" :x2="days.length" :y1="HEIGHT" :y2="HEIGHT" class="ground" vector-effect="non-scaling-stroke" />
   </svg>
@@ -57,6 +63,9 @@ polygon {
   stroke-width: 0.8px;
   stroke-opacity: 0.45;
   vector-effect: non-scaling-stroke;
+}
+.ice {
+  stroke-opacity: 0.12;
 }
 svg {
   width: 100%;

@@ -189,13 +189,13 @@ const { moving, over, take, letGo, move, drop, hover } = useMoving();
 }
 @media (max-width: 50em) {
   .board {
-    grid-template-columns: 104px repeat(var(--days), minmax(88px, 1fr));
+    grid-template-columns: 118px repeat(var(--days), minmax(88px, 1fr));
     scroll-snap-type: x proximity;
-    scroll-padding-left: 104px;
+    scroll-padding-left: 118px;
   }
   .lane .quiet {
     position: sticky;
-    left: 104px;
+    left: 118px;
     display: inline-block;
     padding: 0 4px;
   }
@@ -213,8 +213,15 @@ const { moving, over, take, letGo, move, drop, hover } = useMoving();
     gap: 2px;
     text-align: center;
   }
+  /* Strawberries fit. */
   .produce {
-    font-size: 0.9rem;
+    gap: 4px;
+    padding-right: 4px;
+    font-size: 0.875rem;
+  }
+  .produce :deep(svg) {
+    width: 26px;
+    flex: none;
   }
 }
 </style>

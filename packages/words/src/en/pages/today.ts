@@ -33,7 +33,7 @@ export const todayText = {
   freezeIt: 'Freeze it',
   freezeNamed: (name: Said): string => `Freeze it: ${name}`,
   isInTheFreezer: (name: Said, place: Said): string => `${name}: ${place}.`,
-  yourWeeksCountOnIt: 'Cut it into portions of a bowl. Your weeks take of it later.',
+  yourWeeksCountOnIt: 'In portions for a bowl: a later one of your weeks takes of it.',
   whoIsDue: 'Who is due',
   forWordHeading: (mask: Said, names: Said): string => `${mask} for ${names}`,
   fromThePlanOf: 'From the plan of',
