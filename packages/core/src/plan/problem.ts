@@ -127,7 +127,7 @@ export const SPARED_SHARE = 0.12;
 
 /**
  * What everything weighs in a plan, in the points of the ranking. A fruit more in the bin is worse than two needs that a mask does
- * not meet, what is frozen is nearly as good as gone until somebody wears it, and a unit of money is as bad as about 30 g of
+ * not meet, what is frozen is nearly as good as gone until somebody wears it, and a unit of money is as bad as about 45 g of
  * fruit: tried out on simulated months, so that a third less is thrown away and no more is spent. Assumptions of this project.
  */
 export const PLAN_POINTS = {
@@ -138,7 +138,7 @@ export const PLAN_POINTS = {
   /** For 100 g more than going by the day would lose: practically never. */
   lostMore: 16,
   /** Share of a loss that remains as long as something lies in the freezer: nobody has worn it yet. */
-  frozen: 0.9,
+  frozen: 0.75,
   freezing: 0.3,
   /** For 100 g that are planned on with an even chance only. */
   risk: 2,
@@ -149,7 +149,7 @@ export const PLAN_POINTS = {
   item: 0.5,
   /** For each pack of what keeps: no more of them than are needed. */
   pack: 0.02,
-  money: 2.5,
+  money: 3.5,
   /** For each hour from knife to rinse. */
   hour: 0.5,
   /** What it is time for, and does not come. */

@@ -182,7 +182,7 @@ const { moving, over, take, letGo, move, drop, hover } = useMoving();
   position: absolute;
   right: 6px;
   bottom: 4px;
-  padding: 0 6px;
+  padding: 2px 6px;
   border-radius: 6px;
   background: rgb(var(--v-theme-background));
   font-size: 0.9rem;
