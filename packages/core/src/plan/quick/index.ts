@@ -1,0 +1,1 @@
+export { QuickLook } from './look';
