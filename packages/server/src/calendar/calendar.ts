@@ -1,6 +1,7 @@
 import { TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
 import ical, { ICalCalendarMethod } from 'ical-generator';
-import { bowlBudget, bowlPastOf, bowlRuleOf, lotPast, windowOf } from '@amber-ladle/core/shelf';
+import { bowlBudget, bowlPastOf, bowlRuleOf, lotPast, placeOf, windowOf } from '@amber-ladle/core/shelf';
+import { calendarText, lotName } from '@amber-ladle/words';
 import { In, IsNull, MoreThan } from 'typeorm';
 import { BowlEntity } from '../bowl/table';
 import { BowlLifeEntity } from '../life/table';
@@ -12,7 +13,7 @@ import { readCatalogue } from '../ingredient';
 import { readSettings } from '../household';
 import { toLot } from '../stock';
 import { broughtUpToDate } from '../life';
-import { bowlsOfWeeks } from '../weeks';
+import { bowlsOfWeeks, lastPlan } from '../weeks';
 
 /** What ends later is not a matter for a calendar. */
 const MOST_DAYS = 60;
@@ -49,15 +50,28 @@ export async function calendarOf(household: Household, address: string): Promise
     order: { endsAt: 'ASC', id: 'ASC' },
     take: MOST_LOTS,
   });
+  const freezes = new Map((await lastPlan(household))?.freezes.map(({ lotId, at }) => [lotId, Date.parse(at)]));
+  const isFrozen = (placeId: string): boolean =>
+    climate.places.some(({ id, kind }) => id === placeId && kind === 'freezer');
   for (const lot of rows.map(toLot)) {
     const row = catalogue.get(lot.ingredientId);
     if (!row) continue;
     const { endsAt, ripeness } = windowOf(row, lotPast(lot), climate, present);
-    const name = lot.state === 'whole' ? row.name : `${row.name}, ${lot.state}`;
+    const name = lotName(lot, row);
     if (ripeness?.ready)
-      add(`ready-${lot.id}`, ripeness.ready.at, `${name} is ready`, 'By how it ripens where it stands.', '/shelf');
-    if (Number.isFinite(endsAt))
-      add(`end-${lot.id}`, endsAt, `Use ${name.toLowerCase()} by now`, `${Math.round(lot.grams)} g left.`, '/shelf');
+      add(`ready-${lot.id}`, ripeness.ready.at, calendarText.isReady(name), calendarText.byHowItRipens, '/shelf');
+    const freezesAt = isFrozen(placeOf(lot)) ? undefined : freezes.get(lot.id);
+    // What goes into the freezer in time does not end there.
+    if (freezesAt !== undefined)
+      add(`freeze-${lot.id}`, freezesAt, calendarText.intoTheFreezer(name), calendarText.fromYourWeeks, '/');
+    else if (Number.isFinite(endsAt))
+      add(
+        `end-${lot.id}`,
+        endsAt,
+        calendarText.useByNow(name.toLowerCase()),
+        calendarText.gramsLeft(Math.round(lot.grams)),
+        '/shelf',
+      );
   }
 
   const lives = await source.manager.findBy(BowlLifeEntity, { endedAt: IsNull() });
@@ -73,11 +87,11 @@ export async function calendarOf(household: Household, address: string): Promise
     const past = bowlPastOf(life, snapshot.mask.keeping, strictest);
     const { endsAt } = bowlBudget(past, climate, timeZone, present);
     if (Number.isFinite(endsAt))
-      add(`bowl-${id}`, endsAt, `${maskName}: past its time`, `For ${headName}. Not food.`, `/bowls/${id}`);
+      add(`bowl-${id}`, endsAt, calendarText.pastItsTime(maskName), calendarText.notFood(headName), `/bowls/${id}`);
   }
   for (const { id, name, at } of await plannedBowls(household))
-    add(`plan-${id}`, Date.parse(at), name, 'A bowl you planned.', `/bowls/${id}`);
+    add(`plan-${id}`, Date.parse(at), name, calendarText.bowlYouPlanned, `/bowls/${id}`);
   for (const { name, at } of await bowlsOfWeeks(household))
-    add(`weeks-${at}-${name}`, Date.parse(at), name, 'From the plan of your weeks.', '/weeks');
+    add(`weeks-${at}-${name}`, Date.parse(at), name, calendarText.fromYourWeeks, '/weeks');
   return calendar.toString();
 }

@@ -183,6 +183,25 @@ describe('a plan that is kept', () => {
     expect(await avocados()).toEqual([]);
   });
 
+  it('stands in the calendar with what goes into the freezer, which then has no end any more', async () => {
+    const lotId = randomUUID();
+    const since = '2026-03-13T09:00:00.000Z';
+    const lots = [{ id: lotId, ingredientId: 'mango', state: 'whole', since, label: '', pieceGrams: 200 }];
+    const movements = [{ lotId, kind: 'add', grams: 200, placeId: 'counter', stage: 'ready', at: since }];
+    await api().post('/api/stock').send({ id: randomUUID(), note: '', lots, movements }).expect(201);
+    const summaries = async (): Promise<string> =>
+      ((await api().get('/api/calendar.ics').expect(200)).text.match(/SUMMARY:.*mango.*|SUMMARY:.*Mango.*/g) ?? [])
+        .map((line) => line.trim())
+        .join();
+    expect(await summaries()).toBe('SUMMARY:Use mango by now');
+    const freezes = [{ lotId, day: '2026-03-15', at: '2026-03-15T17:00:00.000Z' }];
+    await api().put('/api/weeks/plan').send(aPlan({ freezes })).expect(200);
+    expect(await summaries()).toBe('SUMMARY:Into the freezer: Mango');
+    const moved = [{ lotId, kind: 'move', grams: 0, placeId: 'freezer' }];
+    await api().post('/api/stock').send({ id: randomUUID(), note: '', lots: [], movements: moved }).expect(201);
+    expect(await summaries()).not.toContain('Into the freezer');
+  });
+
   it('buys no second mango where the first is frozen in time', async () => {
     const lotId = randomUUID();
     const since = '2026-03-13T09:00:00.000Z';
