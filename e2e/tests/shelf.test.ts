@@ -158,7 +158,12 @@ describe('a bowl from the shelf', () => {
     expect(await textWhen(page, '[data-test="buy"]', /papaya/i)).toMatch(/buy (hard|nearly ready|ripe), ready for/);
     await clickOn(page, '[aria-label^="Bought:"][aria-label*="apaya"]');
     await page.waitForFunction(() => !document.querySelector('[aria-label^="Bought:"][aria-label*="apaya"]'));
-    expect((await lots()).some(({ ingredientId, state }) => ingredientId === 'papaya' && state === 'whole')).toBe(true);
+    // The line goes at once, and the shelf is told after it.
+    await expect
+      .poll(async () =>
+        (await lots()).some(({ ingredientId, state }) => ingredientId === 'papaya' && state === 'whole'),
+      )
+      .toBe(true);
   });
 
   it('has a label with what, for whom, use by and not food', async () => {
