@@ -127,7 +127,7 @@ export const SPARED_SHARE = 0.12;
 
 /**
  * What everything weighs in a plan, in the points of the ranking. A fruit more in the bin is worse than two needs that a mask does
- * not meet, what is frozen is nearly as good as gone until somebody wears it, and a unit of money is as bad as about 45 g of
+ * not meet, what is frozen is nearly as good as gone until somebody wears it, and a unit of money is as bad as 50 g of
  * fruit: tried out on simulated months, so that a third less is thrown away and no more is spent. Assumptions of this project.
  */
 export const PLAN_POINTS = {
@@ -149,7 +149,7 @@ export const PLAN_POINTS = {
   item: 0.5,
   /** For each pack of what keeps: no more of them than are needed. */
   pack: 0.02,
-  money: 3.5,
+  money: 4,
   /** For each hour from knife to rinse. */
   hour: 0.5,
   /** What it is time for, and does not come. */
