@@ -1,4 +1,4 @@
-import { ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
+import { frozenHoursOf, ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
 import type { HouseholdOfWeeks, PlanProblem } from '@amber-ladle/core/plan';
 import { ripened, standsAt, type Lot, type Stage } from '@amber-ladle/core/shelf';
 
@@ -29,10 +29,11 @@ export function later(
   { house }: HouseholdOfWeeks,
   now: number,
 ): number {
-  const { ripening, keeping } = ingredientById(catalogue, lot.ingredientId);
+  const row = ingredientById(catalogue, lot.ingredientId);
+  const { ripening } = row;
   if (!ripening) return ripeness;
   const { celsius, kind } = standsAt(lot.stays, house.climate, now);
-  const freezes = (keeping.whole?.frozenHours ?? keeping.cut?.frozenHours) !== undefined;
+  const freezes = frozenHoursOf(row, lot.state) !== undefined;
   return ripened(ripening, ripeness, { from: 0, to: DAY * factor, celsius, kind }, freezes);
 }
 

@@ -73,6 +73,19 @@ export function keepingOf({ keeping }: { readonly keeping: Keepings }, state: Lo
   return all.length === 0 ? UNKNOWN : all.reduce((strict, one) => (one.coldHours < strict.coldHours ? one : strict));
 }
 
+/**
+ * How long something keeps in a freezer as it is, hours; nothing where freezing spoils it. Fruit that freezes cut freezes whole: it is cut
+ * when it comes out. An egg in its shell does not (USDA FSIS, from memory: never in the shell).
+ * @example frozenHoursOf(ingredientById(CATALOGUE, 'mango'), 'whole') // 2160
+ */
+export function frozenHoursOf(
+  row: { readonly keeping: Keepings; readonly ripening?: unknown },
+  state: LotState,
+): number | undefined {
+  const own = keepingOf(row, state).frozenHours;
+  return own ?? (state === 'whole' && row.ripening !== undefined ? row.keeping.cut?.frozenHours : undefined);
+}
+
 /** Spoils within this many hours in a room: what the two-hour rule is about. */
 const PERISHABLE_HOURS = 4;
 

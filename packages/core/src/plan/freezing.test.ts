@@ -13,6 +13,7 @@ import {
   type PlanProblem,
   type Solver,
 } from '.';
+import { CATALOGUE, frozenHoursOf, ingredientById } from '../ingredient';
 import { PLAN_POINTS as POINTS, type Chosen } from './problem';
 import { QuickLook } from './quick';
 import { aKitchen, A_MANGO, anEvening } from './testing';
@@ -157,6 +158,32 @@ describe('a lot in the freezer', () => {
       wishes: { ...kitchen.wishes, useUpIds },
     }).problem.supplies.find(({ id }) => id === 'avocados');
   };
+
+  it('is no egg in its shell, which bursts, but may be its white (USDA FSIS, from memory)', () => {
+    const since = new Date(kitchen.now - 3_600_000).toISOString();
+    const lot = (ingredientId: string, state: 'whole' | 'cut') => ({
+      id: ingredientId,
+      ingredientId,
+      state,
+      since,
+      grams: 100,
+      ...(state === 'whole' ? { pieceGrams: 50 } : {}),
+      label: '',
+      stays: [{ placeId: 'fridge', from: since }],
+      touches: [],
+    });
+    const horizon = { ...kitchen.wishes, horizonDays: 28 };
+    const { supplies } = problemOf({
+      ...kitchen,
+      lots: [lot('egg-whole', 'whole'), lot('egg-white', 'cut')],
+      wishes: horizon,
+    }).problem;
+    const canFreeze = (id: string) => supplies.find((one) => one.id === id)?.canFreeze;
+    expect(canFreeze('egg-whole')).toBe(false);
+    expect(canFreeze('egg-white') ?? true).toBe(true);
+    expect(frozenHoursOf(ingredientById(CATALOGUE, 'egg-whole'), 'whole')).toBeUndefined();
+    expect(frozenHoursOf(ingredientById(CATALOGUE, 'egg-white'), 'cut')).toBe(6 * 30 * 24);
+  });
 
   it('is there in portions on every day, and worth to a bowl what it cost to freeze it', () => {
     expect(frozen('freezer')).toMatchObject({

@@ -1,4 +1,5 @@
 import {
+  frozenHoursOf,
   ingredientById,
   isPerishable,
   keepingOf,
@@ -179,7 +180,6 @@ function supplyOfLot(row: Ingredient, lot: Lot, wish: SupplyWish, keeps: boolean
     now,
     days.map(({ at }) => at),
   );
-  const frozenHours = keepingOf(row, lot.state).frozenHours ?? row.keeping.cut?.frozenHours;
   const hasFreezer = climate.places.some(({ kind }) => kind === 'freezer');
   return {
     ...base,
@@ -188,7 +188,7 @@ function supplyOfLot(row: Ingredient, lot: Lot, wish: SupplyWish, keeps: boolean
     lostShare,
     // What was frozen rather than lost is worth as much to a bowl that wears it as it cost to freeze it.
     leftShare: isWished ? 1 : isFrozen ? Math.max(lostShare, PLAN_POINTS.frozen) : lostShare,
-    canFreeze: frozenHours !== undefined && hasFreezer && !isFrozen,
+    canFreeze: frozenHoursOf(row, lot.state) !== undefined && hasFreezer && !isFrozen,
   };
 }
 

@@ -1,4 +1,12 @@
-import { isPerishable, keepingOf, standingAlone, type Ingredient, type Keeping, type LotState } from '../ingredient';
+import {
+  frozenHoursOf,
+  isPerishable,
+  keepingOf,
+  standingAlone,
+  type Ingredient,
+  type Keeping,
+  type LotState,
+} from '../ingredient';
 import type { SourceId } from '../source';
 import { HOUR } from '../time';
 import { spansOf, standsAt, type Climate, type Span, type Stay } from './climate';
@@ -56,8 +64,7 @@ export function windowOf(ingredient: Ingredient, past: LotPast, climate: Climate
   const pace = climate.paces?.[ingredient.id];
   const ripening = row && paced(row, pace);
   if (ripening && past.state === 'whole' && past.touches.length > 0) {
-    // What freezes cut freezes whole: it is cut when it comes out.
-    const frozenHours = keeping.frozenHours ?? ingredient.keeping.cut?.frozenHours;
+    const frozenHours = frozenHoursOf(ingredient, past.state);
     const frozen = frozenHours === undefined ? undefined : { frozenHours };
     const soFar = ripenessAt(ripening, past.touches, past.stays, climate, now, frozen !== undefined);
     const ripeness = forecast(ripening, soFar, now, here, frozen);
