@@ -21,7 +21,7 @@ export const CAUTIONS = {
   'caution.protein-often':
     'This head is protein-sensitive, and the household’s school gives protein often: watch for stiff, dry hair.',
   'caution.protein-sensitive':
-    'This head is protein-sensitive, and {names} bring protein: twelve weeks between, and watch for stiff, dry hair.',
+    'This head is protein-sensitive, and there is protein in {names}: twelve weeks between, and watch for stiff, dry hair.',
   'caution.citrus-and-sun': 'Sun and {names} do not go together: wash it out well before going outside.',
   'caution.alkaline': 'Alkaline and roughening: {names}. Seldom, short, a weak acid after.',
   'caution.acid-fades': 'Coloured or bleached hair: {names} can fade it.',
