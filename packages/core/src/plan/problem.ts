@@ -127,7 +127,7 @@ export const SPARED_SHARE = 0.12;
 
 /**
  * What everything weighs in a plan, in the points of the ranking. A fruit more in the bin is worse than two needs that a mask does
- * not meet, what is frozen is nearly as good as gone until somebody wears it, and a unit of money is as bad as 50 g of
+ * not meet, what is frozen counts as three quarters gone until somebody wears it, and a unit of money is as bad as 50 g of
  * fruit: tried out on simulated months, so that a third less is thrown away and no more is spent. Assumptions of this project.
  */
 export const PLAN_POINTS = {
