@@ -1,7 +1,7 @@
 import { TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
 import ical, { ICalCalendarMethod } from 'ical-generator';
 import { bowlBudget, bowlPastOf, bowlRuleOf, lotPast, placeOf, windowOf } from '@amber-ladle/core/shelf';
-import { calendarText, lotName } from '@amber-ladle/words';
+import { CALENDAR_WORDS, lotName } from '@amber-ladle/words';
 import { In, IsNull, MoreThan } from 'typeorm';
 import { BowlEntity } from '../bowl/table';
 import { BowlLifeEntity } from '../life/table';
@@ -59,17 +59,17 @@ export async function calendarOf(household: Household, address: string): Promise
     const { endsAt, ripeness } = windowOf(row, lotPast(lot), climate, present);
     const name = lotName(lot, row);
     if (ripeness?.ready)
-      add(`ready-${lot.id}`, ripeness.ready.at, calendarText.isReady(name), calendarText.byHowItRipens, '/shelf');
+      add(`ready-${lot.id}`, ripeness.ready.at, CALENDAR_WORDS.isReady(name), CALENDAR_WORDS.byHowItRipens, '/shelf');
     const freezesAt = isFrozen(placeOf(lot)) ? undefined : freezes.get(lot.id);
     // What goes into the freezer in time does not end there.
     if (freezesAt !== undefined)
-      add(`freeze-${lot.id}`, freezesAt, calendarText.intoTheFreezer(name), calendarText.fromYourWeeks, '/');
+      add(`freeze-${lot.id}`, freezesAt, CALENDAR_WORDS.intoTheFreezer(name), CALENDAR_WORDS.fromYourWeeks, '/');
     else if (Number.isFinite(endsAt))
       add(
         `end-${lot.id}`,
         endsAt,
-        calendarText.useByNow(name.toLowerCase()),
-        calendarText.gramsLeft(Math.round(lot.grams)),
+        CALENDAR_WORDS.useByNow(name.toLowerCase()),
+        CALENDAR_WORDS.gramsLeft(Math.round(lot.grams)),
         '/shelf',
       );
   }
@@ -87,11 +87,11 @@ export async function calendarOf(household: Household, address: string): Promise
     const past = bowlPastOf(life, snapshot.mask.keeping, strictest);
     const { endsAt } = bowlBudget(past, climate, timeZone, present);
     if (Number.isFinite(endsAt))
-      add(`bowl-${id}`, endsAt, calendarText.pastItsTime(maskName), calendarText.notFood(headName), `/bowls/${id}`);
+      add(`bowl-${id}`, endsAt, CALENDAR_WORDS.pastItsTime(maskName), CALENDAR_WORDS.notFood(headName), `/bowls/${id}`);
   }
   for (const { id, name, at } of await plannedBowls(household))
-    add(`plan-${id}`, Date.parse(at), name, calendarText.bowlYouPlanned, `/bowls/${id}`);
+    add(`plan-${id}`, Date.parse(at), name, CALENDAR_WORDS.bowlYouPlanned, `/bowls/${id}`);
   for (const { name, at } of await bowlsOfWeeks(household))
-    add(`weeks-${at}-${name}`, Date.parse(at), name, calendarText.fromYourWeeks, '/weeks');
+    add(`weeks-${at}-${name}`, Date.parse(at), name, CALENDAR_WORDS.fromYourWeeks, '/weeks');
   return calendar.toString();
 }

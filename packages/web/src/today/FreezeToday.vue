@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { todayText } from '@amber-ladle/words';
-import { IngredientPicture } from '../kit/ink';
+import TurningLine from './TurningLine.vue';
 import { useFreezing } from './useFreezing';
 
 /** What the weeks count on from the freezer, on the last day that it is fit to go there. */
@@ -11,17 +11,7 @@ const { freezer, lots, freeze } = useFreezing();
   <template v-if="freezer && lots.length > 0">
     <h2 id="freezing">{{ todayText.intoTheFreezer }}</h2>
     <ul class="plain-list ruled-list" aria-labelledby="freezing" data-test="freezing">
-      <li v-for="one in lots" :key="one.id" class="figures">
-        <IngredientPicture
-          :id="one.ingredientId"
-          :family="one.family"
-          :size="38"
-          :look="one.look"
-          :is-open="one.isOpen"
-        />
-        <span class="what"
-          ><b>{{ one.name }}</b> <span class="quiet">{{ one.amount }} · {{ one.place }}</span></span
-        >
+      <TurningLine v-for="one in lots" :key="one.id" :line="one">
         <v-btn
           variant="tonal"
           color="primary"
@@ -30,7 +20,7 @@ const { freezer, lots, freeze } = useFreezing();
           @click="freeze(one.id)"
           >{{ todayText.freezeIt }}</v-btn
         >
-      </li>
+      </TurningLine>
     </ul>
     <p class="quiet">{{ todayText.yourWeeksCountOnIt }}</p>
   </template>
@@ -39,9 +29,6 @@ const { freezer, lots, freeze } = useFreezing();
 <style scoped>
 h2 {
   margin: 18px 0 8px;
-}
-.what {
-  flex: 1;
 }
 p {
   margin: 4px 0 0;

@@ -3,8 +3,8 @@ import { todayText, pastWords } from '@amber-ladle/words';
 import { computed } from 'vue';
 import { useHousehold } from '../data/household';
 import { useShelf } from '../data/shelf';
-import { IngredientPicture } from '../kit/ink';
 import { soonOf, turningOf } from './turning';
+import TurningLine from './TurningLine.vue';
 import { useFreezing } from './useFreezing';
 
 /** What has to be used, what will be ready, and what is past. */
@@ -12,15 +12,15 @@ const household = useHousehold();
 const shelf = useShelf();
 const freezing = useFreezing();
 /** What goes into the freezer today is told below, with what is to be done. */
-const turning = computed(() => {
-  const frozen = new Set(freezing.freezer.value ? freezing.lots.value.map(({ id }) => id) : []);
-  return turningOf(
-    shelf.shelved.filter(({ lot }) => !frozen.has(lot.id)),
+const frozen = computed(() => new Set(freezing.freezer.value ? freezing.lots.value.map(({ id }) => id) : []));
+const turning = computed(() =>
+  turningOf(
+    shelf.shelved.filter(({ lot }) => !frozen.value.has(lot.id)),
     household.catalogue,
     household.moment,
     household.where,
-  );
-});
+  ),
+);
 const soon = computed(() => soonOf(shelf.shelved, household.catalogue, household.moment, household.where));
 const past = computed(() => shelf.shelved.filter(({ window }) => window.isPast));
 </script>
@@ -28,23 +28,14 @@ const past = computed(() => shelf.shelved.filter(({ window }) => window.isPast))
 <template>
   <h2 id="turning">{{ todayText.turnsToday }}</h2>
   <ul class="plain-list ruled-list" data-test="turning">
-    <li v-for="one in turning" :key="one.id" class="figures">
-      <IngredientPicture
-        :id="one.ingredientId"
-        :family="one.family"
-        :size="38"
-        :look="one.look"
-        :is-open="one.isOpen"
-      />
-      <span class="what"
-        ><b>{{ one.name }}</b> <span class="quiet">{{ one.amount }} · {{ one.place }}</span></span
-      >
+    <TurningLine v-for="one in turning" :key="one.id" :line="one">
       <span :class="{ urgent: one.isUrgent }"
         >{{ one.until }} <span class="quiet">{{ one.left }}</span></span
       >
-    </li>
+    </TurningLine>
   </ul>
-  <p v-if="turning.length === 0" class="quiet">
+  <p v-if="turning.length === 0 && frozen.size > 0" class="quiet">{{ todayText.nothingElse }}</p>
+  <p v-else-if="turning.length === 0" class="quiet">
     {{ shelf.lots.length > 0 ? todayText.nothingBeforeTomorrowEvening : todayText.theShelfIsEmpty }}
     <RouterLink class="quiet-link" :to="{ name: 'shelf' }">{{ todayText.toTheShelf }}</RouterLink>
   </p>
@@ -59,9 +50,6 @@ const past = computed(() => shelf.shelved.filter(({ window }) => window.isPast))
 <style scoped>
 h2 {
   margin: 8px 0;
-}
-.what {
-  flex: 1;
 }
 .urgent {
   color: var(--clay);

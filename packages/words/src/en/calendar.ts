@@ -1,7 +1,7 @@
 import type { Said } from '../said';
 
 /** What stands in the calendar that another program subscribes to. */
-export const calendarText = {
+export const CALENDAR_WORDS = {
   isReady: (name: Said): string => `${name} is ready`,
   byHowItRipens: 'By how it ripens where it stands.',
   useByNow: (name: Said): string => `Use ${name} by now`,

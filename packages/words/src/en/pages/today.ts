@@ -26,6 +26,7 @@ export const todayText = {
   all: (total: Said): string => `All ${total}`,
   turnsToday: 'Turns today',
   nothingBeforeTomorrowEvening: 'Nothing before tomorrow evening.',
+  nothingElse: 'Nothing but what goes into the freezer.',
   theShelfIsEmpty: 'The shelf is empty.',
   toTheShelf: 'To the shelf',
   readySoon: 'Ready soon:',
