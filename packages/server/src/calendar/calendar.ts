@@ -61,8 +61,8 @@ export async function calendarOf(household: Household, address: string): Promise
     if (ripeness?.ready)
       add(`ready-${lot.id}`, ripeness.ready.at, CALENDAR_WORDS.isReady(name), CALENDAR_WORDS.byHowItRipens, '/shelf');
     const freezesAt = isFrozen(placeOf(lot)) ? undefined : freezes.get(lot.id);
-    // What goes into the freezer in time does not end there.
-    if (freezesAt !== undefined)
+    // What goes into the freezer in time does not end there; what was not put there in time does.
+    if (freezesAt !== undefined && freezesAt >= present - TWENTY_FOUR_HOURS)
       add(`freeze-${lot.id}`, freezesAt, CALENDAR_WORDS.intoTheFreezer(name), CALENDAR_WORDS.fromYourWeeks, '/');
     else if (Number.isFinite(endsAt))
       add(

@@ -197,6 +197,10 @@ describe('a plan that is kept', () => {
     const freezes = [{ lotId, day: '2026-03-15', at: '2026-03-15T17:00:00.000Z' }];
     await api().put('/api/weeks/plan').send(aPlan({ freezes })).expect(200);
     expect(await summaries()).toBe('SUMMARY:Into the freezer: Mango');
+    // Nobody has put it there for two days: it ends where it lies.
+    house.home.clock.set('2026-03-17T18:00:00Z');
+    expect(await summaries()).toBe('SUMMARY:Use mango by now');
+    house.home.clock.set('2026-03-14T09:00:00Z');
     const moved = [{ lotId, kind: 'move', grams: 0, placeId: 'freezer' }];
     await api().post('/api/stock').send({ id: randomUUID(), note: '', lots: [], movements: moved }).expect(201);
     expect(await summaries()).not.toContain('Into the freezer');
