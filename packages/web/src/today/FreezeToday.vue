@@ -3,7 +3,7 @@ import { todayText } from '@amber-ladle/words';
 import TurningLine from './TurningLine.vue';
 import { useFreezing } from './useFreezing';
 
-/** What the weeks count on from the freezer, on the last day that it is fit to go there. */
+/** What the weeks want in the freezer, on the last day that it is sure to be fit for it. */
 const { freezer, lots, freeze } = useFreezing();
 </script>
 
@@ -22,7 +22,7 @@ const { freezer, lots, freeze } = useFreezing();
         >
       </TurningLine>
     </ul>
-    <p class="quiet">{{ todayText.yourWeeksCountOnIt }}</p>
+    <p class="quiet">{{ todayText.inPortions }}</p>
   </template>
 </template>
 

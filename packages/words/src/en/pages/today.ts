@@ -34,7 +34,7 @@ export const todayText = {
   freezeIt: 'Freeze it',
   freezeNamed: (name: Said): string => `Freeze it: ${name}`,
   isInTheFreezer: (name: Said, place: Said): string => `${name}: ${place}.`,
-  yourWeeksCountOnIt: 'In portions for a bowl: a later one of your weeks takes of it.',
+  inPortions: 'In portions for a bowl, so that a later one can take of it.',
   whoIsDue: 'Who is due',
   forWordHeading: (mask: Said, names: Said): string => `${mask} for ${names}`,
   fromThePlanOf: 'From the plan of',
