@@ -1,3 +1,10 @@
 import { defineConfig } from 'vitest/config';
 
-export default defineConfig({ test: { include: ['src/**/*.test.ts'], testTimeout: 120_000, isolate: false } });
+export default defineConfig({
+  test: {
+    include: ['src/**/*.test.ts'],
+    testTimeout: 120_000,
+    isolate: false,
+    setupFiles: '../../tools/testing/sameExamples.mjs',
+  },
+});

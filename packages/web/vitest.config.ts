@@ -7,6 +7,7 @@ export default defineConfig({
   test: {
     name: 'web',
     include: ['src/**/*.test.ts'],
+    setupFiles: '../../tools/testing/sameExamples.mjs',
     // Its styles are files that only a bundler reads.
     server: { deps: { inline: ['vuetify'] } },
   },
