@@ -35,6 +35,8 @@ const LOTS = { begin: 2, weekly: 2 };
 export interface Month {
   /** Grams thrown away, past their time; without what no mask of the book wants. */
   lostGrams: number;
+  /** Grams that lie in the freezer at the end, good for months. */
+  frozenGrams: number;
   money: number;
   lateDays: number;
   bowls: number;
@@ -45,8 +47,8 @@ export type Way = 'by-day' | 'by-plan' | 'knowing';
 /**
  * A month of a made-up household: fruit comes home by itself every Saturday and ripens at rates that nobody knows; each morning
  * everything is touched, and the bowls of the day are those of the plan or those of going by the day. Both put into the fridge
- * what is ready, and both buy what their bowls of the day want. Who plans freezes what the plan says, too; what is never worn of it
- * counts as thrown away.
+ * what is ready, and both buy what their bowls of the day want. Who plans freezes what the plan says, too; what lies there at the
+ * end is told apart.
  */
 export function month(seed: number, way: Way, solver: Solver): Month {
   const begin = aKitchen(seed, { heads: 3, lots: LOTS.begin, days: HORIZON });
@@ -73,7 +75,7 @@ export function month(seed: number, way: Way, solver: Solver): Month {
   const came = Array.from({ length: DAYS / 7 }, (_, week) =>
     aKitchen(seed * 100 + week, { lots: LOTS.weekly }).lots.slice(0, LOTS.weekly),
   );
-  const sum: Month = { lostGrams: 0, money: 0, lateDays: 0, bowls: 0 };
+  const sum: Month = { lostGrams: 0, frozenGrams: 0, money: 0, lateDays: 0, bowls: 0 };
   const wanted = new Set(begin.masks.flatMap(({ parts }) => parts.map(({ ingredientId }) => ingredientId)));
 
   for (let day = 0; day < DAYS; day++) {
@@ -185,8 +187,7 @@ export function month(seed: number, way: Way, solver: Solver): Month {
     );
     for (const one of lots) if (one.ripeness !== undefined) one.ripeness = later(one, catalogue, begin, now);
   }
-  // What was frozen and never worn is no gain.
-  for (const { lot } of lots) if (lot.stays.at(-1)?.placeId === 'freezer') sum.lostGrams += lot.grams;
+  for (const { lot } of lots) if (lot.stays.at(-1)?.placeId === 'freezer') sum.frozenGrams += lot.grams;
   return sum;
 }
 

@@ -1,15 +1,7 @@
-import {
-  ingredientById,
-  isPerishable,
-  keepingOf,
-  usableGrams,
-  type Catalogue,
-  type Ingredient,
-  type LotState,
-} from '../ingredient';
+import { ingredientById, usableGrams, type Catalogue, type LotState } from '../ingredient';
 import type { MeasureSystem } from '../measure';
 import { message, type Message } from '../message';
-import type { Place, Stage } from '../shelf';
+import { usualPlace, type Place, type Stage } from '../shelf';
 import { addDays, localDay, startOfDay, weekdayOf } from '../time';
 import { lexiconOf, readLine, type DraftLine, type DraftQuestion } from './formula';
 import {
@@ -62,16 +54,6 @@ export interface ReadLotOptions {
 }
 
 const WEEKDAYS = ['sunday', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday'];
-
-/**
- * Where a thing is put when nobody says: in the cold once it is perishable, else where its row stands it.
- * Common practice, no published source.
- */
-export function usualPlace(row: Ingredient, state: LotState, places: readonly Place[]): string {
-  const isCold = state === 'whole' ? row.traits.stands === 'fridge' : isPerishable(keepingOf(row, state));
-  const kind = isCold ? 'fridge' : 'counter';
-  return (places.find((place) => place.kind === kind) ?? places[0])?.id ?? '';
-}
 
 /**
  * Reads "3 hard avocados 180 g today 4.20 each fridge" or "honey 340 g jar": how many, what, how ripe, what each weighs, when, for how

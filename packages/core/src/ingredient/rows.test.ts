@@ -164,7 +164,7 @@ describe('what is true of which row', () => {
   });
   it('stands in the fridge before it is opened', () => {
     expect(those(({ traits }) => traits.stands === 'fridge')).toBe(
-      'egg-whole egg-yolk egg-white yogurt low-fat-yogurt strained-yogurt soy-yogurt quark kefir buttermilk milk skimmed-milk cream sour-cream home-mayonnaise',
+      'strawberry grape blueberry cucumber spinach carrot beetroot carrot-juice beetroot-juice cucumber-juice egg-whole egg-yolk egg-white okra-gel yogurt low-fat-yogurt strained-yogurt soy-yogurt quark kefir buttermilk milk skimmed-milk cream sour-cream home-mayonnaise',
     );
   });
 

@@ -3,7 +3,7 @@ import { CATALOGUE, ingredientById, pieceSize, rawRecipeOf } from '../ingredient
 import { NO_STORY } from '../judge';
 import { BUILT_IN_MASKS, NEEDS } from '../mask';
 import { SPOON_SETS } from '../measure';
-import { habitsFrom, type Lot, type Stage } from '../shelf';
+import { habitsFrom, usualKind, type Lot, type Stage } from '../shelf';
 import { STILL } from '../shelf/testing';
 import { drawsFrom } from '../statistic';
 import { aProfile } from '../testing';
@@ -205,7 +205,7 @@ export function aKitchen(
       ...(isPiece ? { pieceGrams: each } : {}),
       pricePerGram: 0.004 + 0.01 * random(),
       label: '',
-      stays: [{ placeId: row.traits.stands === 'fridge' ? 'fridge' : 'counter', from: since }],
+      stays: [{ placeId: usualKind(row, rawRecipeOf(row) ? 'raw' : 'whole'), from: since }],
       touches: row.ripening ? [{ at: since, stage }] : [],
     };
   };

@@ -1,19 +1,40 @@
-import { isPerishable, keepingOf, type Ingredient } from '../ingredient';
+import type { Ingredient, LotState } from '../ingredient';
 import { placeOf, type Lot } from './lot';
-import type { Place } from './place';
+import { usualKind, type Place } from './place';
 import type { StockDraft } from './stockDraft';
 import { CRUMB_GRAMS } from './stock';
 
 /**
- * Where what is left of a cut piece goes unless told otherwise: to the cold, where it is perishable and stood in a room. What is
- * frozen lies there in portions: what is not taken out stays in the freezer.
+ * Where what is left of a cut piece or an opened pack goes unless told otherwise: to the cold, where it is perishable and stood in a
+ * room. What is frozen lies there in portions: what is not taken out stays in the freezer.
  * @returns the id of a place; where it stood when there is no fridge
  */
-export function remnantPlace(row: Ingredient, lot: Pick<Lot, 'stays'>, places: readonly Place[]): string {
+export function remnantPlace(
+  row: Ingredient,
+  state: LotState,
+  lot: Pick<Lot, 'stays'>,
+  places: readonly Place[],
+): string {
   const here = placeOf(lot);
   const stood = places.find(({ id }) => id === here)?.kind;
-  if (stood === 'fridge' || stood === 'freezer' || !isPerishable(keepingOf(row, 'cut'))) return here;
+  if (stood === 'fridge' || stood === 'freezer' || usualKind(row, state) === 'counter') return here;
   return places.find(({ kind }) => kind === 'fridge')?.id ?? here;
+}
+
+/** A pack that is opened: from now on it keeps as an opened one does, and goes to the cold where it has to. */
+export function opening(
+  lot: Pick<Lot, 'id' | 'stays'>,
+  row: Ingredient,
+  places: readonly Place[],
+): StockDraft['movements'][number] {
+  const placeId = remnantPlace(row, 'opened', lot, places);
+  return {
+    lotId: lot.id,
+    kind: 'open',
+    grams: 0,
+    state: 'opened',
+    ...(placeId === placeOf(lot) ? {} : { placeId }),
+  };
 }
 
 /**
@@ -37,7 +58,7 @@ export function cutDraft(
     lots: [{ id, ingredientId: lot.ingredientId, state: 'cut', since: at, pricePerGram: lot.pricePerGram, label: '' }],
     movements: [
       { lotId: lot.id, kind: 'cut-off', grams: -grams },
-      { lotId: id, kind: 'cut-in', grams, placeId: remnantPlace(row, lot, places) },
+      { lotId: id, kind: 'cut-in', grams, placeId: remnantPlace(row, 'cut', lot, places) },
     ],
   };
 }

@@ -1,3 +1,5 @@
+import { isPerishable, keepingOf, type Ingredient, type LotState } from '../ingredient';
+
 /** Where produce and bowls stand. A bag is a closed bag with an apple or a banana in it. */
 export const PLACE_KINDS = ['counter', 'bag', 'outside', 'fridge', 'freezer'] as const;
 export type PlaceKind = (typeof PLACE_KINDS)[number];
@@ -18,3 +20,24 @@ export const USUAL_CELSIUS: Readonly<Record<PlaceKind, number>> = {
   fridge: 4,
   freezer: -18,
 };
+
+/**
+ * The kind of place where a thing is put when nobody says: in the cold what its row stands there, and what is perishable
+ * in its state. Common practice, no published source; the rows follow USDA FoodKeeper.
+ * @example usualKind(ingredientById(CATALOGUE, 'carrot'), 'whole') // 'fridge'
+ * @example usualKind(ingredientById(CATALOGUE, 'coconut-milk'), 'whole') // 'counter'
+ * @example usualKind(ingredientById(CATALOGUE, 'coconut-milk'), 'opened') // 'fridge'
+ */
+export function usualKind(row: Ingredient, state: LotState): 'counter' | 'fridge' {
+  if (row.traits.stands === 'fridge') return 'fridge';
+  return state !== 'whole' && isPerishable(keepingOf(row, state)) ? 'fridge' : 'counter';
+}
+
+/**
+ * The place of the household where a thing is put when nobody says.
+ * @returns its id; the first place where there is none of that kind, '' where there is none at all
+ */
+export function usualPlace(row: Ingredient, state: LotState, places: readonly Place[]): string {
+  const kind = usualKind(row, state);
+  return (places.find((place) => place.kind === kind) ?? places[0])?.id ?? '';
+}

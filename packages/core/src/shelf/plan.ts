@@ -10,7 +10,7 @@ import { makingFor, type MakingOptions } from '../recipe';
 import { hoursBetween } from '../time';
 import type { Climate } from './climate';
 import { drawFrom, type Offer } from './draw';
-import { remnantPlace } from './cut';
+import { opening, remnantPlace } from './cut';
 import type { StockDraft } from './stockDraft';
 import { lotPast, type Lot } from './lot';
 import type { Place } from './place';
@@ -187,8 +187,8 @@ export function stockDraftOf(
       const lot = lots.find(({ id }) => id === lotId);
       if (!lot) continue;
       movements.push({ lotId, kind: 'draw', grams: -grams });
-      const { isPacked } = ingredientById(catalogue, lot.ingredientId).traits;
-      if (lot.state === 'whole' && isPacked) movements.push({ lotId, kind: 'open', grams: 0, state: 'opened' });
+      const row = ingredientById(catalogue, lot.ingredientId);
+      if (lot.state === 'whole' && row.traits.isPacked) movements.push(opening(lot, row, places));
       for (const left of leaves) {
         if (left.ingredientId === lot.ingredientId) movements.push({ lotId, kind: 'cut-off', grams: -left.grams });
         const id = newId();
@@ -204,7 +204,7 @@ export function stockDraftOf(
           lotId: id,
           kind: 'cut-in',
           grams: left.grams,
-          placeId: remnantPlace(ingredientById(catalogue, left.ingredientId), lot, places),
+          placeId: remnantPlace(ingredientById(catalogue, left.ingredientId), 'cut', lot, places),
         });
       }
     }

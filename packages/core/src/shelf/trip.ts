@@ -4,7 +4,7 @@ import type { Climate } from './climate';
 import { stateBought } from './habit';
 import { lotPast, type Lot } from './lot';
 import { paced } from './pace';
-import { USUAL_CELSIUS } from './place';
+import { USUAL_CELSIUS, usualPlace } from './place';
 import { ripened, TOUCHED, type Stage } from './ripeness';
 import { windowOf } from './window';
 
@@ -38,17 +38,17 @@ export function lotBought(
   climate: Climate,
   stage: BuyStage = 'ready',
 ): Lot {
-  const kind = row.traits.stands === 'fridge' ? 'fridge' : 'counter';
-  const place = climate.places.find((one) => one.kind === kind) ?? climate.places[0];
   const since = new Date(at).toISOString();
+  const state = stateBought(row);
+  const placeId = usualPlace(row, state, climate.places);
   return {
     id: `${row.id} bought`,
     ingredientId: row.id,
-    state: stateBought(row),
+    state,
     since,
     grams,
     label: '',
-    stays: place ? [{ placeId: place.id, from: since }] : [],
+    stays: placeId === '' ? [] : [{ placeId, from: since }],
     touches: row.ripening ? [{ at: since, stage }] : [],
   };
 }

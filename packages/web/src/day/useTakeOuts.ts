@@ -21,7 +21,7 @@ export function useTakeOuts(steps: Ref<readonly PlanStep[]>, plan: Ref<DayPlan |
   function standsIn(ingredientId: string) {
     const here = shelf.shelved.filter(({ lot }) => lot.ingredientId === ingredientId).map(({ place }) => place?.kind);
     if (here.length > 0) return here[0];
-    // What was drawn already may be gone from the shelf; egg and dairy come from the cold.
+    // What was drawn already may be gone from the shelf; its row says where such things stand.
     return household.catalogue.get(ingredientId)?.traits.stands === 'fridge' ? ('fridge' as const) : undefined;
   }
   return computed<readonly TakeOutGroup[]>(() => {

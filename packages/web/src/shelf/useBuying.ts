@@ -1,6 +1,6 @@
 import { api, type KeptBuyLine, type NewLot, type NewMovement } from '@amber-ladle/contract';
-import { usualPlace } from '@amber-ladle/core/exchange';
 import { AISLES, familyOf, ingredientById, pieceSize } from '@amber-ladle/core/ingredient';
+import { usualPlace } from '@amber-ladle/core/shelf';
 import { localDay } from '@amber-ladle/core/time';
 import { computed, ref, type ComputedRef, type Ref } from 'vue';
 import { v4 as newId } from 'uuid';

@@ -1,6 +1,6 @@
 import type { NewMovement } from '@amber-ladle/contract';
 import { ingredientById } from '@amber-ladle/core/ingredient';
-import { cutDraft, type Lot, type Place, type Stage } from '@amber-ladle/core/shelf';
+import { cutDraft, opening, type Lot, type Place, type Stage } from '@amber-ladle/core/shelf';
 import { v4 as newId } from 'uuid';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
@@ -26,8 +26,12 @@ export function useLotActions() {
     change(shelfText.standsIn(called(lot), place.name), { lotId: lot.id, kind: 'move', grams: 0, placeId: place.id });
   const touch = (lot: Lot, stage: Stage): Promise<void> =>
     change(`${called(lot)}: ${STAGE_WORDS[stage]}.`, { lotId: lot.id, kind: 'touch', grams: 0, stage });
-  const open = (lot: Lot): Promise<void> =>
-    change(shelfText.isOpened(called(lot)), { lotId: lot.id, kind: 'open', grams: 0, state: 'opened' });
+  /** Opened, it goes to the cold where it has to. */
+  function open(lot: Lot): Promise<void> {
+    const opened = opening(lot, rowOf(lot), shelf.places);
+    const place = opened.placeId === undefined ? undefined : shelf.placeById(opened.placeId);
+    return change(place ? shelfText.isOpenedIn(called(lot), place.name) : shelfText.isOpened(called(lot)), opened);
+  }
   const correct = (lot: Lot, grams: number): Promise<void> =>
     change(`${called(lot)}: ${Math.round(grams)} g.`, { lotId: lot.id, kind: 'correct', grams: grams - lot.grams });
   const discard = (lot: Lot, grams: number, reason: string): Promise<void> =>

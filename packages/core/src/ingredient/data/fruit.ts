@@ -185,7 +185,7 @@ export const FRUIT: readonly Ingredient[] = [
     strainedOutShare: 0.06,
     stains: true,
     keeping: { whole: keepsDays(1, 2, 'foodkeeper', 6), cut: coldDays(1, 'foodkeeper', 6) },
-    traits: { leavesBits: true },
+    traits: { leavesBits: true, stands: 'fridge' },
     advice: 'Sieve out the seeds, or they stay between the strands.',
   }),
   ingredient({
@@ -347,7 +347,7 @@ export const FRUIT: readonly Ingredient[] = [
     flowLog10: 2.2,
     strainedOutShare: 0.16,
     keeping: { whole: keepsDays(1, 7, 'foodkeeper'), cut: coldDays(1, 'foodkeeper', 3) },
-    traits: { leavesBits: true },
+    traits: { leavesBits: true, stands: 'fridge' },
     advice: 'Skins and seeds stay in the sieve. Sweet: rinse long.',
   }),
   ingredient({
@@ -416,7 +416,7 @@ export const FRUIT: readonly Ingredient[] = [
     strainedOutShare: 0.12,
     stains: true,
     keeping: { whole: keepsDays(1, 7, 'foodkeeper', 6), cut: coldDays(1, 'foodkeeper', 6) },
-    traits: { leavesBits: true },
+    traits: { leavesBits: true, stands: 'fridge' },
     advice: 'Stains towels and pale hair.',
   }),
 ];

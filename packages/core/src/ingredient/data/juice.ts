@@ -157,7 +157,7 @@ export const JUICES: readonly Ingredient[] = [
     flowLog10: 0.5,
     stains: true,
     keeping: { whole: keepsDays(4, 14, 'foodkeeper') },
-    traits: { pressing: grated(2, 2), hazards: ['grater'] },
+    traits: { stands: 'fridge', pressing: grated(2, 2), hazards: ['grater'] },
     advice: 'Colours towels and pale hair: before shampoo only.',
   }),
   ingredient({
@@ -170,7 +170,7 @@ export const JUICES: readonly Ingredient[] = [
     flowLog10: 0.5,
     stains: true,
     keeping: { whole: keepsDays(7, 14, 'foodkeeper') },
-    traits: { pressing: grated(2, 2), hazards: ['grater'] },
+    traits: { stands: 'fridge', pressing: grated(2, 2), hazards: ['grater'] },
     advice: 'Stains everything red, pale hair for days.',
   }),
   ingredient({
@@ -182,7 +182,7 @@ export const JUICES: readonly Ingredient[] = [
     measuredBy: ['spoon', 'weight'],
     flowLog10: 0.2,
     keeping: { whole: keepsDays(2, 4, 'foodkeeper'), made: coldDays(1) },
-    traits: { pressing: grated(1, 1), hazards: ['grater'], isThinner: false },
+    traits: { stands: 'fridge', pressing: grated(1, 1), hazards: ['grater'], isThinner: false },
     advice: 'Fresh only; it turns flat by the evening.',
   }),
   ingredient({

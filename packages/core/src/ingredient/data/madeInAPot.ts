@@ -267,7 +267,7 @@ export const GELS: readonly Ingredient[] = [
     // 8 pods weigh 95 g (USDA, from memory): a pod about 12 g.
     recipe: extract(raw('okra pods, sliced', 0.5, ['okra', 'okra pod', 'lady finger', 'pod of okra']), 2.5, 0.4, 7),
     keeping: { raw: keepsDays(1, 2, 'foodkeeper') },
-    traits: { swaps: [{ ingredientId: 'flax-gel', ratio: 1, changes: [] }] },
+    traits: { stands: 'fridge', swaps: [{ ingredientId: 'flax-gel', ratio: 1, changes: [] }] },
     advice: 'A pod is about 12 g. Strain while hot: cold, it will not pass.',
   }),
   ingredient({

@@ -45,6 +45,7 @@ export const VEGETABLES: readonly Ingredient[] = [
     strainedOutShare: 0.15,
     keeping: { whole: keepsDays(2, 4, 'foodkeeper') },
     traits: {
+      stands: 'fridge',
       swaps: [
         { ingredientId: 'aloe-gel', ratio: 1, changes: ['thicker'] },
         { ingredientId: 'melon', ratio: 1, changes: ['thicker'] },
@@ -87,7 +88,10 @@ export const VEGETABLES: readonly Ingredient[] = [
     strainedOutShare: 0.25,
     stains: true,
     keeping: { whole: keepsDays(0.5, 3, 'foodkeeper'), cut: coldDays(1) },
-    traits: { leavesBits: true },
+    traits: {
+      stands: 'fridge',
+      leavesBits: true,
+    },
     advice: 'Greens pale hair and towels.',
   }),
   ingredient({
@@ -112,7 +116,10 @@ export const VEGETABLES: readonly Ingredient[] = [
     stains: true,
     recipe: COOKED_SOFT,
     keeping: { whole: keepsDays(4, 14, 'foodkeeper') },
-    traits: { swaps: [{ ingredientId: 'pumpkin', ratio: 1, changes: [] }] },
+    traits: {
+      stands: 'fridge',
+      swaps: [{ ingredientId: 'pumpkin', ratio: 1, changes: [] }],
+    },
     advice: 'Colours towels and pale hair: before shampoo only.',
   }),
   ingredient({
@@ -178,6 +185,7 @@ export const VEGETABLES: readonly Ingredient[] = [
     stains: true,
     alsoCalled: ['beet', 'red beet'],
     recipe: COOKED_SOFT,
+    traits: { stands: 'fridge' },
     advice: 'Stains everything red, pale hair for days: gloves, old towel, before shampoo.',
   }),
   ingredient({

@@ -305,6 +305,17 @@ it('says when to take out what is cold and what is frozen', () => {
   ]);
 });
 
+// Common practice, no published source: carrots go into the pot as cold as they are.
+it('takes nothing out beforehand that goes into a pot', () => {
+  const out = (id: string): string[] => {
+    const steps = aDay(id);
+    const plan = planDay(steps, { kitchen, wish: { kind: 'start-at', at: T0 }, now: T0 });
+    return takeOuts(steps, plan, () => 'fridge').map(({ ingredientId }) => ingredientId);
+  };
+  expect(out('carrot-lantern')).toEqual(['coconut-milk', 'olive-oil', 'honey']);
+  expect(out('harbour-tea')).toEqual(['jojoba-oil']);
+});
+
 describe('a pour', () => {
   it('within three hundredths or a gram is on target', () => {
     expect(isOnTarget(102.9, 100)).toBe(true);

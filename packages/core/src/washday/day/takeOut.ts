@@ -15,8 +15,11 @@ export interface TakeOut {
 /** So that a cold egg does not stiffen the oil, and a frozen pulp is soft. Assumptions of this project. */
 export const TAKE_OUT_MINUTES = { fridge: 20, freezer: 180 } as const;
 
+/** What is cooked or steeped comes out of the cold when its pot is set up. */
+const goesIntoAPot = ({ kind }: PlanStep): boolean => kind === 'boil' || kind === 'soak';
+
 /**
- * When to take egg, fruit and what was frozen out.
+ * When to take egg, fruit and what was frozen out, so that it is not cold in the bowl.
  * @param standsIn where an ingredient stands; nothing where that is not known
  */
 export function takeOuts(
@@ -26,6 +29,7 @@ export function takeOuts(
 ): readonly TakeOut[] {
   const startOf = new Map(plan.steps.map(({ stepId, startsAt }) => [stepId, startsAt]));
   return steps
+    .filter((step) => !goesIntoAPot(step))
     .flatMap((step) =>
       step.ingredientIds.flatMap((ingredientId): readonly TakeOut[] => {
         const from = standsIn(ingredientId);

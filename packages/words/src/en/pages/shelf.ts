@@ -121,6 +121,7 @@ export const shelfText = {
   liesIn: (what: Said, place: Said): string => `${what} lies in: ${place}.`,
   standsIn: (called: Said, place: Said): string => `${called} stands in: ${place}.`,
   isOpened: (called: Said): string => `${called} is opened.`,
+  isOpenedIn: (called: Said, place: Said): string => `${called} is opened, and stands in: ${place}.`,
   ofThrownAway: (amount: Said, called: Said): string => `${amount} of ${called} thrown away.`,
   ofUsedOtherwise: (amount: Said, called: Said): string => `${amount} of ${called} used otherwise.`,
   oneIsCut: (noun: Said, place: Said): string => `One ${noun} is cut, and stands in: ${place}.`,
