@@ -34,15 +34,18 @@ const IN_THE = String.raw`(?:(?:in|on|to|at)\s+)?(?:the\s+)?`;
 /** Where a thing is put, by the kind of place. */
 export const KIND_WORDS: readonly (readonly [RegExp, PlaceKind])[] = [
   [new RegExp(`\\b${IN_THE}(?:fridge|refrigerator)\\b`, 'i'), 'fridge'],
-  [new RegExp(`\\b${IN_THE}freezer\\b`, 'i'), 'freezer'],
-  [new RegExp(`\\b${IN_THE}(?:counter|shelf|bowl|box)\\b`, 'i'), 'counter'],
-  [new RegExp(`\\b${IN_THE}(?:paper )?bag\\b`, 'i'), 'bag'],
+  [new RegExp(`\\b(?:${IN_THE}freezer|frozen)\\b`, 'i'), 'freezer'],
+  [new RegExp(`\\b${IN_THE}(?:counter|shelf|bowl|box)\\b(?!\\s+of\\b)`, 'i'), 'counter'],
+  [new RegExp(`\\b${IN_THE}(?:paper )?bag\\b(?!\\s+of\\b)`, 'i'), 'bag'],
   [new RegExp(`\\b${IN_THE}(?:roof|outside|balcony|porch)\\b`, 'i'), 'outside'],
 ];
 
 export const STATE_WORDS: readonly (readonly [RegExp, LotState])[] = [
   [/\b(?:opened|open)\b/i, 'opened'],
-  [/\b(?:cut|half used|leftover|left over)\b/i, 'cut'],
+  [
+    /\b(?:cut|half used|leftover|left over|mashed|pur[ée]e[ds]?|pulp|flesh|peeled|pitted|stoned|sliced|chunks?|cubes?)\b/i,
+    'cut',
+  ],
   [/\b(?:cooked|home[- ]?made|made)\b/i, 'made'],
 ];
 
@@ -87,25 +90,23 @@ const COUNTS = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 
 const countOf = (word: string): number =>
   /^an?$/i.test(word) ? 1 : COUNTS.indexOf(word.toLowerCase()) + 1 || Number(word);
 const HOW_MANY = `\\d{1,2}|an?|${COUNTS.join('|')}`;
-const PACKS = String.raw`jars?|bottles?|tubs?|packs?|packets?|tins?|cans?|cartons?|pots?|punnets?|sachets?|boxes|nets?`;
+const PACKS = String.raw`jars?|bottles?|tubs?|packs?|packets?|tins?|cans?|cartons?|pots?|punnets?|sachets?|boxes|nets?|(?:box|bags?)(?=\s+of\b)`;
 const SIZE = /(?<![\d.,])(\d+(?:[.,]\d+)?)\s*(g|kg|ml|cl|l|oz)\b/i;
 const PACKED = new RegExp(`\\b(?:(${HOW_MANY})\\s+)?(?:${PACKS})\\b(?:\\s+of\\b)?`, 'i');
 const TIMES = /(?<![\d.,])(\d{1,2})\s*[x×]\s*(?=\d)/i;
 /** So many of a size: packs, or pieces where the thing comes in such and was written with a ×. */
 export interface Packs {
   readonly packs: number;
-  /** As it was written: "340 g". */
+  /** As it was written: "340 g"; empty where nothing was. */
   readonly size: string;
   readonly thing: string;
   readonly isTimes: boolean;
 }
 /**
- * "honey 340 g jar", "2 jars of honey 340 g", "2 × 340 g honey": how many packs, of which size, and of what. Without a size a
- * pack says nothing.
+ * "honey 340 g jar", "2 jars of honey 340 g", "2 × 340 g honey", "a box of 6 eggs": how many packs, of which size, and of what.
  */
 export function takePacks(line: Line): Packs | undefined {
-  if (!SIZE.test(line.rest())) return undefined;
-  const times = line.take(TIMES);
+  const times = SIZE.test(line.rest()) ? line.take(TIMES) : undefined;
   const found = times ?? line.take(PACKED);
   if (!found) return undefined;
   const [size = ''] = line.take(SIZE) ?? [];

@@ -65,6 +65,7 @@ function spelledOut(line: string): string {
     .replace(/\bbetween\s+(\S+)\s+and\s+(\S+)/gi, '$1 to $2')
     .replace(/^(?:the|plus|and|also)\s+/i, '')
     .replace(/\bhalf a dozen\b/gi, '6')
+    .replace(/\b(?:an?|one)\s+dozen\b/gi, '12')
     .replace(/\bhalf(?:\s+of)?\s+(?:an|a|one)\b/gi, '1/2')
     .replace(/\b(?:a|one)\s+half\b(?:\s+of)?(?:\s+(?:a|an)\b)?/gi, '1/2')
     .replace(/\b(?:a|one)\s+quarter\b(?:\s+of)?(?:\s+(?:a|an)\b)?|\bquarter(?:\s+of)?\s+(?:a|an)\b/gi, '1/4')
@@ -80,7 +81,7 @@ function spelledOut(line: string): string {
     .replace(new RegExp(`\\b(${numberWord})\\b`, 'gi'), (word) => NUMBER_WORDS[word.toLowerCase()] ?? word)
     .replace(/(\d)\s+(?:or|to)\s+(\d)/gi, '$1-$2')
     .replace(/\b(?:a )?couple(?: of)?\b/gi, '2')
-
+    .replace(/\b(\d+)\s+dozen\b/gi, (_, n: string) => `${Number(n) * 12}`)
     .replace(/\bdozen\b/gi, '12')
     .replace(/^(?:about|approx\.?|approximately|roughly|around|ca\.?(?=[\s\d])|circa|~)\s*/i, '')
     .replace(/^(?:a|an)\s+/i, '1 ')

@@ -58,6 +58,34 @@ describe('a line of shopping', () => {
     ['3 avocados 600 g together', { grams: 600 * 0.74, pieceGrams: 200 * 0.74 }],
     ['100 g green clay', { ingredientId: 'green-clay', grams: 100 }],
     ['10 g black tea', { ingredientId: 'black-tea' }],
+    // A dozen is twelve.
+    ['a dozen eggs', { ingredientId: 'egg-whole', grams: 600, pieceGrams: 50, placeId: 'fridge' }],
+    ['2 dozen eggs', { grams: 1200, pieceGrams: 50 }],
+    ['eggs, half a dozen', { grams: 300, pieceGrams: 50 }],
+    // A pack is neither a place nor a thing.
+    ['box of 6 eggs', { ingredientId: 'egg-whole', grams: 300, pieceGrams: 50, placeId: 'fridge' }],
+    ['2 boxes of 6 eggs 3.00 each', { grams: 600, pieceGrams: 50, price: 6, count: 2 }],
+    ['bag of rice 1 kg', { ingredientId: 'rice-cream', state: 'raw', grams: 1000, placeId: 'counter' }],
+    ['rice in the bag 1 kg', { placeId: 'bag' }],
+    // What the shop weighed has its peel on; what was prepared or frozen has not.
+    ['500 g papaya', { ingredientId: 'papaya', state: 'whole', grams: 310, stage: 'unripe' }],
+    ['1 lb carrots', { ingredientId: 'carrot', grams: 404, placeId: 'fridge' }],
+    ['2 punnets of strawberries 250 g', { ingredientId: 'strawberry', grams: 470, placeId: 'fridge' }],
+    ['300 g aloe leaf', { ingredientId: 'aloe-gel', state: 'whole', grams: 165 }],
+    ['500 g frozen mango', { ingredientId: 'mango', state: 'whole', grams: 500, placeId: 'freezer' }],
+    ['500 g mango chunks in the freezer', { ingredientId: 'mango', state: 'cut', grams: 500, placeId: 'freezer' }],
+    ['600 g mashed banana', { ingredientId: 'banana', state: 'cut', grams: 600, placeId: 'fridge' }],
+    ['150 g peeled potatoes', { ingredientId: 'potato', state: 'cut', grams: 150, placeId: 'fridge' }],
+    // Juice, gel and the parts of an egg have left what they came from: days, not weeks.
+    ['2 lemons', { ingredientId: 'lemon-juice', state: 'whole', placeId: 'counter' }],
+    ['60 ml lemon juice', { ingredientId: 'lemon-juice', state: 'made', placeId: 'fridge' }],
+    ['bottle of lemon juice 200 ml', { ingredientId: 'lemon-juice', state: 'opened', placeId: 'fridge' }],
+    ['2 onions', { ingredientId: 'onion-juice', state: 'whole', placeId: 'counter' }],
+    ['200 ml carrot juice', { ingredientId: 'carrot-juice', state: 'made', placeId: 'fridge' }],
+    ['2 egg whites', { ingredientId: 'egg-white', state: 'cut', grams: 66, placeId: 'fridge' }],
+    ['120 g aloe gel', { ingredientId: 'aloe-gel', state: 'made', grams: 120, placeId: 'fridge' }],
+    ['leftover coconut milk 150 ml', { ingredientId: 'coconut-milk', state: 'opened', placeId: 'fridge' }],
+    ['coconut milk 400 ml tin', { ingredientId: 'coconut-milk', state: 'whole', placeId: 'counter' }],
     ['150 g rice cream cooked', { ingredientId: 'rice-cream', state: 'made', grams: 150, placeId: 'fridge' }],
   ])('%s', (text, wanted) => {
     const { grams, pieceGrams, ...rest } = wanted;
@@ -79,6 +107,25 @@ describe('a line of shopping', () => {
 
   it.each(['3 moonfruit', 'some honey', 'avocados'])('asks about: %s', (text) => {
     expect(read(text).questions.length).toBeGreaterThan(0);
+  });
+
+  it.each(['1 jar honey', 'tub of yogurt', 'a punnet of strawberries', '2 tins coconut milk', 'carton of eggs'])(
+    'knows that a pack says nothing of how much: %s',
+    (text) => {
+      const draft = read(text);
+      expect([draft.questions, draft.unknownWords]).toEqual([['how-much'], []]);
+      expect(draft.ingredientId).toBeDefined();
+    },
+  );
+
+  it('does not take cooked rice for dry rice, which keeps for a year', () => {
+    expect(read('300 g cooked rice').questions).toEqual(['cooked-or-dry']);
+    expect(read('300 g rice').questions).toEqual([]);
+  });
+
+  it('says what it took for granted of a weight', () => {
+    expect(read('500 g papaya').assumed).toEqual([{ id: 'read.all-whole', params: { grams: 500 } }]);
+    expect(read('500 g spinach').assumed).toEqual([]);
   });
 
   it('asks whether a price is for each or for all, and takes either word as the answer', () => {

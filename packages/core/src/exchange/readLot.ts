@@ -1,4 +1,11 @@
-import { ingredientById, usableGrams, type Catalogue, type LotState } from '../ingredient';
+import {
+  ingredientById,
+  usableGrams,
+  type Catalogue,
+  type Ingredient,
+  type LotState,
+  type Prepared,
+} from '../ingredient';
 import type { MeasureSystem } from '../measure';
 import { message, type Message } from '../message';
 import { usualPlace, type Place, type Stage } from '../shelf';
@@ -18,7 +25,7 @@ import {
 } from './quickWords';
 
 /** Why a line of shopping must be looked at before it counts. */
-export type LotQuestion = DraftQuestion | 'each-or-together';
+export type LotQuestion = DraftQuestion | 'each-or-together' | 'cooked-or-dry';
 
 /** What one written line of shopping comes to. */
 export interface LotDraft {
@@ -40,6 +47,8 @@ export interface LotDraft {
   readonly count?: number;
   /** It comes in pieces: how many there are answers as well as how much. */
   readonly isCounted?: boolean;
+  /** So many packs were named, and not how much is in them. */
+  readonly packs?: number;
   readonly assumed: readonly Message[];
   readonly questions: readonly LotQuestion[];
   readonly unknownWords: readonly string[];
@@ -59,13 +68,17 @@ const WEEKDAYS = ['sunday', 'monday', 'tuesday', 'wednesday', 'thursday', 'frida
  * Reads "3 hard avocados 180 g today 4.20 each fridge" or "honey 340 g jar": how many, what, how ripe, what each weighs, when, for how
  * much and where, in any order. What is not understood is asked about.
  *
- * A weight in grams after a count is that of each piece, with its peel, unless it is said to be of all together. Money is a number with
+ * A weight in grams after a count is that of each piece, with its peel, unless it is said to be of all together; "500 g papaya" is what the
+ * shop weighed, peel and all, unless it is cut, made or frozen. Money is a number with
  * a sign of money or with two decimals; of several things it is asked whether it is for each.
  *
  * @throws nothing: what cannot be read is a question
  * @example
  * const options = { system: 'us', places, timeZone: 'UTC', now: '2026-03-14T09:00:00Z' };
  * readLot('2 jars of honey 340 g', CATALOGUE, options).grams // 680
+ * @example
+ * const options = { system: 'us', places, timeZone: 'UTC', now: '2026-03-14T09:00:00Z' };
+ * readLot('500 g papaya', CATALOGUE, options).grams // 310: without its peel and seeds
  */
 export function readLot(
   text: string,
@@ -93,24 +106,28 @@ export function readLot(
   const weight = counts?.weight ?? (counted ? takeWeight(line) : undefined);
   const priceOf = money?.of ?? takeOf(line);
 
-  const { reading, stage } = counts ?? readThing(packed ? `${packed.size} ${packed.thing}` : line.rest(), read);
+  const { reading, stage } = counts ?? readThing(packed ? `${packed.size} ${packed.thing}`.trim() : line.rest(), read);
   const row = reading.ingredientId ? ingredientById(catalogue, reading.ingredientId) : undefined;
   const raw = rawGramsIn(reading.assumed);
   const isRaw = raw !== undefined;
-  const state: LotState = isRaw ? 'raw' : (said ?? 'whole');
+  const state = isRaw ? 'raw' : row ? stateOf(row, said, text, packed !== undefined) : (said ?? 'whole');
+  // "Cooked rice" is neither the dry grain nor yet the cream.
+  const isUnclear = isRaw && said === 'made';
   const base = {
     text,
     candidates: reading.candidates,
     state,
     placeId: place?.id ?? (row ? usualPlace(row, state, places) : (places[0]?.id ?? '')),
     since,
-    questions: reading.questions,
+    questions: isUnclear ? ([...reading.questions, 'cooked-or-dry'] as const) : reading.questions,
     unknownWords: reading.unknownWords,
   };
   if (!row) return { ...base, ...(money ? { price: money.price } : {}), assumed: [] };
   const { pieces } = row;
   const isByPiece = pieces !== undefined && reading.measuredBy === 'piece';
-  const count = packed?.packs ?? (isByPiece ? (reading.amount?.quantity ?? 1) : 1);
+  const count = (packed?.packs ?? 1) * (isByPiece ? (reading.amount?.quantity ?? 1) : 1);
+  /** A price is of a pack, where there are packs. */
+  const priced = packed?.packs ?? count;
   const assumed: Message[] = [];
   let grams = times(raw ?? reading.grams, packed?.packs ?? 1);
   let pieceGrams: number | undefined;
@@ -123,10 +140,13 @@ export function readLot(
     } else assumed.push(...reading.assumed);
     grams = count * pieceGrams;
     if (!Number.isInteger(count)) pieceGrams = undefined;
+  } else if (grams !== undefined && isAsBought(row, reading, state, place)) {
+    assumed.push(...reading.assumed, message('read.all-whole', { grams }));
+    grams = usableGrams(grams, pieces?.refuseShare ?? 0);
   } else assumed.push(...reading.assumed);
   const isPart = state === 'whole' && isByPiece && pieceGrams === undefined;
   const ripens = row.ripening !== undefined && state === 'whole' && !isPart;
-  const isAsked = money !== undefined && priceOf === undefined && count > 1;
+  const isAsked = money !== undefined && priceOf === undefined && priced > 1;
   return {
     ...base,
     ingredientId: row.id,
@@ -135,12 +155,34 @@ export function readLot(
     ...(grams === undefined ? {} : { grams }),
     ...(pieceGrams === undefined || state !== 'whole' ? {} : { pieceGrams }),
     ...(ripens ? { stage: stage ?? 'unripe' } : {}),
-    ...(money ? { price: priceOf === 'each' ? hundredths(money.price * count) : money.price, count } : {}),
+    ...(money ? { price: priceOf === 'each' ? hundredths(money.price * priced) : money.price, count: priced } : {}),
     ...(isByPiece || (pieces && reading.grams === undefined) ? { isCounted: true } : {}),
-    questions: isAsked ? [...reading.questions, 'each-or-together'] : reading.questions,
+    ...(packed && grams === undefined ? { packs: packed.packs } : {}),
+    questions: isAsked ? [...base.questions, 'each-or-together'] : base.questions,
     assumed,
   };
 }
+
+/** What names the thing itself where a row knows of what it comes from as well: lemons and their juice, a leaf and its gel. */
+const PRODUCT: Partial<Record<Prepared, RegExp>> = { press: /\bjuiced?\b/i, fillet: /\bgel\b/i, separate: /./ };
+
+/**
+ * The state of a thing as it was written. What is left of a pack is opened, not cut; juice, gel and the parts of an egg are no longer in
+ * what they came from and keep for days, not weeks. A bottle of juice is an opened one, to be careful.
+ */
+function stateOf({ traits, keeping }: Ingredient, said: LotState | undefined, text: string, isPack: boolean): LotState {
+  if (said !== undefined) return said === 'cut' && traits.isPacked ? 'opened' : said;
+  if (!PRODUCT[traits.prepared]?.test(text)) return 'whole';
+  return isPack && keeping.opened ? 'opened' : traits.inBowl;
+}
+
+/** True for a weight as the shop has it, with peel, stone or shell; what comes out of a freezer is without. */
+const isAsBought = (
+  { pieces }: Ingredient,
+  { amount }: DraftLine,
+  state: LotState,
+  place: Place | undefined,
+): boolean => pieces !== undefined && state === 'whole' && place?.kind !== 'freezer' && amount?.unit.kind === 'mass';
 
 /** "3 × 180 g avocados" are three pieces of that weight, peel and all; of what does not come in pieces nothing. */
 function asPieces({ packs, size, thing, isTimes }: Packs, read: (words: string) => DraftLine) {

@@ -46,6 +46,7 @@ export const MASK_MESSAGES = {
   'read.piece': { size: 'text', grams: 'measure' },
   'read.by-length': { centimetres: 'length', grams: 'measure' },
   'read.each-whole': { grams: 'measure' },
+  'read.all-whole': { grams: 'measure' },
   'buy.in-the-house': {},
   'buy.for-bowl': { name: 'text' },
   'pot.below-the-blades': { grams: 'measure' },

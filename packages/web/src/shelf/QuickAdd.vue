@@ -1,22 +1,15 @@
 <script setup lang="ts">
 import type { NewLot, NewMovement } from '@amber-ladle/contract';
 import { lexiconOf, readLot } from '@amber-ladle/core/exchange';
-import { kitchenRound } from '@amber-ladle/core/measure';
 import { computed, ref } from 'vue';
 import { v4 as newId } from 'uuid';
-import {
-  shelfText,
-  lotQuestionWords,
-  STAGE_WORDS,
-  stateWords,
-  untilWords,
-  writeMoney,
-  PRICE_WORDS,
-} from '@amber-ladle/words';
+import { PRICE_WORDS, shelfText } from '@amber-ladle/words';
 import ChoicePills from '../kit/ChoicePills.vue';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
+import { useWords } from '../data/useWords';
+import { asRead } from './asRead';
 
 /** "3 hard avocados 180 g today 1.40 each": one line and one key. */
 const household = useHousehold();
@@ -44,24 +37,16 @@ const draft = computed(() =>
 const isClear = computed(
   () => draft.value !== undefined && draft.value.questions.length === 0 && (draft.value.grams ?? 0) > 0,
 );
+const words = useWords();
 const reading = computed(() => {
   const read = draft.value;
   if (!read) return '';
-  if (read.questions.length > 0) return lotQuestionWords(read, household.where);
   const row = household.catalogue.get(read.ingredientId ?? '');
-  const parts = [
-    row?.name,
-    read.grams ? shelfText.gUsableGrams(kitchenRound(read.grams)) : '',
-    read.pieceGrams && read.grams
-      ? shelfText.inPiecesOf(Math.round(read.grams / read.pieceGrams), kitchenRound(read.pieceGrams))
-      : '',
-    read.state === 'whole' || !row ? '' : stateWords(read.state, row),
-    read.stage ? STAGE_WORDS[read.stage] : '',
-    shelf.placeById(read.placeId)?.name,
-    untilWords(Date.parse(read.since), household.moment, household.where),
-    read.price === undefined ? '' : shelfText.forMoney(writeMoney(read.price, household.where)),
-  ];
-  return parts.filter(Boolean).join(' · ');
+  return asRead(read, row, shelf.placeById(read.placeId)?.name, {
+    where: household.where,
+    say: words.say,
+    now: household.moment,
+  });
 });
 
 const isPriceAsked = computed(() => draft.value?.questions.includes('each-or-together') === true);

@@ -23,7 +23,7 @@ export const SCREEN_HELP: Readonly<Record<string, ScreenHelp>> = {
   shelf: {
     isFor: 'What is in the house, how ripe it is, and until when it can be used.',
     ways: [
-      'One line puts a thing on the shelf: “3 hard avocados 180 g today 1.40 each”, “honey 340 g jar”.',
+      'One line puts a thing on the shelf: “3 hard avocados 180 g today 1.40 each”, “honey 340 g jar”. A weight is as the shop has it, peel and all.',
       'A lane opens at a touch: correct how ripe it is, move it, cut it, throw it away.',
       'On the list to buy, the box ticks a thing off and puts it on the shelf.',
     ],

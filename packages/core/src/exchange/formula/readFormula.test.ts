@@ -39,6 +39,8 @@ describe('lines in many habits', () => {
     ['a couple of pears', 'pear', 356],
     ['6 strawberries', 'strawberry', 72],
     ['half a dozen strawberries', 'strawberry', 72],
+    ['a dozen strawberries', 'strawberry', 144],
+    ['two dozen strawberries', 'strawberry', 288],
     ['1 leaf of aloe vera', 'aloe-gel', 230],
     ['1 large aloe leaf', 'aloe-gel', 320],
     ['1 carrot, boiled soft', 'carrot', 61],

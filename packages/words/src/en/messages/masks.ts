@@ -46,6 +46,7 @@ export const MASKS = {
   'read.piece': '{size}, {grams} g usable each',
   'read.by-length': '{centimetres} of it, about {grams} g of gel',
   'read.each-whole': '{grams} g each with peel, stone or shell',
+  'read.all-whole': 'of {grams} g as bought',
   'buy.in-the-house': 'to have in the house',
   'buy.for-bowl': '{name}',
   'pot.below-the-blades':

@@ -131,6 +131,7 @@ export const shelfText = {
   anHour: '1 h',
   aDay: '1 day',
   gUsableGrams: (grams: Said): string => `${grams} g usable`,
+  ofGrams: (grams: Said): string => `${grams} g`,
   inPiecesOf: (pieces: Said, grams: Said): string => `in ${pieces} of ${grams} g`,
   forMoney: (money: Said): string => `for ${money}`,
   atPlaceIdWarmth: (placeId: Said, warmth: Said, time: Said): string => `${placeId}: ${warmth} at ${time}`,

@@ -1,6 +1,8 @@
 import type { DraftLine, LotDraft, UseReading } from '@amber-ladle/core/exchange';
 import { writeMoney, type Written } from '../../units';
 
+const HOW_MUCH = 'How much, in grams?';
+
 /** What a line still has to be asked, in words; empty where all is clear. */
 export function questionWords({
   questions,
@@ -17,7 +19,7 @@ export function questionWords({
       case 'unknown-words':
         return `What is ${said}? Choose the ingredient if it makes no difference.`;
       case 'how-much':
-        return amount?.unit.kind === 'vague' ? `How much is a ${amount.unit.name}, in grams?` : 'How much, in grams?';
+        return amount?.unit.kind === 'vague' ? `How much is a ${amount.unit.name}, in grams?` : HOW_MUCH;
       case 'comma':
         return 'Is the comma a decimal or thousands? How much, in grams?';
       case 'no-piece-weight':
@@ -29,17 +31,24 @@ export function questionWords({
 
 /** What a line of shopping still has to be asked. */
 export function lotQuestionWords(
-  { questions, isCounted = false, price, count, ...rest }: LotDraft,
+  { questions, isCounted = false, packs, price, count, ...rest }: LotDraft,
   where: Pick<Written, 'locale' | 'currency'>,
 ): string {
-  const ofTheLine = questions.filter((question) => question !== 'each-or-together');
+  const ofTheLine = questions.filter((question) => question !== 'each-or-together' && question !== 'cooked-or-dry');
   const words = questionWords({ ...rest, questions: ofTheLine });
-  const asked = isCounted ? words.replace('How much, in grams?', 'How many, or how much in grams?') : words;
-  const ofThePrice =
-    ofTheLine.length < questions.length
-      ? `Is ${price === undefined ? 'that' : writeMoney(price, where)} for each of the ${count ?? 2} or for all?`
-      : '';
-  return [asked, ofThePrice].filter(Boolean).join(' ');
+  const howMuch = packs
+    ? `How much is in ${packs > 1 ? 'each' : 'it'}? Such as “340 g” or “400 ml”.`
+    : isCounted
+      ? 'How many, or how much in grams?'
+      : HOW_MUCH;
+  const asked = words.replace(HOW_MUCH, howMuch);
+  const ofTheState = questions.includes('cooked-or-dry')
+    ? 'Dry, or cooked? What is cooked is kept as the cream or gel it makes: write that name and “cooked”; for the dry thing leave “cooked” out.'
+    : '';
+  const ofThePrice = questions.includes('each-or-together')
+    ? `Is ${price === undefined ? 'that' : writeMoney(price, where)} for each of the ${count ?? 2} or for all?`
+    : '';
+  return [asked, ofTheState, ofThePrice].filter(Boolean).join(' ');
 }
 
 /** What a stretch of a pasted text was read as. */
