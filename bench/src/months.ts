@@ -55,7 +55,7 @@ export function month(seed: number, way: Way, solver: Solver): Month {
   const { catalogue } = begin.house;
   const draws = drawsFrom(seed * 7919);
   const sizes = new Map<string, ReturnType<SizeFor>>();
-  const size: SizeFor = (heads, mask) => {
+  const size = (...[heads, mask]: Parameters<SizeFor>): ReturnType<SizeFor> => {
     const key = `${heads.map(({ id }) => id).join()} ${mask.id}`;
     const known = sizes.get(key);
     if (known) return known;

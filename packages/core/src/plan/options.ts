@@ -25,12 +25,12 @@ export interface HeadOfWeeks extends HeadInHouse {
   readonly ratings?: NonNullable<RankedHead['ratings']>;
 }
 
-/** How a bowl for heads is sized; whoever plans often remembers the answers. */
-export type SizeFor = (heads: readonly [HeadInHouse, ...HeadInHouse[]], mask: Mask) => Sizing['bowl'];
+/** How a bowl for heads is sized; whoever plans often remembers the answers. Nothing where there is no time for it: the bowl is left out. */
+export type SizeFor = (heads: readonly [HeadInHouse, ...HeadInHouse[]], mask: Mask) => Sizing['bowl'] | undefined;
 
 export const sizeIn =
-  (house: House): SizeFor =>
-  (heads, mask) =>
+  (house: House) =>
+  (heads: Parameters<SizeFor>[0], mask: Mask): Sizing['bowl'] =>
     sizing(house, { heads, mask, choices: NO_CHOICES }).bowl;
 
 /** What a plan weighs by itself: the shelf, the shop, the work and the rhythm. The rest of the ranking is how well a mask suits. */
@@ -54,6 +54,9 @@ interface Suits {
   readonly worth: number;
   readonly canOn: readonly boolean[];
 }
+
+/** A mask that could be made for one head or several. */
+type Candidate = readonly [readonly HeadOfWeeks[], Mask];
 
 const NOTHING = { usableGrams: new Map(), turningGrams: new Map(), pricePerGram: new Map(), ripeAt: new Map() };
 
@@ -121,6 +124,7 @@ export function optionsFor(
     const suits = found as readonly Suits[];
     const mask = schooled(book, schools, catalogue);
     const bowl = size([first, ...others], book);
+    if (!bowl) return undefined;
     const headIds = group.map(({ id }) => id);
     const ingredientIds = new Set(mask.parts.map(({ ingredientId }) => ingredientId));
     const isNight = isOvernight(mask.wear);
@@ -147,7 +151,7 @@ export function optionsFor(
     };
   };
 
-  const singles = heads.flatMap((head) => suitsOf(head).map(({ mask }) => [[head], mask] as const));
+  const singles = heads.flatMap((head) => suitsOf(head).map(({ mask }): Candidate => [[head], mask]));
   const savesOf = ({ parts }: Mask): number =>
     parts.reduce((sum, { ingredientId, share }) => sum + (turning.has(ingredientId) ? share : 0), 0);
   const shared = groupsOf(heads).flatMap((group) => {
@@ -159,22 +163,35 @@ export function optionsFor(
       .slice(SHARED_MASKS)
       .filter(({ mask }) => savesOf(mask) > 0)
       .sort((a, b) => savesOf(b.mask) - savesOf(a.mask));
-    return [...fits.slice(0, SHARED_MASKS), ...savers.slice(0, SHARED_SAVERS)].map(
-      ({ mask }) => [group, mask] as const,
-    );
+    return [...fits.slice(0, SHARED_MASKS), ...savers.slice(0, SHARED_SAVERS)].map(({ mask }): Candidate => [
+      group,
+      mask,
+    ]);
   });
-  const wished = pins.flatMap(({ maskId, headIds }) => {
+  const wished = pins.flatMap(({ maskId, headIds }): readonly Candidate[] => {
     const mask = masks.find(({ id }) => id === maskId);
     const group = headIds.flatMap((id) => heads.find((head) => head.id === id) ?? []);
-    return mask && group.length === headIds.length ? [[group, mask] as const] : [];
+    return mask && group.length === headIds.length ? [[group, mask]] : [];
   });
-  const options = new Map<string, Option>();
-  for (const [group, mask] of [...singles, ...shared, ...wished]) {
-    const id = `${mask.id} ${group.map((head) => head.id).join('+')}`;
-    const option = options.has(id) ? undefined : optionOf(group, mask);
-    if (option) options.set(id, option);
+  const idOf = ([group, mask]: Candidate): string => `${mask.id} ${group.map(({ id }) => id).join('+')}`;
+  // Where there is no time for all, what is wished is sized first, then for each head what suits it best.
+  const bySuiting = heads
+    .flatMap((head) =>
+      [...suitsOf(head)]
+        .sort((a, b) => b.worth - a.worth)
+        .map(({ mask }, place) => ({ one: [[head], mask] as Candidate, place })),
+    )
+    .sort((a, b) => a.place - b.place);
+  const found = new Map<string, Option | undefined>();
+  for (const candidate of [...wished, ...bySuiting.map(({ one }) => one), ...shared]) {
+    const id = idOf(candidate);
+    if (!found.has(id)) found.set(id, optionOf(...candidate));
   }
-  return { options: [...options.values()], leftOut: [...byHead.values()].flatMap(({ out }) => out) };
+  const ids = new Set([...singles, ...shared, ...wished].map(idOf));
+  return {
+    options: [...ids].flatMap((id) => found.get(id) ?? []),
+    leftOut: [...byHead.values()].flatMap(({ out }) => out),
+  };
 }
 
 const total = (all: readonly (Suits | undefined)[]): number => all.reduce((sum, one) => sum + (one?.worth ?? 0), 0);

@@ -82,6 +82,8 @@ export type WeeksOptions = Omit<PlanOptions, 'onBetter'> & {
 
 /**
  * The whole job: the weeks of a household are put into numbers, and planned.
+ * @param soon sizes what it has time for: where that leaves bowls out and nothing was planned before, a first answer is told of the others,
+ * while the rest are still to be sized
  * @throws RangeError as `sizing`
  */
 export function planWeeks(
@@ -89,17 +91,24 @@ export function planWeeks(
   solver: Solver,
   { onBetter, ...options }: WeeksOptions,
   size?: SizeFor,
+  soon?: SizeFor,
 ): PlannedWeeks {
+  const telling = (posed: PosedProblem): PlanOptions['onBetter'] =>
+    onBetter &&
+    ((better) => {
+      onBetter({ posed, planned: better });
+    });
+  if (soon && household.former.length === 0) {
+    const unsized: string[] = [];
+    const some = problemOf(household, (heads, mask) => {
+      const bowl = soon(heads, mask);
+      if (!bowl) unsized.push(mask.id);
+      return bowl;
+    });
+    if (unsized.length > 0) plan(some.problem, solver, { ...options, onlyFirst: true, onBetter: telling(some) });
+  }
   const posed = problemOf(household, size);
-  const planned = plan(posed.problem, solver, {
-    ...options,
-    onBetter:
-      onBetter &&
-      ((better) => {
-        onBetter({ posed, planned: better });
-      }),
-  });
-  return { posed, planned };
+  return { posed, planned: plan(posed.problem, solver, { ...options, onBetter: telling(posed) }) };
 }
 
 /** Days that heads wait beyond their rhythm, where something could have been done. */

@@ -35,11 +35,15 @@ const loaded = (): Promise<Solver> =>
 /** Bowls that were sized before, for the same house, heads and mask. */
 const sizes = new Map<string, ReturnType<SizeFor>>();
 const MOST_SIZES = 4000;
-function remembering(house: string, size: SizeFor): SizeFor {
+/** A first answer waits so long for bowls to be sized; it is made of those that are. */
+const FIRST_SIZES_MILLISECONDS = 400;
+/** @param until nothing new is sized from then on, milliseconds as `performance.now` */
+function remembering(house: string, size: SizeFor, until = Infinity): SizeFor {
   return (heads, mask) => {
     const key = `${house} ${JSON.stringify(heads)} ${mask.id} ${mask.version}`;
     const known = sizes.get(key);
     if (known) return known;
+    if (performance.now() > until) return undefined;
     const found = size(heads, mask);
     if (sizes.size >= MOST_SIZES) sizes.clear();
     sizes.set(key, found);
@@ -75,8 +79,10 @@ const weeksJobs = {
     const whole = { ...house, catalogue: overlaid(own) };
     // What a bowl is sized by: everything of the house but where things stand.
     const { climate: _climate, ...sizedBy } = house;
-    const size = remembering(JSON.stringify([sizedBy, own]), sizeIn(whole));
-    return planWeeks({ ...household, house: whole }, solve, { seconds, onBetter }, size);
+    const key = JSON.stringify([sizedBy, own]);
+    const size = remembering(key, sizeIn(whole));
+    const soon = remembering(key, sizeIn(whole), performance.now() + FIRST_SIZES_MILLISECONDS);
+    return planWeeks({ ...household, house: whole }, solve, { seconds, onBetter }, size, soon);
   },
   /** The plan that questions are about from here on, as it is shown. */
   hold: (weeks: PlannedWeeks): Weeks => {
