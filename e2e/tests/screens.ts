@@ -208,6 +208,16 @@ const CROSSED = 0.06;
  * session holds is let go where it is detached
  */
 export async function paleWords(page: Page, client: CDPSession): Promise<string[]> {
+  // A page on which something came in between, such as a better plan, is painted once more.
+  for (let tries = 1; ; tries++) {
+    const before = await wordsOf(page);
+    const found = await paleOnce(page, client);
+    if (found.length === 0 || tries >= 6 || (await wordsOf(page)) === before) return found;
+  }
+}
+const wordsOf = (page: Page): Promise<string> => page.evaluate(() => document.body.innerText);
+
+async function paleOnce(page: Page, client: CDPSession): Promise<string[]> {
   const { width, height } = await page.evaluate(() => {
     const { clientWidth, scrollHeight } = document.documentElement;
     return { width: clientWidth, height: Math.min(scrollHeight, 6_000) };

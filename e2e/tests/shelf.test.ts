@@ -48,7 +48,11 @@ describe('the shelf', () => {
     await page.locator('.quick .line').fill('3 hard mangoes 330 g yesterday 3.90');
     await textWhen(page, '[data-test="reading"]', /Is 3.90 for each of the 3 or for all/);
     await clickOn(page, '.quick .pill ::-p-text(together)');
-    await textWhen(page, '[data-test="reading"]', /Mango · \d+ g usable · in 3 of 2\d\d g · 330 g each with peel, stone or shell · hard · .* for 3.90/);
+    await textWhen(
+      page,
+      '[data-test="reading"]',
+      /Mango · \d+ g usable · in 3 of 2\d\d g · 330 g each with peel, stone or shell · hard · .* for 3.90/,
+    );
     await page.keyboard.press('Enter');
     await textWhen(page, '.group', /./);
     await page.waitForSelector('::-p-text(3 mangoes)');
