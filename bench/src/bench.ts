@@ -11,6 +11,7 @@ import { benchServer } from './server';
 import { benchShelf } from './shelf';
 import { benchSizing } from './sizing';
 import { benchWashDay } from './washday';
+import { benchRules } from './rules';
 import { benchMonths, benchWeeks } from './weeks';
 
 const ALL: Readonly<Record<string, () => unknown>> = {
@@ -31,6 +32,7 @@ const ALL: Readonly<Record<string, () => unknown>> = {
   households: benchHouseholds,
   weeks: benchWeeks,
   months: () => benchMonths(),
+  rules: () => benchRules(),
 };
 
 /** All of them, or those that are named. */

@@ -38,6 +38,7 @@ it('asks what is not clear, whatever else was understood', () => {
   expect(shown('300 g cooked rice')).toMatch(/^Dry, or cooked\?/);
   expect(shown('1 jar honey')).toBe('How much is in it? Such as “340 g” or “400 ml”.');
   expect(shown('2 tins coconut milk')).toContain('in each?');
-  expect(shown('bananas')).toBe('How many, or how much in grams?');
+  // Of eggs the number says it.
+  for (const counted of ['bananas', 'carton of eggs']) expect(shown(counted)).toBe('How many, or how much in grams?');
   expect(shown('2 moonfruit')).toContain('moonfruit');
 });

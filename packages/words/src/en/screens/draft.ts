@@ -36,10 +36,10 @@ export function lotQuestionWords(
 ): string {
   const ofTheLine = questions.filter((question) => question !== 'each-or-together' && question !== 'cooked-or-dry');
   const words = questionWords({ ...rest, questions: ofTheLine });
-  const howMuch = packs
-    ? `How much is in ${packs > 1 ? 'each' : 'it'}? Such as “340 g” or “400 ml”.`
-    : isCounted
-      ? 'How many, or how much in grams?'
+  const howMuch = isCounted
+    ? 'How many, or how much in grams?'
+    : packs
+      ? `How much is in ${packs > 1 ? 'each' : 'it'}? Such as “340 g” or “400 ml”.`
       : HOW_MUCH;
   const asked = words.replace(HOW_MUCH, howMuch);
   const ofTheState = questions.includes('cooked-or-dry')
