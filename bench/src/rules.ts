@@ -4,7 +4,7 @@ import { aMadeUpHousehold } from '../../packages/core/src/plan/testing';
 import { print } from './print';
 
 /** How many made-up households are planned; the tests take fewer. */
-const HOUSEHOLDS = 3000;
+const HOUSEHOLDS = Number(process.env['HOUSEHOLDS'] ?? 3000);
 
 /** The rules that no plan may break, looked up by somebody who knows no programme, over thousands of households. */
 export async function benchRules(count = HOUSEHOLDS): Promise<void> {
