@@ -1,13 +1,4 @@
-import {
-  frozenHoursOf,
-  ingredientById,
-  isPerishable,
-  keepingOf,
-  pieceSize,
-  rawRecipeOf,
-  type Catalogue,
-  type Ingredient,
-} from '../ingredient';
+import { frozenHoursOf, ingredientById, pieceSize, rawRecipeOf, type Catalogue, type Ingredient } from '../ingredient';
 import { madeFromRaw } from '../recipe';
 import {
   lotBought,
@@ -15,6 +6,7 @@ import {
   paidPerGram,
   standsAt,
   stateBought,
+  usualHours,
   windowOf,
   FROZEN_CELSIUS,
   type Climate,
@@ -111,11 +103,8 @@ function keepsWhenBought(row: Ingredient, days: number): boolean {
   if (state === 'raw') return true;
   if (row.ripening) return false;
   const hours = days * 24;
-  const closed = keepingOf(row, 'whole');
-  const open = keepingOf(row, row.traits.isPacked ? 'opened' : 'cut');
-  const lasts = (keeping: typeof closed): boolean =>
-    (row.traits.stands === 'fridge' || isPerishable(keeping) ? keeping.coldHours : keeping.roomHours) > hours;
-  return lasts(closed) && lasts(open);
+  const open = row.traits.isPacked ? 'opened' : 'cut';
+  return usualHours(row, 'whole') > hours && usualHours(row, open) > hours;
 }
 
 /** True for a lot that outlasts the horizon, opened at any time within it. */

@@ -34,6 +34,15 @@ export function usualKind(row: Ingredient, state: LotState): 'counter' | 'fridge
 }
 
 /**
+ * How long a thing keeps in a state where it is put when nobody says, hours.
+ * @example usualHours(ingredientById(CATALOGUE, 'coconut-milk'), 'opened') // 72
+ */
+export function usualHours(row: Ingredient, state: LotState): number {
+  const { coldHours, roomHours } = keepingOf(row, state);
+  return usualKind(row, state) === 'fridge' ? coldHours : roomHours;
+}
+
+/**
  * The place of the household where a thing is put when nobody says.
  * @returns its id; the first place where there is none of that kind, '' where there is none at all
  */

@@ -1,10 +1,10 @@
-import { isPerishable, keepingOf, type Ingredient } from '../ingredient';
+import type { Ingredient } from '../ingredient';
 import { HOUR, type Day } from '../time';
 import type { Climate } from './climate';
 import { stateBought } from './habit';
 import { lotPast, type Lot } from './lot';
 import { paced } from './pace';
-import { USUAL_CELSIUS, usualPlace } from './place';
+import { USUAL_CELSIUS, usualHours, usualPlace } from './place';
 import { ripened, TOUCHED, type Stage } from './ripeness';
 import { windowOf } from './window';
 
@@ -71,8 +71,5 @@ export function lastsUntil(
   if (isPast || endsAt < then) return false;
   const isPiece = row.pieces !== undefined && row.measuredBy[0] === 'piece';
   if (isPiece) return true;
-  const open = keepingOf(row, row.traits.isPacked ? 'opened' : 'cut');
-  // What is perishable once it is open goes into the cold.
-  const hours = row.traits.stands === 'fridge' || isPerishable(open) ? open.coldHours : open.roomHours;
-  return then - firstAt <= hours * HOUR;
+  return then - firstAt <= usualHours(row, row.traits.isPacked ? 'opened' : 'cut') * HOUR;
 }

@@ -35,7 +35,9 @@ it.each([
 });
 
 it('asks what is not clear, whatever else was understood', () => {
-  expect(shown('300 g cooked rice')).toMatch(/^Dry, or cooked\?/);
+  expect(shown('300 g cooked rice')).toBe(
+    'Dry, or cooked? Cooked it is kept as rice cream: write “rice cream cooked”, or leave “cooked” out.',
+  );
   expect(shown('1 jar honey')).toBe('How much is in it? Such as “340 g” or “400 ml”.');
   expect(shown('2 tins coconut milk')).toContain('in each?');
   // Of eggs the number says it.

@@ -36,7 +36,7 @@ export function asRead(
   place: string | undefined,
   { where, say, now }: ReadBy,
 ): string {
-  if (draft.questions.length > 0 || !row) return lotQuestionWords(draft, where);
+  if (draft.questions.length > 0 || !row) return lotQuestionWords(draft, where, row?.name.toLowerCase());
   const { state, grams, pieceGrams, stage, price } = draft;
   const isWholePieces = row.pieces !== undefined && state === 'whole';
   const isNamed = state === 'whole' || state === 'raw';

@@ -29,10 +29,11 @@ export function questionWords({
   return words.join(' ');
 }
 
-/** What a line of shopping still has to be asked. */
+/** What a line of shopping still has to be asked. @param name what the ingredient is called, where one was found */
 export function lotQuestionWords(
   { questions, isCounted = false, packs, price, count, ...rest }: LotDraft,
   where: Pick<Written, 'locale' | 'currency'>,
+  name = '',
 ): string {
   const ofTheLine = questions.filter((question) => question !== 'each-or-together' && question !== 'cooked-or-dry');
   const words = questionWords({ ...rest, questions: ofTheLine });
@@ -43,7 +44,7 @@ export function lotQuestionWords(
       : HOW_MUCH;
   const asked = words.replace(HOW_MUCH, howMuch);
   const ofTheState = questions.includes('cooked-or-dry')
-    ? 'Dry, or cooked? What is cooked is kept as the cream or gel it makes: write that name and “cooked”; for the dry thing leave “cooked” out.'
+    ? `Dry, or cooked? Cooked it is kept as ${name}: write “${name} cooked”, or leave “cooked” out.`
     : '';
   const ofThePrice = questions.includes('each-or-together')
     ? `Is ${price === undefined ? 'that' : writeMoney(price, where)} for each of the ${count ?? 2} or for all?`
