@@ -1,10 +1,11 @@
 import { INGREDIENTS } from '@amber-ladle/core/ingredient';
+import { message, type Message } from '@amber-ladle/core/message';
 import { aProfile } from '@amber-ladle/core/testing';
 import { describe, expect, it } from 'vitest';
 import { ValidationError } from 'yup';
 import {
   DEFAULT_SETTINGS,
-  fieldMessages,
+  faultsOf,
   headInputSchema,
   ingredientSchema,
   keepBowlSchema,
@@ -16,11 +17,11 @@ import {
 const profile = aProfile();
 const head = { name: 'Wren', note: '', ageYears: 30, sensitiveSkin: false, profile };
 
-function messages(schema: Parameters<typeof checked>[0], value: unknown): Record<string, string> {
+function messages(schema: Parameters<typeof checked>[0], value: unknown): Record<string, Message> {
   try {
     checked(schema, value);
   } catch (error) {
-    if (error instanceof ValidationError) return fieldMessages(error);
+    if (error instanceof ValidationError) return faultsOf(error);
     throw error;
   }
   return {};
@@ -33,7 +34,7 @@ it.each(INGREDIENTS.map((row) => [row.id, row] as const))('the catalogue row %s 
 it('refuses an ingredient without density, source or sense', () => {
   const [row] = INGREDIENTS;
   const { density: _density, composition: _composition, ...bare } = row!;
-  expect(Object.values(messages(ingredientSchema, bare))).toContain('An ingredient needs a density or a composition.');
+  expect(Object.values(messages(ingredientSchema, bare))).toContainEqual(message('fault.density-or-composition'));
   expect(messages(ingredientSchema, { ...row, family: 'gravel' })).toHaveProperty('family');
   expect(messages(ingredientSchema, { ...row, flowSource: 'hearsay' })).toHaveProperty('flowSource');
 });

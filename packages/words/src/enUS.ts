@@ -10,6 +10,7 @@ const SPELLINGS: readonly (readonly [british: string, american: string])[] = [
   ['grey', 'gray'],
   ['mould', 'mold'],
   ['millilitre', 'milliliter'],
+  ['litre', 'liter'],
 ];
 const PATTERN = new RegExp(`\\{\\w+(?=[,}])|\\b(?:${SPELLINGS.map(([british]) => british).join('|')})`, 'gi');
 

@@ -3,23 +3,21 @@ import { profileSchema } from '../head';
 import { stockChangeSchema } from '../stock';
 import { instant, type Of } from '../wire';
 import { choicesSchema } from './choices';
+import { fault } from '../wire/fault';
 
 const MOST_OTHERS = 5;
 
-const identifier = (what: string) => string().required(`Say which ${what}.`).max(80);
+const identifier = (unnamed: ReturnType<typeof fault>) => string().required(unnamed).max(80);
 
 export const keepBowlSchema = object({
-  id: string().required('A bowl needs an id.').uuid('A bowl’s id is a UUID.'),
-  headId: identifier('head'),
-  maskId: identifier('mask'),
+  id: string().required().uuid(),
+  headId: identifier(fault('say-which-head')),
+  maskId: identifier(fault('say-which-mask')),
   /** The measurements as they stood on the bench. */
   profile: profileSchema.required(),
   choices: choicesSchema.required(),
   /** Other heads served from the same bowl. */
-  otherHeadIds: array()
-    .of(string().required().max(80))
-    .required()
-    .max(MOST_OTHERS, `At most ${MOST_OTHERS} more heads share a bowl.`),
+  otherHeadIds: array().of(string().required().max(80)).required().max(MOST_OTHERS),
   /** What is taken from the shelf for it; it happens with the keeping, or neither does. */
   draw: stockChangeSchema.default(undefined).optional(),
   /** The day it is meant for, where it is not for now; then nothing is taken yet. */
@@ -29,7 +27,7 @@ export const keepBowlSchema = object({
     .of(
       object({
         ruleId: string().required().max(40),
-        words: string().trim().required('Say in a few words why.').min(3, 'Say in a few words why.').max(300),
+        words: string().trim().required(fault('say-why')).min(3, fault('say-why')).max(300),
       })
         .noUnknown()
         .required(),
@@ -46,7 +44,7 @@ export const keepBowlsSchema = object({
   bowls: array()
     .of(keepBowlSchema.required())
     .required()
-    .min(1, 'There is no bowl to keep.')
-    .max(MOST_OTHERS + 1, `At most ${MOST_OTHERS + 1} bowls at once.`)
-    .test('once', 'That is the same bowl twice.', (all) => new Set(all?.map(({ id }) => id)).size === all?.length),
+    .min(1, fault('no-bowl'))
+    .max(MOST_OTHERS + 1)
+    .test('once', fault('bowl-twice'), (all) => new Set(all?.map(({ id }) => id)).size === all?.length),
 }).noUnknown();

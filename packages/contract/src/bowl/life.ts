@@ -1,6 +1,7 @@
 import { BOWL_ENDS, FATES, LEFT_HOW, RINSE_REASONS } from '@amber-ladle/core/washday';
 import { boolean, number, object, string } from 'yup';
 import { identifier, type Of } from '../wire';
+import { fault } from '../wire/fault';
 
 export {
   BOWL_ENDS,
@@ -16,13 +17,13 @@ export {
 
 /** A press told of a bowl: once, however often it is sent, as long after it happened as it was held, and in its order. */
 const pressed = {
-  pressId: string().uuid('A press’s id is a UUID.').optional(),
+  pressId: string().uuid().optional(),
   secondsAgo: number()
     .min(0)
-    .max(24 * 3600, 'A press is told within a day.')
+    .max(24 * 3600, fault('press-within-a-day'))
     .optional(),
   /** The one that the same device told before it while nobody was heard: it happened no earlier, whatever the way took. */
-  afterPressId: string().uuid('A press’s id is a UUID.').optional(),
+  afterPressId: string().uuid().optional(),
 };
 
 /** What happened on a head: one section is done or not after all, whether the cap is on, the rinse. What is not named stays. */
@@ -34,7 +35,7 @@ export const wearSchema = object({
     .default(undefined)
     .optional(),
   /** What is still in the bowl of what was meant for this head, half-way: 0 to 1. */
-  leftShare: number().min(0, 'What is left is nothing or more.').max(1, 'No more is left than was meant.').optional(),
+  leftShare: number().min(0).max(1, fault('more-left-than-meant')).optional(),
   /** Whether a section still feels coated under the water. */
   felt: object({ id: string().required().max(40), isCoated: boolean().required() })
     .noUnknown()
@@ -47,7 +48,7 @@ export const wearSchema = object({
   /** Said with the rinse, where it comes at once. */
   rinsedWhy: string().oneOf(RINSE_REASONS).optional(),
   /** Needed to put on a bowl that is past its time. */
-  decision: string().trim().min(3, 'Say in a few words why.').max(300).optional(),
+  decision: string().trim().min(3, fault('say-why')).max(300).optional(),
   ...pressed,
 }).noUnknown();
 
@@ -58,14 +59,14 @@ export const bowlMadeSchema = object({ placeId: identifier, ...pressed }).noUnkn
 export const bowlEndSchema = object({
   how: string().oneOf(BOWL_ENDS).required(),
   /** Needed to wear a bowl that is past its time. */
-  decision: string().trim().min(3, 'Say in a few words why.').max(300).optional(),
+  decision: string().trim().min(3, fault('say-why')).max(300).optional(),
   ...pressed,
 }).noUnknown();
 
 export const leftOverSchema = object({
-  millilitres: number().required('Say how much is left.').min(0, 'What is left is nothing or more.').max(5000),
+  millilitres: number().required(fault('say-how-much-left')).min(0).max(5000),
   how: string().oneOf(LEFT_HOW).required(),
-  fate: string().oneOf(FATES).required('Say what becomes of it.'),
+  fate: string().oneOf(FATES).required(fault('say-what-becomes')),
   /** Where it is put, for what is kept or frozen. */
   placeId: string().max(80).optional(),
   /** Whose it is now, for a second head. */

@@ -6,6 +6,7 @@ import { array, boolean, number, object, string } from 'yup';
 import { maskWorn, type Bowl } from '../bowl';
 import { ownStepFields, stepEditSchema } from '../mask';
 import { identifier, instant, type Of } from '../wire';
+import { fault } from '../wire/fault';
 
 /** When a day is wanted, as it travels and is kept: ISO 8601. */
 export interface KeptWish {
@@ -30,25 +31,21 @@ export interface WashDay {
 }
 
 export const MOST_RINGS = 6;
-const rings = number()
-  .required()
-  .integer('Rings are whole.')
-  .min(1, 'A kitchen has at least one ring.')
-  .max(MOST_RINGS, `At most ${MOST_RINGS} rings.`);
+const rings = number().required().integer().min(1).max(MOST_RINGS);
 
 export const beginDaySchema = object({
-  id: string().required('A day needs an id.').uuid('A day’s id is a UUID.'),
+  id: string().required().uuid(),
   bowlIds: array()
     .of(identifier)
     .required()
-    .min(1, 'A wash day has a bowl.')
-    .max(2, 'At most two bowls on one day.')
-    .test('once', 'That is the same bowl twice.', (ids) => new Set(ids).size === ids?.length),
+    .min(1, fault('day-without-bowl'))
+    .max(2, fault('two-bowls-a-day'))
+    .test('once', fault('bowl-twice'), (ids) => new Set(ids).size === ids?.length),
   wish: object({
     kind: string()
       .oneOf(['start-at', 'rinsed-by'] as const)
       .required(),
-    at: instant.required('Say when.'),
+    at: instant.required(fault('say-when')),
   })
     .noUnknown()
     .required(),
@@ -63,32 +60,32 @@ export const addedStepSchema = object({ ...ownStepFields, beforeId: identifier.o
 export const dayMoveSchema = object({
   kind: string().oneOf(EVENT_KINDS).required(),
   stepId: identifier,
-  minutes: number().integer().min(1, 'At least a minute more.').max(60, 'At most an hour more.').optional(),
+  minutes: number().integer().min(1, fault('a-minute-more')).max(60, fault('an-hour-more')).optional(),
   ingredientId: string().max(80).optional(),
-  grams: number().moreThan(0, 'A pour weighs more than nothing.').max(10_000, 'At most 10 kg.').optional(),
+  grams: number().moreThan(0, fault('pour-weighs')).max(10_000, fault('10-kg')).optional(),
   isJudged: boolean().optional(),
   edit: stepEditSchema.default(undefined).optional(),
   added: addedStepSchema.default(undefined).optional(),
   undoes: string().max(80).optional(),
 })
   .noUnknown()
-  .test('edit', 'Say what is changed about the step.', ({ kind, edit }) => kind !== 'edit' || edit !== undefined)
-  .test('add', 'Say what the step is.', ({ kind, added }) => kind !== 'add' || added !== undefined);
+  .test('edit', fault('say-what-changes'), ({ kind, edit }) => kind !== 'edit' || edit !== undefined)
+  .test('add', fault('say-the-step'), ({ kind, added }) => kind !== 'add' || added !== undefined);
 
 /** What is asked for when a wash day begins. The id is made on the device. */
 export type BeginDay = Of<typeof beginDaySchema>;
 
 export const dayPressSchema = object({
-  pressId: string().required('A press needs an id.').uuid('A press’s id is a UUID.'),
-  moves: array().of(dayMoveSchema.required()).required().min(1, 'A press tells something.').max(30),
+  pressId: string().required().uuid(),
+  moves: array().of(dayMoveSchema.required()).required().min(1, fault('empty-press')).max(30),
   /** Steps in the order of the plan on that screen, so that other screens plan alike. */
   order: array().of(identifier).required().max(100),
   /** Needed where a bowl past its time goes on a head. */
-  decision: string().trim().min(3, 'Say in a few words why.').max(300).optional(),
+  decision: string().trim().min(3, fault('say-why')).max(300).optional(),
   /** Seconds for which the device could not reach the server; the moment of the press lies so far back. */
   heldSeconds: number()
     .min(0)
-    .max(6 * 3600, 'A press waits six hours at the most.')
+    .max(6 * 3600, fault('press-waits'))
     .optional(),
 }).noUnknown();
 

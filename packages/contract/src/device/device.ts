@@ -1,5 +1,6 @@
 import { boolean, number, object } from 'yup';
 import type { Of } from '../wire';
+import { fault } from '../wire/fault';
 
 /** What stands in for devices here: in the demo they count, in a household they are off or only for practice. */
 export type DeviceMode = 'off' | 'practice' | 'demo';
@@ -21,7 +22,7 @@ export const thermometerHandsSchema = object({
 
 /** What hands do at a simulated scale: put on (or take off) grams, set zero, clear it. */
 export const scaleHandsSchema = object({
-  put: number().min(-10_000, 'At most 10 kg.').max(10_000, 'At most 10 kg.').optional(),
+  put: number().min(-10_000, fault('10-kg')).max(10_000, fault('10-kg')).optional(),
   tare: boolean().optional(),
   clear: boolean().optional(),
 }).noUnknown();
@@ -34,6 +35,6 @@ export const clockSchema = object({
   minutes: number()
     .required()
     .integer()
-    .min(1, 'Time goes forward.')
-    .max(60 * 24 * 60, 'At most two months at once.'),
+    .min(1, fault('time-goes-forward'))
+    .max(60 * 24 * 60, fault('two-months')),
 }).noUnknown();

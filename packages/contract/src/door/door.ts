@@ -1,4 +1,6 @@
+import type { Message } from '@amber-ladle/core/message';
 import { boolean, object, string } from 'yup';
+import { fault } from '../wire/fault';
 
 /** Shorter than this and a passphrase is guessed; four common words are longer. */
 export const LEAST_PASSPHRASE = 14;
@@ -9,14 +11,14 @@ export const doorSwitchSchema = object({ isOpen: boolean().required() }).noUnkno
 export const passphraseSchema = object({
   passphrase: string()
     .trim()
-    .min(LEAST_PASSPHRASE, `At least ${LEAST_PASSPHRASE} letters: four words that do not belong together will do.`)
-    .max(200, 'At most 200 letters.')
+    .min(LEAST_PASSPHRASE, fault('passphrase', { least: LEAST_PASSPHRASE }))
+    .max(200)
     .nullable()
     .defined(),
 }).noUnknown();
 
 export const deviceNameSchema = object({
-  name: string().trim().required('Give it a name.').max(60, 'At most 60 letters.'),
+  name: string().trim().required(fault('name')).max(60),
 }).noUnknown();
 
 /** A phone, tablet or other machine that has a key of this household. */
@@ -48,7 +50,7 @@ export interface DoorState {
   readonly asker: { readonly is: 'here' } | { readonly is: 'device'; readonly id: string };
   readonly isOpen: boolean;
   /** Why it could not be opened although it is meant to be; nothing where all is well. */
-  readonly trouble?: string;
+  readonly trouble?: Message;
   /** Where devices find it, the likeliest first. */
   readonly addresses: readonly string[];
   /** SHA-256 of the household's certificate, in pairs of hexadecimal digits, and when it ends (ISO 8601). */

@@ -4,6 +4,7 @@ import { seenVersion, type Of } from '../wire';
 import { profileSchema } from './profile';
 import { headLookSchema, type HeadLook } from './look';
 import { storySchema } from './story';
+import { fault } from '../wire/fault';
 
 /** A head as the server keeps it. */
 export interface Head extends Omit<HeadInput, 'story' | 'look'> {
@@ -20,13 +21,9 @@ export interface Head extends Omit<HeadInput, 'story' | 'look'> {
 export type Histories = Record<string, Wore[]>;
 
 const headFields = {
-  name: string().trim().required('Give the head a name.').max(60, 'A name has at most 60 letters.'),
-  note: string().trim().defined().max(500, 'A note has at most 500 letters.'),
-  ageYears: number()
-    .typeError('Age is a number of years.')
-    .required('Age decides the limits for scents: give it in years.')
-    .min(0, 'Age is 0 or more.')
-    .max(120, 'Age is at most 120 years.'),
+  name: string().trim().required(fault('head-name')).max(60),
+  note: string().trim().defined().max(500),
+  ageYears: number().typeError(fault('age-number')).required(fault('age-needed')).min(0).max(120),
   sensitiveSkin: boolean().required(),
   profile: profileSchema.required(),
   /** What it asks for and must be careful about; kept as it was where it is left out. */

@@ -17,9 +17,9 @@ export const HAIR_TONES = [
 ] as const;
 
 export const headLookSchema = object({
-  pattern: string().oneOf(HAIR_PATTERNS, 'Hair is straight, in waves, in curls or in coils.').required(),
-  skin: string().oneOf(SKIN_TONES, 'One of the tones that are shown.').required(),
-  hair: string().oneOf(HAIR_TONES, 'One of the tones that are shown.').required(),
+  pattern: string().oneOf(HAIR_PATTERNS).required(),
+  skin: string().oneOf(SKIN_TONES).required(),
+  hair: string().oneOf(HAIR_TONES).required(),
 }).noUnknown();
 export type HeadLook = Of<typeof headLookSchema>;
 

@@ -1,6 +1,7 @@
 import { number, object, string } from 'yup';
 import type { Measured } from '@amber-ladle/core/learn';
 import { instant } from '../wire';
+import { fault } from '../wire/fault';
 
 export const MEASURE_KINDS = ['length', 'trim', 'regrowth'] as const;
 
@@ -12,13 +13,13 @@ export interface HeadMeasure extends Measured {
 }
 
 export const headMeasureSchema = object({
-  id: string().required('A measurement needs an id.').uuid('A measurement’s id is a UUID.'),
-  at: instant.required('Say when.'),
-  kind: string().oneOf(MEASURE_KINDS, 'It is a length, a trim or regrowth.').required(),
+  id: string().required().uuid(),
+  at: instant.required(fault('say-when')),
+  kind: string().oneOf(MEASURE_KINDS).required(),
   centimetres: number()
-    .typeError('A length is a number of centimetres.')
-    .required('Say how long.')
-    .min(0.1, 'At least a millimetre.')
-    .max(200, 'At most 200 cm.'),
-  where: string().trim().defined().max(40, 'At most 40 letters.'),
+    .typeError(fault('length-number'))
+    .required(fault('say-how-long'))
+    .min(0.1, fault('a-millimetre'))
+    .max(200, fault('200-cm')),
+  where: string().trim().defined().max(40),
 }).noUnknown();

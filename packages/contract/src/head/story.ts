@@ -3,6 +3,7 @@ import { HAIR_COLOURS, TREATMENTS } from '@amber-ladle/core/judge';
 import { NEEDS } from '@amber-ladle/core/mask';
 import { array, boolean, object, string, type Schema } from 'yup';
 import { instant } from '../wire';
+import { fault } from '../wire/fault';
 
 const MOST_TESTS = 200;
 /** Some of a few words, each once. */
@@ -11,7 +12,7 @@ const some = <T extends string>(of: Schema<T>, most: number) =>
     .of(of)
     .required()
     .max(most)
-    .test('once', 'Named twice.', (all) => new Set(all).size === (all ?? []).length);
+    .test('once', fault('named-twice'), (all) => new Set(all).size === (all ?? []).length);
 
 /** What a head tells beside its measurements. */
 export const storySchema = object({
@@ -25,8 +26,8 @@ export const storySchema = object({
   patchTests: array()
     .of(
       object({
-        ingredientId: string().required('Say what was tested.').max(80),
-        at: instant.required('Say when.'),
+        ingredientId: string().required(fault('say-what-was-tested')).max(80),
+        at: instant.required(fault('say-when')),
         outcome: string()
           .oneOf(['fine', 'reaction'] as const)
           .optional(),
@@ -35,13 +36,13 @@ export const storySchema = object({
         .required(),
     )
     .required()
-    .max(MOST_TESTS, `At most ${MOST_TESTS} patch tests.`),
+    .max(MOST_TESTS),
   treatments: array()
     .of(
-      object({ kind: string().oneOf(TREATMENTS).required(), at: instant.required('Say when.') })
+      object({ kind: string().oneOf(TREATMENTS).required(), at: instant.required(fault('say-when')) })
         .noUnknown()
         .required(),
     )
     .required()
-    .max(MOST_TESTS, `At most ${MOST_TESTS} treatments.`),
+    .max(MOST_TESTS),
 }).noUnknown();

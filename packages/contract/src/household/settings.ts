@@ -4,37 +4,38 @@ import { array, boolean, object, string } from 'yup';
 import { ringsSchema } from '../day';
 import { dictionary } from '../wire';
 import { DEFAULT_SETTINGS, LENGTH_UNITS, LOCALES, WARMTH_UNITS, type Settings } from './owner';
+import { fault } from '../wire/fault';
 
 export const settingsSchema = object({
   measureSystem: string()
-    .oneOf(['us', 'metric', 'uk'] as const, 'Measures are US, metric or UK.')
+    .oneOf(['us', 'metric', 'uk'] as const)
     .required(),
   spoonIds: array()
     .of(string().max(60).required())
     .required()
     .max(20)
-    .test('spoons', 'Keep at least one spoon of the chosen measures.', (ids, context) => {
+    .test('spoons', fault('no-spoon'), (ids, context) => {
       const system = (context.parent as Settings).measureSystem;
       const known = new Set(SPOON_SETS[system]?.map(({ id }) => id));
       return ids.length > 0 && ids.every((id) => known.has(id));
     }),
   theme: string()
-    .oneOf(['linen', 'evening', 'as-device'] as const, 'The light is linen, evening or as the device.')
+    .oneOf(['linen', 'evening', 'as-device'] as const)
     .required(),
   timeZone: string()
     .required()
     .max(60)
-    .test('zone', 'That time zone is not known here.', (name) => isZone(name ?? '')),
-  locale: string().oneOf(LOCALES, 'Numbers and dates are not written that way here.').default(DEFAULT_SETTINGS.locale),
-  lengthIn: string().oneOf(LENGTH_UNITS, 'Lengths are in cm or in inches.').default(DEFAULT_SETTINGS.lengthIn),
-  warmthIn: string().oneOf(WARMTH_UNITS, 'It is warm in °C or in °F.').default(DEFAULT_SETTINGS.warmthIn),
+    .test('zone', fault('time-zone'), (name) => isZone(name ?? '')),
+  locale: string().oneOf(LOCALES).default(DEFAULT_SETTINGS.locale),
+  lengthIn: string().oneOf(LENGTH_UNITS).default(DEFAULT_SETTINGS.lengthIn),
+  warmthIn: string().oneOf(WARMTH_UNITS).default(DEFAULT_SETTINGS.warmthIn),
   currency: string()
     .defined()
     .max(3)
-    .matches(/^([A-Z]{3})?$/, 'A currency has three capital letters, such as EUR.')
+    .matches(/^([A-Z]{3})?$/, fault('currency'))
     .default(DEFAULT_SETTINGS.currency),
   rings: ringsSchema.default(DEFAULT_SETTINGS.rings),
-  schools: dictionary(string().defined().max(40), 30, 'There are not so many schools.'),
+  schools: dictionary(string().defined().max(40), 30),
   practiceDevices: boolean().default(false),
 }).noUnknown();
 
@@ -43,6 +44,6 @@ export const settingsSchema = object({
  * overwritten. They are checked together with the others.
  */
 export const settingsChangeSchema = object({
-  change: object().required('Say what is to be set.'),
-  seen: object().required('Say how it was.'),
+  change: object().required(fault('say-what-to-set')),
+  seen: object().required(fault('say-how-it-was')),
 }).noUnknown();

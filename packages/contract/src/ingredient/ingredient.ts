@@ -1,3 +1,4 @@
+import type { Message } from '@amber-ladle/core/message';
 import {
   ALLERGENS,
   BLENDING,
@@ -20,6 +21,7 @@ import {
 import { SOURCES, type SourceId } from '@amber-ladle/core/source';
 import { array, boolean, lazy, mixed, number, object, string } from 'yup';
 import { byKind, seenVersion } from '../wire';
+import { fault, field } from '../wire/fault';
 
 /** At least one of a few words, each once. */
 const eachOnceOf =
@@ -31,7 +33,7 @@ const eachOnceOf =
     new Set(value).size === value.length;
 
 const source = string()
-  .oneOf(Object.keys(SOURCES) as SourceId[], 'Every figure names a known source.')
+  .oneOf(Object.keys(SOURCES) as SourceId[])
   .required();
 const share = number().required().min(0).max(1);
 const grams = number().required().min(0).max(100);
@@ -72,38 +74,34 @@ const piecesSchema = object({
 
 const partSchema = object({
   ingredientId: string().required().max(80),
-  share: number().required().moreThan(0, 'Each part needs an amount above nothing.').max(1),
+  share: number().required().moreThan(0, fault('part-amount')).max(1),
 }).noUnknown();
 
 const blendSchema = object({
   kind: string()
     .oneOf(['blend'] as const)
     .required(),
-  parts: array()
-    .of(partSchema)
-    .required()
-    .min(1, 'A made thing needs at least one ingredient.')
-    .max(20, 'A made thing has at most 20 ingredients.'),
-  keptBackShare: number().required().min(0).lessThan(1, 'Something must come through the cloth.'),
+  parts: array().of(partSchema).required().min(1, fault('made-of-nothing')).max(20),
+  keptBackShare: number().required().min(0).lessThan(1, fault('through-the-cloth')),
 }).noUnknown();
 
-const belowAll = (what: string) => number().required().min(0).lessThan(1, `${what} is less than all of it.`);
+const belowAll = (what: Message) => number().required().min(0).lessThan(1, fault('less-than-all', { what }));
 
 const solidsSchema = object({
   kind: string()
     .oneOf(['solids'] as const)
     .required(),
-  rawWaterShare: belowAll('Water'),
-  cookedLiquidShare: belowAll('Water'),
-  madeLiquidShare: belowAll('Water'),
-  clothShare: belowAll('What stays in the cloth'),
+  rawWaterShare: belowAll(field('water')),
+  cookedLiquidShare: belowAll(field('water')),
+  madeLiquidShare: belowAll(field('water')),
+  clothShare: belowAll(field('cloth')),
 }).noUnknown();
 
 const extractSchema = object({
   kind: string()
     .oneOf(['extract'] as const)
     .required(),
-  madePerRaw: number().required().moreThan(0, 'Something must come of it.').max(200),
+  madePerRaw: number().required().moreThan(0, fault('comes-of-it')).max(200),
   keptPerRaw: number().required().min(0).max(50),
 }).noUnknown();
 
@@ -118,9 +116,9 @@ const YIELDS = { blend: blendSchema, solids: solidsSchema, extract: extractSchem
 const recipeSchema = object({
   method: string().oneOf(METHODS).required(),
   raw: object({
-    name: string().trim().required('Say what goes in the pot.').max(60),
+    name: string().trim().required(fault('say-what-goes-in')).max(60),
     alsoCalled: array().of(string().required().max(60)).required().max(20),
-    gramsPerMillilitre: number().required().min(0.02, 'A spoon of it weighs something.').max(3),
+    gramsPerMillilitre: number().required().min(0.02, fault('spoon-weighs')).max(3),
     cooked: object({
       gramsPerMillilitre: number().required().min(0.02).max(3),
       waterShare: number().required().min(0).lessThan(1),
@@ -134,15 +132,15 @@ const recipeSchema = object({
     .optional(),
   pot: object({
     liquidId: string().required().max(80),
-    minutes: number().required().min(0).max(600, 'At most ten hours on the ring.'),
+    minutes: number().required().min(0).max(600, fault('ten-hours-on-the-ring')),
     lid: string().oneOf(LIDS).required(),
   })
     .noUnknown()
     .default(undefined)
     .optional(),
   oven: object({
-    degreesC: number().required().min(50).max(300, 'An oven has 300 °C at the most.'),
-    minutes: number().required().min(0).max(600, 'At most ten hours in the oven.'),
+    degreesC: number().required().min(50).max(300, fault('oven-300')),
+    minutes: number().required().min(0).max(600, fault('ten-hours-in-the-oven')),
   })
     .noUnknown()
     .default(undefined)
@@ -156,14 +154,14 @@ const recipeSchema = object({
   source,
 })
   .noUnknown()
-  .test('pot', 'What is made of something raw needs a pot or a jar, and what it stands in.', (recipe) => {
+  .test('pot', fault('pot-or-jar'), (recipe) => {
     // An optional object that was left out is tested all the same.
     const { raw, pot, yield: how }: Partial<typeof recipe> = recipe ?? {};
     return how?.kind === 'solids' || how?.kind === 'extract' ? Boolean(raw && pot) : true;
   });
 
-const hours = number().required().moreThan(0, 'It keeps longer than nothing.').max(100_000);
-const optionalHours = number().moreThan(0, 'It keeps longer than nothing.').max(100_000).optional();
+const hours = number().required().moreThan(0, fault('keeps-longer')).max(100_000);
+const optionalHours = number().moreThan(0, fault('keeps-longer')).max(100_000).optional();
 const keepingSchema = object({
   roomHours: hours,
   warmHours: hours,
@@ -205,7 +203,7 @@ const limitSchema = byKind<Limit>(
       source,
     }).noUnknown(),
   },
-  'This limit lacks its figure.',
+  fault('limit-without-figure'),
 );
 
 /** What is true of a row beside its figures; what is left out it has from its kind. */
@@ -287,16 +285,13 @@ const ripeningSchema = object({
 export const ingredientSchema = object({
   id: string()
     .required()
-    .matches(/^[a-z][a-z0-9-]{1,60}$/, 'An id is lower-case letters, digits and hyphens.'),
-  name: string().trim().required('Give it a name.').max(60, 'A name has at most 60 letters.'),
+    .matches(/^[a-z][a-z0-9-]{1,60}$/, fault('id-letters')),
+  name: string().trim().required(fault('name')).max(60),
   family: string().oneOf(FAMILIES).required(),
   state: string().defined().max(120),
   composition: compositionSchema.default(undefined).optional(),
   density: object({
-    gramsPerMillilitre: number()
-      .required()
-      .min(0.2, 'A level spoon of it weighs more than that; weigh it once more.')
-      .max(3, 'A level spoon of it weighs less than that; weigh it once more.'),
+    gramsPerMillilitre: number().required().min(0.2, fault('spoon-too-light')).max(3, fault('spoon-too-heavy')),
     source,
   })
     .noUnknown()
@@ -321,10 +316,10 @@ export const ingredientSchema = object({
   advice: string().defined().max(300),
 })
   .noUnknown()
-  .test('density', 'An ingredient needs a density or a composition.', (row) => Boolean(row.density ?? row.composition))
+  .test('density', fault('density-or-composition'), (row) => Boolean(row.density ?? row.composition))
   .test(
     'pieces',
-    'What is counted in pieces needs sizes.',
+    fault('pieces-need-sizes'),
     // A row may lack anything while it is checked.
     (row: { measuredBy?: unknown; pieces?: unknown }) =>
       !Array.isArray(row.measuredBy) || !row.measuredBy.includes('piece') || Boolean(row.pieces),

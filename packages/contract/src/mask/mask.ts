@@ -3,6 +3,7 @@ import { HAIR_STATES, NEEDS, OWN_STEP_PLACES, SLOTS, type Mask } from '@amber-la
 import { array, boolean, number, object, string } from 'yup';
 import { dictionary, minutes, seenVersion } from '../wire';
 import { ownStepFields, stepEditSchema } from './steps';
+import { fault, field } from '../wire/fault';
 
 /** What a maker writes of a mask; id and version are the server's. */
 export type MaskInput = Omit<Mask, 'id' | 'version'>;
@@ -15,21 +16,15 @@ export interface MaskVersion {
 
 const MOST_PARTS = 40;
 const MOST_STEPS = 40;
-const ingredientId = string().required('Say which ingredient.').max(80);
+const ingredientId = string().required(fault('say-which-ingredient')).max(80);
 const partSchema = object({
   ingredientId,
-  share: number()
-    .required()
-    .moreThan(0, 'Every ingredient needs an amount above nothing.')
-    .max(1, 'A share is at most the whole.'),
+  share: number().required().moreThan(0, fault('ingredient-amount')).max(1, fault('share-at-most')),
   role: string().oneOf(ROLES).required(),
-  tolerance: number()
-    .required()
-    .moreThan(0, 'How far a share may drift is more than nothing; 1 % is strict.')
-    .max(2, 'A share may drift by 200 % at the most.'),
+  tolerance: number().required().moreThan(0, fault('drift-least')).max(2, fault('drift-most')),
   measuredBy: string().oneOf(MEASURED_BY).required(),
   writtenAmount: string().max(120).optional(),
-  instead: array().of(ingredientId).max(6, 'At most six things stand in for one.').optional(),
+  instead: array().of(ingredientId).max(6, fault('six-stand-ins')).optional(),
 }).noUnknown();
 
 const ratioSchema = object({
@@ -40,20 +35,20 @@ const ratioSchema = object({
 }).noUnknown();
 
 const wearSchema = object({
-  minimumMinutes: minutes('The least time'),
-  aimMinutes: minutes('The aim').test('aim', 'The aim is no less than the least time.', function (aim) {
+  minimumMinutes: minutes(field('least-time')),
+  aimMinutes: minutes(field('aim')).test('aim', fault('aim-under-least'), function (aim) {
     const { minimumMinutes } = this.parent as { minimumMinutes?: number };
     return aim >= (minimumMinutes ?? 0);
   }),
-  limitMinutes: minutes('The limit').test('limit', 'The limit is no less than the aim.', function (limit) {
+  limitMinutes: minutes(field('limit')).test('limit', fault('limit-under-aim'), function (limit) {
     const { aimMinutes } = this.parent as { aimMinutes?: number };
     return limit >= (aimMinutes ?? 0);
   }),
 }).noUnknown();
 
 const maskFields = {
-  name: string().trim().required('Give the mask a name.').max(80, 'A name has at most 80 letters.'),
-  summary: string().trim().defined().max(200, 'One line of at most 200 letters.'),
+  name: string().trim().required(fault('mask-name')).max(80),
+  summary: string().trim().defined().max(200),
   needs: array().of(string().oneOf(NEEDS).required()).required().max(NEEDS.length),
   slot: string().oneOf(SLOTS).required(),
   coverage: string()
@@ -62,13 +57,13 @@ const maskFields = {
   texture: string()
     .oneOf(['oil', 'runny', 'pourable', 'creamy', 'thick', 'stiff'] as const)
     .required(),
-  endsExtraShare: number().required().min(0, 'Extra on the ends is 0 or more.').max(1, 'At most as much again.'),
+  endsExtraShare: number().required().min(0).max(1, fault('as-much-again')),
   parts: array()
     .of(partSchema)
     .required()
-    .min(1, 'A mask needs at least one ingredient.')
-    .max(MOST_PARTS, `A mask has at most ${MOST_PARTS} ingredients.`)
-    .test('once', 'Each ingredient stands in the formula once.', (parts) => {
+    .min(1, fault('mask-of-nothing'))
+    .max(MOST_PARTS)
+    .test('once', fault('ingredient-twice'), (parts) => {
       const ids = (parts ?? []).map((part) => part.ingredientId);
       return new Set(ids).size === ids.length;
     }),
@@ -85,13 +80,13 @@ const maskFields = {
     .oneOf(['never', 'cap', 'dryer-may-help'] as const)
     .required(),
   wear: wearSchema.required(),
-  otherWears: array().of(wearSchema.required()).max(4, 'At most four more lengths of wear.').optional(),
+  otherWears: array().of(wearSchema.required()).max(4, fault('four-lengths-of-wear')).optional(),
   rinse: object({
     temperature: string()
       .oneOf(['cool-to-lukewarm', 'lukewarm', 'lukewarm-then-cool', 'warm'] as const)
       .required(),
     shampoos: number<0 | 1 | 2>()
-      .oneOf([0, 1, 2] as const, 'No shampoo, one or two.')
+      .oneOf([0, 1, 2] as const)
       .required(),
     conditioner: boolean().required(),
     acidRinse: boolean().required(),
@@ -101,22 +96,19 @@ const maskFields = {
   keeping: string()
     .oneOf(['same-day', 'fridge-till-tomorrow', 'freezes'] as const)
     .required(),
-  handsOnMinutes: minutes('Hands-on time'),
+  handsOnMinutes: minutes(field('hands-on')),
   steps: array()
-    .of(string().trim().required('A step says something.').max(400, 'A step has at most 400 letters.'))
+    .of(string().trim().required(fault('empty-step')).max(400))
     .required()
-    .max(MOST_STEPS, `At most ${MOST_STEPS} steps.`),
+    .max(MOST_STEPS),
   hairState: string().oneOf(HAIR_STATES).optional(),
-  repeatDays: number().integer().min(1, 'At least a day between two uses.').max(400).optional(),
+  repeatDays: number().integer().min(1, fault('a-day-between')).max(400).optional(),
   school: string().trim().max(120).optional(),
   stains: boolean().optional(),
   isItsOwnWay: boolean().optional(),
-  writtenGrams: number()
-    .min(1, 'What you write comes to a gram at least.')
-    .max(10_000, 'What you write comes to 10 kg at the most.')
-    .optional(),
+  writtenGrams: number().min(1, fault('written-gram')).max(10_000, fault('written-10-kg')).optional(),
   cautions: array().of(string().trim().required().max(300)).max(20).optional(),
-  stepEdits: dictionary(stepEditSchema, MOST_STEPS, `At most ${MOST_STEPS} steps can be changed.`),
+  stepEdits: dictionary(stepEditSchema, MOST_STEPS),
   ownSteps: array()
     .of(
       object({
@@ -126,7 +118,7 @@ const maskFields = {
         .noUnknown()
         .required(),
     )
-    .max(12, 'At most twelve steps of your own.')
+    .max(12, fault('twelve-own-steps'))
     .optional(),
 };
 

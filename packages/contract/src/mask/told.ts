@@ -14,7 +14,7 @@ export interface ToldUse {
   facts: Omit<BowlOnHead, 'at'>;
 }
 
-const outcome = string().oneOf(TOLD_OUTCOMES, 'Just enough, some left, half left, or too little.').required();
+const outcome = string().oneOf(TOLD_OUTCOMES).required();
 
 export const tellUseSchema = object({ outcome }).noUnknown();
 

@@ -15,6 +15,7 @@ import {
   type TextureOffset,
   type WearLog,
 } from '@amber-ladle/core/learn';
+import { fault } from '../wire/fault';
 export { NO_LOG, type LastedOnHead, type WearLog } from '@amber-ladle/core/learn';
 import { array, boolean, mixed, number, object, string } from 'yup';
 import { byKind, instant, seenVersion } from '../wire';
@@ -81,49 +82,46 @@ export interface Learning {
 }
 
 const level = mixed<Level>()
-  .oneOf([...LEVELS], 'It is poor, middling or good: 1, 2 or 3.')
+  .oneOf([...LEVELS])
   .optional();
 const saidSchema = object(
   Object.fromEntries([...GOING_ON, ...RINSING, ...NEXT_DAY].map((quality) => [quality, level])),
-).noUnknown('Nothing else is asked of a bowl.');
+).noUnknown();
 
 const LASTED = {
   left: object({
     kind: string().required(),
     millilitres: number()
-      .typeError('What is left is a number of millilitres.')
-      .required('Say how much is left.')
-      .min(0, 'What is left is nothing or more.')
-      .max(5000, 'At most 5 litres are left.'),
+      .typeError(fault('left-number'))
+      .required(fault('say-how-much-left'))
+      .min(0)
+      .max(5000, fault('5-litres-left')),
     how: string()
       .oneOf(['measured', 'judged'] as const)
       .required(),
   }).noUnknown(),
   'ran-out': object({
     kind: string().required(),
-    afterSections: number().integer('Sections are whole.').min(0).max(12, 'A head has at most 12 sections.').optional(),
+    afterSections: number().integer().min(0).max(12).optional(),
   }).noUnknown(),
 } as const;
 
-const lastedSchema = byKind<LastedOnHead>(LASTED, 'Say what was left, or that it ran out.').optional();
+const lastedSchema = byKind<LastedOnHead>(LASTED, fault('say-left-or-ran-out')).optional();
 
 export const wearLogSchema = object({
   said: saidSchema.required(),
-  textureWas: string().oneOf(TEXTURES, 'A texture is runny, pourable, creamy, thick, stiff or oil.').optional(),
-  plateCentimetres: number()
-    .min(PLATE_CENTIMETRES.min, `A spoonful stands ${PLATE_CENTIMETRES.min} cm across at the least.`)
-    .max(PLATE_CENTIMETRES.max, `A plate is at most ${PLATE_CENTIMETRES.max} cm across.`)
-    .optional(),
+  textureWas: string().oneOf(TEXTURES).optional(),
+  plateCentimetres: number().min(PLATE_CENTIMETRES.min).max(PLATE_CENTIMETRES.max).optional(),
   lasted: lastedSchema,
   changes: array()
     .of(string().oneOf(CONFOUNDERS).required())
     .required()
     .max(CONFOUNDERS.length)
-    .test('once', 'Named twice.', (all) => new Set(all).size === (all ?? []).length),
+    .test('once', fault('named-twice'), (all) => new Set(all).size === (all ?? []).length),
   shed: string().oneOf(SHEDDING).optional(),
-  shedCount: number().integer('Hairs are whole.').min(0).max(2000, 'At most 2,000 hairs.').optional(),
-  words: string().trim().defined().max(500, 'A line has at most 500 letters.'),
-  toChange: string().trim().defined().max(300, 'At most 300 letters.'),
+  shedCount: number().integer().min(0).max(2000).optional(),
+  words: string().trim().defined().max(500),
+  toChange: string().trim().defined().max(300),
   isNextDayAsked: boolean().required(),
   isSetAside: boolean().required(),
 }).noUnknown();

@@ -1,5 +1,6 @@
 import { number, object, string } from 'yup';
 import { instant, type Of, type Page } from '../wire';
+import { fault } from '../wire/fault';
 
 export const PHOTO_MOMENTS = ['before', 'after', 'length'] as const;
 
@@ -37,16 +38,16 @@ const share = number().required().min(0).max(1);
 export const cropSchema = object({ x: share, y: share, zoom: number().required().min(1).max(8) }).noUnknown();
 
 export const photoWishSchema = object({
-  id: string().required('A picture needs an id.').uuid('A picture’s id is a UUID.'),
-  at: instant.required('Say when.'),
-  moment: string().oneOf(PHOTO_MOMENTS, 'It is before, after or of the length.').required(),
-  words: string().trim().default('').max(120, 'At most 120 letters.'),
+  id: string().required().uuid(),
+  at: instant.required(fault('say-when')),
+  moment: string().oneOf(PHOTO_MOMENTS).required(),
+  words: string().trim().default('').max(120),
   bowlId: string().max(80).optional(),
 }).noUnknown();
 /** What is said of a picture when it is brought in; the picture follows as the body. */
 export type PhotoWish = Of<typeof photoWishSchema>;
 
 export const photoChangeSchema = object({
-  words: string().trim().max(120, 'At most 120 letters.').optional(),
+  words: string().trim().max(120).optional(),
   crop: cropSchema.default(undefined).optional(),
 }).noUnknown();

@@ -11,6 +11,7 @@ import {
 import { array, number, object, string } from 'yup';
 import type { KeptPlace } from './place';
 import { identifier, instant, type Of } from '../wire';
+import { fault } from '../wire/fault';
 
 /** A line of the book as it is kept. */
 export interface KeptMovement extends LotMovement {
@@ -46,16 +47,13 @@ export interface Shelf {
 const MOST_LINES = 200;
 
 export const newLotSchema = object({
-  id: string().required().uuid('A lot’s id is a UUID.'),
-  ingredientId: string().required('Say what it is.').max(80),
-  state: string().oneOf(LOT_STATES, 'It is whole, opened, cut, made or raw.').required(),
+  id: string().required().uuid(),
+  ingredientId: string().required(fault('say-what-it-is')).max(80),
+  state: string().oneOf(LOT_STATES).required(),
   since: instant.required(),
-  pieceGrams: number()
-    .moreThan(0, 'A piece weighs more than nothing.')
-    .max(20_000, 'A piece weighs at most 20 kg.')
-    .optional(),
-  pricePerGram: number().min(0, 'A price is nothing or more.').max(1000).optional(),
-  label: string().trim().defined().max(120, 'A label has at most 120 letters.'),
+  pieceGrams: number().moreThan(0, fault('piece-weighs')).max(20_000, fault('piece-20-kg')).optional(),
+  pricePerGram: number().min(0).max(1000).optional(),
+  label: string().trim().defined().max(120),
 }).noUnknown();
 
 /** A lot that comes into being with a change of stock. Its id is made on the device. */
@@ -65,10 +63,10 @@ export const newMovementSchema = object({
   lotId: identifier,
   kind: string().oneOf(MOVEMENT_KINDS).required(),
   grams: number()
-    .typeError('An amount is a number of grams.')
+    .typeError(fault('grams-number'))
     .required()
-    .min(-100_000, 'At most 100 kg at once.')
-    .max(100_000, 'At most 100 kg at once.'),
+    .min(-100_000, fault('100-kg-at-once'))
+    .max(100_000, fault('100-kg-at-once')),
   placeId: string().max(80).optional(),
   stage: string().oneOf(STAGES).optional(),
   state: string().oneOf(LOT_STATES).optional(),
@@ -80,14 +78,14 @@ export const newMovementSchema = object({
 export type NewMovement = Of<typeof newMovementSchema>;
 
 export const stockChangeSchema = object({
-  id: string().required('A change needs an id.').uuid('A change’s id is a UUID.'),
+  id: string().required().uuid(),
   note: string().trim().defined().max(200),
-  lots: array().of(newLotSchema.required()).required().max(MOST_LINES, `At most ${MOST_LINES} lots at once.`),
+  lots: array().of(newLotSchema.required()).required().max(MOST_LINES),
   movements: array()
     .of(newMovementSchema.required())
     .required()
-    .min(1, 'A change moves something.')
-    .max(2 * MOST_LINES, `At most ${2 * MOST_LINES} movements at once.`),
+    .min(1, fault('empty-change'))
+    .max(2 * MOST_LINES),
 }).noUnknown();
 /** The same by a table, where a lot may be called as whoever wrote it likes, and there are more of them. */
 export const tableChangeSchema = object({
@@ -107,8 +105,8 @@ export type StockChange = Of<typeof stockChangeSchema>;
 
 /** How much of a dry good or an oil the house wants to have, usable grams; nothing takes it off the list. */
 export const restockSchema = object({
-  grams: number().required().min(0, 'A level is nothing or more.').max(100_000, 'At most 100 kg.'),
+  grams: number().required().min(0).max(100_000, fault('100-kg')),
   /** The level that was on the screen, 0 for none. */
-  seenGrams: number().required('Say how it was.').min(0).max(100_000),
+  seenGrams: number().required(fault('say-how-it-was')).min(0).max(100_000),
 }).noUnknown();
 export const MOST_LEVELS = 100;

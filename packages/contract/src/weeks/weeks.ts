@@ -3,6 +3,7 @@ import type { Habits } from '@amber-ladle/core/shelf';
 import { isDay } from '@amber-ladle/core/time';
 import { array, boolean, number, object, string } from 'yup';
 import { dictionary, identifier, instant, type Of } from '../wire';
+import { fault } from '../wire/fault';
 
 const MOST_HEADS = 60;
 const MOST_PINS = 200;
@@ -11,24 +12,16 @@ const MOST_BOWLS = 400;
 const day = string()
   .required()
   .max(10)
-  .test('day', 'A day is written as 2026-03-14.', (text) => isDay(text ?? ''));
-const weekday = number()
-  .integer()
-  .min(0, 'Days of the week are 0 to 6.')
-  .max(6, 'Days of the week are 0 to 6.')
-  .required();
+  .test('day', fault('day-written'), (text) => isDay(text ?? ''));
+const weekday = number().integer().min(0).max(6).required();
 const weekdays = array().of(weekday).required().max(7);
 const minutesOfDay = number()
-  .typeError('Minutes are a number.')
-  .integer('Minutes are whole.')
-  .min(0, 'Minutes are 0 or more.')
-  .max(1440, 'A day has 1,440 minutes.')
+  .typeError(fault('number-of-minutes'))
+  .integer()
+  .min(0)
+  .max(1440, fault('minutes-of-a-day'))
   .required();
-const headIds = array()
-  .of(identifier)
-  .required()
-  .min(1, 'A bowl is for somebody.')
-  .max(6, 'At most 6 heads share a bowl.');
+const headIds = array().of(identifier).required().min(1, fault('bowl-for-nobody')).max(6, fault('six-heads'));
 
 const pinSchema = object({ day, maskId: identifier, headIds }).noUnknown();
 const noSchema = object({
@@ -39,47 +32,40 @@ const noSchema = object({
   headId: string().max(80).optional(),
 })
   .noUnknown()
-  .test('order', 'The first day comes before the last.', (no) => no.from <= no.to);
+  .test('order', fault('days-in-order'), (no) => no.from <= no.to);
 
 export const weekWishesSchema = object({
-  horizonDays: number()
-    .required()
-    .integer()
-    .min(7, 'A plan looks 7 days ahead at the least.')
-    .max(28, 'A plan looks 28 days ahead at the most.'),
+  horizonDays: number().required().integer().min(7).max(28),
   rhythms: dictionary(
     object({
       everyDays: number()
-        .typeError('Give the days between two bowls.')
-        .required('Give the days between two bowls.')
-        .integer('Days are whole.')
-        .min(1, 'A bowl a day at the most.')
-        .max(28, 'A bowl in four weeks at the least.'),
+        .typeError(fault('days-between'))
+        .required(fault('days-between'))
+        .integer()
+        .min(1, fault('a-bowl-a-day'))
+        .max(28, fault('a-bowl-in-four-weeks')),
       weekdays,
     })
       .noUnknown()
       .required(),
     MOST_HEADS,
-    `At most ${MOST_HEADS} heads.`,
     true,
   ),
-  weekdayMinutes: array().of(minutesOfDay).required().length(7, 'A week has seven days.').max(7),
-  dayMinutes: dictionary(minutesOfDay, MOST_PINS, `At most ${MOST_PINS} single days.`, true),
+  weekdayMinutes: array().of(minutesOfDay).required().length(7, fault('seven-weekdays')).max(7),
+  dayMinutes: dictionary(minutesOfDay, MOST_PINS, true),
   shopWeekdays: weekdays,
-  pins: array().of(pinSchema.required()).required().max(MOST_PINS, `At most ${MOST_PINS} bowls stand.`),
-  noes: array().of(noSchema.required()).required().max(MOST_PINS, `At most ${MOST_PINS} noes.`),
+  pins: array().of(pinSchema.required()).required().max(MOST_PINS),
+  noes: array().of(noSchema.required()).required().max(MOST_PINS),
   useUpIds: array().of(identifier).required().max(40),
-  budget: number().min(0, 'Money is 0 or more.').max(1_000_000).optional(),
+  budget: number().min(0).max(1_000_000).optional(),
 })
   .noUnknown()
-  .test('days', 'A day is written as 2026-03-14.', ({ dayMinutes }) =>
-    Object.keys(dayMinutes ?? {}).every((one) => isDay(one)),
-  );
+  .test('days', fault('day-written'), ({ dayMinutes }) => Object.keys(dayMinutes ?? {}).every((one) => isDay(one)));
 
 /** Wishes as they are to be, and as they were on the screen: what another device wished meanwhile is not overwritten. */
 export const weekWishesChangeSchema = object({
-  wishes: weekWishesSchema.required('Say what is wished.'),
-  seen: object().required('Say how it was.'),
+  wishes: weekWishesSchema.required(fault('say-what-is-wished')),
+  seen: object().required(fault('say-how-it-was')),
 }).noUnknown();
 
 const grams = number().required().min(0).max(1_000_000);

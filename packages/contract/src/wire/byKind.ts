@@ -1,3 +1,4 @@
+import { fault, faultOf } from './fault';
 import { mixed, ValidationError, type Schema } from 'yup';
 
 /**
@@ -7,7 +8,7 @@ import { mixed, ValidationError, type Schema } from 'yup';
  */
 export const byKind = <T extends { readonly kind: string }>(
   kinds: Readonly<Record<T['kind'], Schema>>,
-  otherwise: string,
+  otherwise: ReturnType<typeof fault>,
 ) =>
   mixed<T>().test('kind', otherwise, function (value) {
     if (value === undefined) return true;
@@ -19,6 +20,9 @@ export const byKind = <T extends { readonly kind: string }>(
       return true;
     } catch (error) {
       if (!(error instanceof ValidationError)) throw error;
-      return this.createError({ message: error.message });
+      const what = faultOf(error);
+      // What its schema has no words of its own for is said with the name of the field.
+      const { path = '' } = typeof error.message === 'string' ? error : {};
+      return this.createError({ message: path === '' ? { ...what } : fault('within', { path, what }) });
     }
   });

@@ -1,5 +1,3 @@
-import type { ValidationError } from 'yup';
-
 /** An error on the wire: RFC 9457, with messages by field that a person can act on. */
 export interface Problem {
   /** Stable name of the kind of error. */
@@ -38,11 +36,3 @@ export const problemType = (kind: ProblemKind): string => `urn:amber-ladle:${kin
 /** The kind of a problem that came over the wire; nothing for one that is none of ours. */
 export const kindOfProblem = ({ type }: Pick<Problem, 'type'>): ProblemKind | undefined =>
   (Object.keys(PROBLEMS) as ProblemKind[]).find((kind) => problemType(kind) === type);
-
-/** Messages by field from a failed validation; the first message of a field wins. */
-export function fieldMessages(error: ValidationError): Record<string, string> {
-  const all = error.inner.length > 0 ? error.inner : [error];
-  const fields: Record<string, string> = {};
-  for (const { path, message } of all) fields[path ?? ''] ??= message;
-  return fields;
-}

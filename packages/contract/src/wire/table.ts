@@ -1,4 +1,5 @@
 import { boolean, object, string } from 'yup';
+import { fault } from './fault';
 
 /** What reading a table came to. */
 export interface FileAnswer {
@@ -11,12 +12,12 @@ export interface FileAnswer {
 
 /** A log of ten years is longer than a shelf. */
 export const importLogSchema = object({
-  text: string().required('Choose a file.').max(4_000_000, 'That file is larger than a log can be.'),
+  text: string().required(fault('choose-a-file')).max(4_000_000, fault('log-file-too-large')),
   isForReal: boolean().required(),
 }).noUnknown();
 
 export const importSchema = object({
-  text: string().required('Choose a file.').max(200_000, 'That file is larger than a shelf can be.'),
+  text: string().required(fault('choose-a-file')).max(200_000, fault('shelf-file-too-large')),
   /** False looks it over and changes nothing. */
   isForReal: boolean().required(),
 }).noUnknown();

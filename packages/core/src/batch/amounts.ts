@@ -1,3 +1,4 @@
+import { cannot } from '../message';
 import {
   gramsPerMillilitre,
   ingredientById,
@@ -142,7 +143,7 @@ const NEARLY = 0.97;
 export function millilitresAround(mask: Mask, catalogue: Catalogue, ingredientId: string, grams: number): number {
   const parts = normaliseShares(mask.parts);
   const share = parts.find((part) => part.ingredientId === ingredientId)?.share ?? 0;
-  if (!(share > 0) || !(grams > 0)) throw new RangeError('There is nothing to make a bowl around.');
+  if (!(share > 0) || !(grams > 0)) throw cannot('nothing-around');
   return (grams / share) * formulaMillilitresPerGram({ ...mask, parts }, catalogue) * NEARLY;
 }
 

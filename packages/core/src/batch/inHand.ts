@@ -1,3 +1,4 @@
+import { cannot } from '../message';
 import type { Catalogue } from '../ingredient';
 import { formulaMillilitresPerGram, normaliseShares, type Mask } from '../mask';
 import { chanceShort } from '../statistic';
@@ -40,7 +41,7 @@ export function bowlFromInHand(
     (least, scale) => (!least || scale.scaleGrams < least.scaleGrams ? scale : least),
     undefined,
   );
-  if (!limiting || !(limiting.scaleGrams > 0)) throw new RangeError('Say how much there is of one of the ingredients.');
+  if (!limiting || !(limiting.scaleGrams > 0)) throw cannot('nothing-in-hand');
 
   const most = limiting.scaleGrams * formulaMillilitresPerGram({ ...mask, parts }, catalogue);
   const fitted = fitAmounts(

@@ -1,3 +1,4 @@
+import { cannot } from '../message';
 import { demand, type Demand, type HairProfile } from '../hair';
 import type { Catalogue } from '../ingredient';
 import type { Mask } from '../mask';
@@ -138,7 +139,7 @@ export function strictestWearer(heads: readonly Pick<SizedHead, 'wearer'>[]): We
  */
 export function sizeBowl(head: SizedHead, mask: Mask, catalogue: Catalogue, options: SizeOptions): SizedBowl {
   const { enoughChance = DEFAULT_ENOUGH_CHANCE } = options;
-  if (!(enoughChance >= 0.5 && enoughChance <= 0.99)) throw new RangeError('The chance of enough is 50 to 99 %.');
+  if (!(enoughChance >= 0.5 && enoughChance <= 0.99)) throw cannot('chance-of-enough');
   const heads = [head, ...(options.others ?? [])];
   const [wanted, ...others] = heads.map((one) => demandFor(one, mask)) as [Demand, ...Demand[]];
   const total = totalDemand([wanted, ...others]);

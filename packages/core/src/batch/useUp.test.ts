@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { cannot } from '../message';
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from '../ingredient';
 import { SPOON_SETS } from '../measure';
@@ -42,8 +43,10 @@ describe('use this one up', () => {
   });
 
   it('says so when there is none', () => {
-    expect(() => useUp(maskCalled('rice-silk'), CATALOGUE, 'banana', 100, head, us)).toThrow('has none');
-    expect(() => useUp(maskCalled('rice-silk'), CATALOGUE, 'honey', 0, head, us)).toThrow('nothing of it');
+    expect(() => useUp(maskCalled('rice-silk'), CATALOGUE, 'banana', 100, head, us)).toThrow(
+      cannot('none-of-it', { mask: maskCalled('rice-silk').name }),
+    );
+    expect(() => useUp(maskCalled('rice-silk'), CATALOGUE, 'honey', 0, head, us)).toThrow(cannot('nothing-to-use-up'));
   });
 });
 

@@ -1,3 +1,4 @@
+import { cannot } from '../message';
 import { type Catalogue } from '../ingredient';
 import { normaliseShares, type Mask } from '../mask';
 import { quantile } from '../statistic';
@@ -24,8 +25,8 @@ export function useUp(
   options: AmountOptions,
 ): UsedUp {
   const part = normaliseShares(mask.parts).find((candidate) => candidate.ingredientId === ingredientId);
-  if (!part || part.share === 0) throw new RangeError(`${mask.name} has none of it.`);
-  if (!(grams > 0)) throw new RangeError('There is nothing of it to use up.');
+  if (!part || part.share === 0) throw cannot('none-of-it', { mask: mask.name });
+  if (!(grams > 0)) throw cannot('nothing-to-use-up');
   const need = millilitresAround(mask, catalogue, ingredientId, grams);
   const lockedGrams = { ...options.lockedGrams, [ingredientId]: grams };
   const fitted = fitAmounts(mask, catalogue, head.wearer, { ...options, lockedGrams }, need);

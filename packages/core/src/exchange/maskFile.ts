@@ -1,3 +1,4 @@
+import { cannot } from '../message';
 import { decodeHTML } from 'entities';
 import { ingredientById, type Catalogue } from '../ingredient';
 import type { Mask } from '../mask';
@@ -89,9 +90,9 @@ export function readMaskFile(text: string): ReadMask {
   if (/^<(?:!doctype|html|head|\?xml|!--|script|body)/i.test(trimmed)) return inPage(trimmed);
   if (!/^[{[]/.test(trimmed)) return { kind: 'words', text: trimmed };
   const value = parsed(trimmed);
-  if (value === undefined) throw new RangeError('That looks like JSON, but it is damaged or cut off.');
+  if (value === undefined) throw cannot('damaged-json');
   const read = maskOf(value);
-  if (!read) throw new RangeError('There is no mask in that file.');
+  if (!read) throw cannot('no-mask-in-file');
   return read;
 }
 
@@ -119,7 +120,7 @@ function inPage(page: string): ReadMask {
     const read = value === undefined ? undefined : maskOf(value);
     if (read) return read;
   }
-  throw new RangeError('That page does not say its mask to programs. Copy the words of it instead.');
+  throw cannot('page-without-mask');
 }
 
 type Node = Readonly<Record<string, unknown>>;
@@ -137,9 +138,8 @@ function nodesOf(value: unknown): readonly Node[] {
 
 function wholeIn(value: unknown): FiledMask | undefined {
   if (!isNode(value) || value['format'] !== MASK_FORMAT.format) return undefined;
-  if (value['version'] !== MASK_FORMAT.version)
-    throw new RangeError('This mask is from a version that is not known here.');
-  if (!isNode(value['mask'])) throw new RangeError('There is no mask in that file.');
+  if (value['version'] !== MASK_FORMAT.version) throw cannot('mask-of-other-version');
+  if (!isNode(value['mask'])) throw cannot('no-mask-in-file');
   return value['mask'] as unknown as FiledMask;
 }
 

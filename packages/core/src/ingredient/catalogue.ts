@@ -1,3 +1,4 @@
+import { cannot } from '../message';
 import { completed } from './complete';
 import { BASES } from './data/baseAndWater';
 import { DAIRY, HONEYS, PLANT_MILKS } from './data/dairyAndMilk';
@@ -68,7 +69,7 @@ function withKnown(said: SaidIngredient, onto: Catalogue): SaidIngredient {
 /** @throws RangeError for an id the catalogue does not hold */
 export function ingredientById(catalogue: Catalogue, id: string): Ingredient {
   const found = catalogue.get(id);
-  if (!found) throw new RangeError(`No ingredient is called “${id}”.`);
+  if (!found) throw cannot('no-ingredient', { id });
   return found;
 }
 

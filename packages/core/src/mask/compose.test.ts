@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { cannot } from '../message';
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE, INGREDIENTS } from '../ingredient';
 import { composed, usualRole } from '.';
@@ -50,7 +51,7 @@ describe('composed', () => {
 
   it('refuses nothing, and nothing of something', () => {
     expect(() => composed([], CATALOGUE)).toThrow(RangeError);
-    expect(() => composed([{ ingredientId: 'honey', grams: 0 }], CATALOGUE)).toThrow('above nothing');
+    expect(() => composed([{ ingredientId: 'honey', grams: 0 }], CATALOGUE)).toThrow(cannot('part-of-nothing'));
     expect(() => composed([{ ingredientId: 'moonlight', grams: 1 }], CATALOGUE)).toThrow(RangeError);
   });
 });

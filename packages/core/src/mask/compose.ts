@@ -1,3 +1,4 @@
+import { cannot } from '../message';
 import { ingredientById, type Catalogue, type Ingredient, type MeasuredBy, type Role } from '../ingredient';
 import { normaliseShares, ROLE_TOLERANCE } from './formula';
 import type { FormulaPart } from './types';
@@ -29,8 +30,7 @@ export function usualRole({ traits }: Pick<Ingredient, 'traits'>, share: number)
  * @throws RangeError for no amount at all, one that is not above nothing, or an unknown ingredient
  */
 export function composed(amounts: readonly Amount[], catalogue: Catalogue): readonly FormulaPart[] {
-  if (amounts.some(({ grams }) => !(grams > 0)))
-    throw new RangeError('Every ingredient needs an amount above nothing.');
+  if (amounts.some(({ grams }) => !(grams > 0))) throw cannot('part-of-nothing');
   const total = amounts.reduce((sum, { grams }) => sum + grams, 0);
   const byId = new Map<string, Amount>();
   for (const amount of amounts) {

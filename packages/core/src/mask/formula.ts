@@ -1,3 +1,4 @@
+import { cannot } from '../message';
 import { gramsPerMillilitre, ingredientById, type Catalogue, type Role } from '../ingredient';
 import type { FormulaPart, Mask } from './types';
 
@@ -18,8 +19,7 @@ export const ROLE_TOLERANCE: Readonly<Record<Role, number>> = {
  */
 export function normaliseShares(parts: readonly FormulaPart[]): readonly FormulaPart[] {
   const total = parts.reduce((sum, part) => sum + part.share, 0);
-  if (parts.some(({ share }) => !(share >= 0)) || !(total > 0))
-    throw new RangeError('A formula needs at least one ingredient with an amount above nothing.');
+  if (parts.some(({ share }) => !(share >= 0)) || !(total > 0)) throw cannot('formula-of-nothing');
   return parts.map((part) => ({ ...part, share: part.share / total }));
 }
 

@@ -2,6 +2,7 @@ export type { AmountValue, TimedValue } from './value';
 export { MESSAGES } from './table';
 export {
   message,
+  type IdsOf,
   type Message,
   type MessageId,
   type ParamKind,
@@ -9,3 +10,4 @@ export {
   type ParamTypes,
   type ParamValue,
 } from './message';
+export { cannot, Impossible, saidBy } from './impossible';

@@ -26,6 +26,12 @@ export type ParamKind = keyof ParamTypes;
 export type ParamValue = ParamTypes[ParamKind];
 
 export type MessageId = keyof typeof MESSAGES;
+/** What follows the kind in the ids of a kind: `IdsOf<'file'>` is 'too-large', 'long-line' and so on. */
+export type IdsOf<Kind extends string> = MessageId extends infer Id
+  ? Id extends `${Kind}.${infer Rest}`
+    ? Rest
+    : never
+  : never;
 
 /** What the core has to say. A sentence is made of it above, in a language, with the reader's own spoons and dates. */
 export interface Message {

@@ -1,3 +1,4 @@
+import { cannot } from '../message';
 import { dayByDay } from './dayByDay';
 import { LOOKS, stepByStep } from './stepByStep';
 import { freezingNothing, planModel, withMostLost, type PlanModel } from './model';
@@ -92,7 +93,7 @@ export function plan(problem: PlanProblem, solver: Solver, options: PlanOptions)
   const days = dayByDay(problem);
   const byDay =
     withBowls(problem, free, days, solver, freezingNothing(free)) ?? withBowls(problem, free, problem.pins, solver);
-  if (!byDay) throw new Error('There is no plan that keeps the rules.');
+  if (!byDay) throw cannot('no-plan');
   const mostLostGrams = byDay.choice.lostGrams + ROUNDING_GRAMS;
   const model = withMostLost(free, mostLostGrams);
   const { lostGrams, cost, costs } = byDay.choice;

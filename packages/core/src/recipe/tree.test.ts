@@ -1,3 +1,4 @@
+import { cannot } from '../message';
 import { describe, expect, it } from 'vitest';
 import {
   CATALOGUE,
@@ -91,7 +92,9 @@ describe('makingTree', () => {
       recipe: blended(parts, 0),
     });
     const air = named('air', [{ ingredientId: 'water', share: 0 }]);
-    expect(() => makingTree(catalogueOf([...INGREDIENTS, air]), 'air', 10)).toThrow('air is made of nothing.');
+    expect(() => makingTree(catalogueOf([...INGREDIENTS, air]), 'air', 10)).toThrow(
+      cannot('made-of-nothing', { ingredient: 'air' }),
+    );
     const chain = Array.from({ length: 8 }, (_, i) =>
       named(`made-${i}`, [{ ingredientId: i === 0 ? 'water' : `made-${i - 1}`, share: 1 }]),
     );
@@ -99,7 +102,7 @@ describe('makingTree', () => {
     let deepest = makingTree(all, 'made-5', 10);
     while (deepest.from[0]) [deepest] = deepest.from as [typeof deepest];
     expect(deepest).toEqual({ ingredientId: 'water', grams: 10, from: [] });
-    expect(() => makingTree(all, 'made-6', 10)).toThrow('rests on too many made things');
+    expect(() => makingTree(all, 'made-6', 10)).toThrow(cannot('made-too-deep', { ingredient: 'Water' }));
   });
 
   it('refuses what is made of itself, on however long a way', () => {
@@ -114,7 +117,9 @@ describe('makingTree', () => {
       id: 'tail',
       recipe: blended([{ ingredientId: 'snake', share: 1 }], 0),
     };
-    expect(() => makingTree(catalogueOf([...INGREDIENTS, snake, tail]), 'snake', 10)).toThrow('made of itself');
+    expect(() => makingTree(catalogueOf([...INGREDIENTS, snake, tail]), 'snake', 10)).toThrow(
+      cannot('made-of-itself', { ingredient: 'Snake' }),
+    );
     expect(() => makingTree(catalogue, 'moonlight', 10)).toThrow(RangeError);
   });
 });
@@ -157,6 +162,6 @@ describe('blendProperties', () => {
     expect([of('water', latex).stains, of('water', latex).crossesWithLatex]).toEqual([false, true]);
     expect(of('water').density?.source).toBe('own');
     const nothing = { parts: [{ ingredientId: 'water', share: 0 }] };
-    expect(() => blendProperties(nothing, CATALOGUE)).toThrow('needs at least one ingredient with an amount');
+    expect(() => blendProperties(nothing, CATALOGUE)).toThrow(cannot('made-without-amounts'));
   });
 });

@@ -1,3 +1,4 @@
+import { cannot } from '../message';
 import {
   gramsPerMillilitre,
   ingredientById,
@@ -50,14 +51,14 @@ function node(
   above: readonly string[],
 ): MakingNode {
   const ingredient = ingredientById(catalogue, ingredientId);
-  if (above.includes(ingredientId)) throw new RangeError(`${ingredient.name} is made of itself.`);
-  if (above.length > DEEPEST) throw new RangeError(`${ingredient.name} rests on too many made things.`);
+  if (above.includes(ingredientId)) throw cannot('made-of-itself', { ingredient: ingredient.name });
+  if (above.length > DEEPEST) throw cannot('made-too-deep', { ingredient: ingredient.name });
   const path = [...above, ingredientId];
   const how = ingredient.recipe?.yield;
   if (how?.kind === 'blend') {
     const goesIn = grams / (1 - how.keptBackShare);
     const total = how.parts.reduce((sum, { share }) => sum + share, 0);
-    if (!(total > 0)) throw new RangeError(`${ingredient.name} is made of nothing.`);
+    if (!(total > 0)) throw cannot('made-of-nothing', { ingredient: ingredient.name });
     const from = how.parts.map((part) =>
       node(catalogue, part.ingredientId, (goesIn * part.share) / total, options, path),
     );
@@ -103,7 +104,7 @@ export function blendProperties({ parts }: Pick<BlendYield, 'parts'>, catalogue:
     share: share / total,
   }));
   const [first, ...more] = rows.map(({ row }) => keepingInBowl(row));
-  if (!(total > 0) || !first) throw new RangeError('A made thing needs at least one ingredient with an amount.');
+  if (!(total > 0) || !first) throw cannot('made-without-amounts');
   const millilitresPerGram = rows.reduce((sum, { row, share }) => sum + share / gramsPerMillilitre(row), 0);
   return {
     density: { gramsPerMillilitre: 1 / millilitresPerGram, source: 'own' },

@@ -1,3 +1,4 @@
+import { cannot } from '../message';
 /** Acetic acid: grams a mole, and pKa (CRC Handbook, from memory). */
 const ACETIC_GRAMS_PER_MOLE = 60.052;
 export const ACETIC_PKA = 4.756;
@@ -24,9 +25,9 @@ export interface AcidRinse {
  * @example acidRinse(400, 5, 3) // { vinegarMillilitres: 100, waterMillilitres: 300, percent: 1.25, estimatedPh: 2.7 }
  */
 export function acidRinse(wantedMillilitres: number, labelPercent: number, waterParts: number): AcidRinse {
-  if (!(wantedMillilitres > 0)) throw new RangeError('A rinse is more than nothing.');
-  if (!(labelPercent > 0 && labelPercent <= 25)) throw new RangeError('The label says more than 0 and at most 25 %.');
-  if (!(waterParts >= 0)) throw new RangeError('Parts of water are 0 or more.');
+  if (!(wantedMillilitres > 0)) throw cannot('rinse-of-nothing');
+  if (!(labelPercent > 0 && labelPercent <= 25)) throw cannot('acid-of-label');
+  if (!(waterParts >= 0)) throw cannot('parts-of-water');
   const vinegarMillilitres = wantedMillilitres / (1 + waterParts);
   const percent = labelPercent / (1 + waterParts);
   return {

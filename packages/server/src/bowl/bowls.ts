@@ -13,8 +13,7 @@ import {
 import { sizing } from '@amber-ladle/core/house';
 import { ingredientById } from '@amber-ladle/core/ingredient';
 import { judged, stopsFor, wornBefore, type Caution } from '@amber-ladle/core/judge';
-import { message } from '@amber-ladle/core/message';
-import { sentenceOf } from '@amber-ladle/words';
+import { message, saidBy } from '@amber-ladle/core/message';
 import { IsNull, type EntityManager } from 'typeorm';
 import { BowlEntity, type BowlRow } from './table';
 import { invalid, notFound } from '../kernel/refusal';
@@ -29,7 +28,7 @@ import { canonical } from '@amber-ladle/core/time';
 import { readHouse } from '../house';
 import { readCatalogue } from '../ingredient';
 import { getMask } from '../mask';
-import { readerIn, readSettings } from '../household';
+import { readSettings } from '../household';
 import { broughtUpToDate } from '../life';
 
 const toBowl = ({ removedAt: _removedAt, ...bowl }: BowlRow, life?: BowlLife): Bowl => ({
@@ -179,7 +178,7 @@ async function snapshotOf(household: Household, wish: KeepBowl): Promise<BowlSna
     const ingredients = sized.lines.map(({ ingredientId }) => ingredientById(house.catalogue, ingredientId));
     return { head, others, mask, ingredients, choices, spoons: house.spoons, sized };
   } catch (error) {
-    if (error instanceof RangeError) throw invalid({ choices: error.message });
+    if (error instanceof RangeError) throw invalid({ choices: saidBy(error) ?? message('refusal.another-look') });
     throw error;
   }
 }
@@ -214,10 +213,9 @@ async function decidedStops(
   }
   const undecided = stops.filter(({ id }) => !said.some(({ ruleId }) => ruleId === id));
   if (undecided.length > 0) {
-    const reader = await readerIn(household);
     throw invalid(
       Object.fromEntries(
-        undecided.map(({ id, name, what }) => [`decisions.${id}`, `${name}: ${sentenceOf(what, reader)}`]),
+        undecided.map(({ id, name, what }) => [`decisions.${id}`, message('refusal.of-head', { name, what })]),
       ),
     );
   }

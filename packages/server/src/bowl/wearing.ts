@@ -1,3 +1,4 @@
+import { message } from '@amber-ladle/core/message';
 import type { BowlLife, LeftWish, Wearing, Worn } from '@amber-ladle/contract';
 import { stoppedWears, wearsOf } from '@amber-ladle/core/mask';
 import { holding, pressesBehind, type BowlFact } from '@amber-ladle/core/washday';
@@ -58,10 +59,10 @@ function factsOf(worn: Worn | undefined, wearing: Wearing, headId: string): read
   // What was kept is worn anew.
   const now = worn?.rinsedAt === undefined || isRinsed !== undefined ? worn : undefined;
   if (felt?.isCoated && (worn?.coatedStill?.length ?? 0) >= MOST_SECTIONS)
-    throw invalid({ felt: 'A head has at most twelve sections.' });
+    throw invalid({ felt: message('refusal.twelve-sections') });
   const isCoated = now?.sectionsDone.includes(section?.id ?? '') ?? false;
   if (section?.isDone && !isCoated && (now?.sectionsDone.length ?? 0) >= MOST_SECTIONS)
-    throw invalid({ section: 'A head has at most twelve sections.' });
+    throw invalid({ section: message('refusal.twelve-sections') });
   const isNews = worn?.rinsedAt === undefined || (why !== undefined && why !== worn.rinsedWhy);
   return [
     ...(section && section.isDone !== isCoated
@@ -109,16 +110,16 @@ async function lengthOf(
   const { snapshot } = await manager.findOneByOrFail(BowlEntity, { id: bowlId });
   const { mask, ingredients } = broughtUpToDate(snapshot);
   const chosen = wearsOf(mask).find((wear) => wear.aimMinutes === aimMinutes);
-  if (!chosen) throw invalid({ wearAimMinutes: 'This mask is not worn so long, or so short.' });
+  if (!chosen) throw invalid({ wearAimMinutes: message('refusal.not-so-long') });
   const [stopped] = chosen === mask.wear ? [] : stoppedWears([chosen], ingredients);
-  if (stopped) throw invalid({ wearAimMinutes: `Not so long: ${stopped.names.join(', ')} does not last on a head.` });
+  if (stopped) throw invalid({ wearAimMinutes: message('refusal.does-not-last', { names: stopped.names }) });
   const planned = await manager.query<object[]>(
     `SELECT d.id FROM wash_day d, json_each(d.bowl_ids) b WHERE b.value = ? AND d.ended_at IS NULL`,
     [bowlId],
   );
   if (planned.length > 0)
     throw invalid({
-      wearAimMinutes: 'Its day is under way and planned for its length; rinse sooner, or let it go on.',
+      wearAimMinutes: message('refusal.day-under-way'),
     });
   return [{ kind: 'length-chosen', aimMinutes }];
 }
@@ -128,7 +129,7 @@ async function servedHead(manager: EntityManager, life: BowlLifeRow, headId: str
   if (!bowl) throw notFound('bowl');
   const { head, others } = broughtUpToDate(bowl.snapshot);
   const served = new Set([head.id, ...others.map(({ id }) => id), ...Object.keys(life.wearing)]);
-  if (headId !== undefined && !served.has(headId)) throw invalid({ headId: 'This bowl is not for that head.' });
+  if (headId !== undefined && !served.has(headId)) throw invalid({ headId: message('refusal.not-for-that-head') });
   return headId ?? head.id;
 }
 
@@ -160,7 +161,7 @@ async function whatIsLeft(
     case 'kept':
     case 'frozen': {
       const place = await knownPlace(manager, placeId ?? '');
-      if (fate === 'frozen' && place.kind !== 'freezer') throw invalid({ placeId: 'Frozen is what a freezer does.' });
+      if (fate === 'frozen' && place.kind !== 'freezer') throw invalid({ placeId: message('refusal.no-freezer') });
       return { ...left, placeId: place.id };
     }
     case 'second-head':

@@ -12,6 +12,8 @@ import {
 } from 'node:fs';
 import { copyFile } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
+import { readerIn } from '../household';
+import { inWords } from '../kernel/fileFaults';
 import type { Backup, HouseholdFileAnswer } from '@amber-ladle/contract';
 import { checkHouseholdCopy } from '../schema/database';
 import { looksLikeCopy } from '../schema/unsound';
@@ -107,7 +109,10 @@ export async function restoreBackup(
     const copy = join(folder, 'copy.sqlite');
     await copyFile(join(backupFolder(household), name), copy);
     const tried = await beside(household, 'tryBackup', { file: copy, now: household.clock.now() });
-    if ('fault' in tried) return { rows: 0, counts: {}, faults: [{ line: 0, words: tried.fault }], isDone: false };
+    if ('fault' in tried) {
+      const faults = inWords([{ line: 0, what: tried.fault }], await readerIn(household));
+      return { rows: 0, counts: {}, faults, isDone: false };
+    }
     const { counts } = tried;
     const rows = Object.values(counts).reduce((sum, n) => sum + n, 0);
     if (!isForReal) return { rows, counts, faults: [], isDone: false };

@@ -1,6 +1,7 @@
 import { Ajv2020, type ErrorObject, type ValidateFunction } from 'ajv/dist/2020.js';
 import type { Sqlite } from '../kernel/sqlite';
-import { householdFileSchema } from './fileSchema';
+import { message } from '@amber-ladle/core/message';
+import { FORMAT, householdFileSchema } from './fileSchema';
 import { fromFile, tablesOf, type Table } from './tables';
 import { MOST_FAULTS, type Fault } from './trial';
 import { openRaw } from './workshop';
@@ -98,7 +99,7 @@ function insertRows(
       try {
         insert.run(...columns.map((column) => fromFile(row[column.name], column)));
       } catch (error) {
-        faults.push({ path, line: 0, words: `This row does not fit: ${(error as Error).message}.` });
+        faults.push({ path, line: 0, what: message('copy.no-row', { why: (error as Error).message }) });
       }
   }
   return faults;
@@ -110,7 +111,7 @@ function orphansIn(database: Sqlite): Fault[] {
   return found.slice(0, MOST_FAULTS).map(({ table, rowid }): Fault => {
     const before = database.prepare(`SELECT count(*) FROM ${table} WHERE rowid < ?`).pluck<number>();
     const path = rowid === null ? ['tables', table] : ['tables', table, before.get(rowid) ?? 0];
-    return { path, line: 0, words: 'This belongs to something that is not in the file.' };
+    return { path, line: 0, what: message('copy.orphan') };
   });
 }
 
@@ -118,7 +119,7 @@ const faultsOf = ({ errors }: ValidateFunction, before: readonly (string | numbe
   (errors ?? []).slice(0, MOST_FAULTS).map((error) => faultOf(error, before));
 
 function faultOf(
-  { instancePath, message = 'is not right', params }: ErrorObject,
+  { instancePath, message: words = '', params }: ErrorObject,
   before: readonly (string | number)[],
 ): Fault {
   const inside = instancePath
@@ -127,5 +128,7 @@ function faultOf(
     .map((part) => (/^\d+$/.test(part) ? Number(part) : part.replaceAll('~1', '/').replaceAll('~0', '~')));
   const path = [...before, ...inside];
   const extra = (params as { additionalProperty?: string }).additionalProperty;
-  return { path, line: 0, words: `${path.at(-1) ?? 'The file'} ${message}${extra ? ` (“${extra}”)` : ''}.` };
+  const said = { field: String(path.at(-1) ?? FORMAT), words };
+  const what = extra ? message('copy.field-strange', { ...said, extra }) : message('copy.field', said);
+  return { path, line: 0, what };
 }

@@ -1,5 +1,5 @@
 import { Clock } from '../kernel/clock';
-import type { FileFault } from '@amber-ladle/contract';
+import { message, type Message } from '@amber-ladle/core/message';
 import { openDatabase } from '../schema/database';
 import { FORMAT } from './fileSchema';
 import { fill } from './fill';
@@ -21,7 +21,7 @@ interface LookOver {
 /** Rows by table of what was built up; with faults it is of no use. */
 export interface LookedOver {
   readonly counts: Record<string, number>;
-  readonly faults: FileFault[];
+  readonly faults: readonly { readonly line: number; readonly what: Message }[];
 }
 
 /** Builds a household up from its file, brings it up to date and uses it as screens would. */
@@ -29,22 +29,20 @@ export async function lookOver({ bytes, like, to, now }: LookOver): Promise<Look
   const text = new HeldText(bytes);
   const refused = (faults: readonly Fault[]): LookedOver => ({
     counts: {},
-    faults: faults.map(({ line, path, words }) => ({
+    faults: faults.map(({ line, path, what }) => ({
       line: line === 0 && path.length > 0 ? text.lineOf(path) : line,
-      words,
+      what,
     })),
   });
   if (text.noJson) {
     const { line, code } = text.noJson;
-    const words = code ? `This is not JSON from here on (${code}); is the file cut off?` : 'This is not JSON.';
-    return refused([{ path: [], line, words }]);
+    const what = code ? message('copy.no-json-from-here', { code }) : message('copy.no-json');
+    return refused([{ path: [], line, what }]);
   }
   const { format, version } = (text.file ?? {}) as { readonly format?: unknown; readonly version?: unknown };
-  if (format !== FORMAT) return refused([{ path: ['format'], line: 1, words: 'This is no household of Amber Ladle.' }]);
+  if (format !== FORMAT) return refused([{ path: ['format'], line: 1, what: message('copy.no-household') }]);
   if (!(await emptyAfter(like, to, Number(version))))
-    return refused([
-      { path: ['version'], line: 0, words: 'This version is not known here; it may be from a newer one.' },
-    ]);
+    return refused([{ path: ['version'], line: 0, what: message('copy.unknown-version') }]);
   const filled = fill(to, text.file, Number(version));
   if (filled.faults.length > 0) return refused(filled.faults);
   // Opening brings it up to date.

@@ -1,6 +1,8 @@
 import { join } from 'node:path';
 import type { HouseholdFileAnswer } from '@amber-ladle/contract';
 import { fileOf, type Household } from '../kernel/household';
+import { readerIn } from '../household';
+import { inWords } from '../kernel/fileFaults';
 import { backUp } from './backups';
 import { beside } from './beside';
 import { replaceWith } from './replace';
@@ -25,7 +27,8 @@ export async function readHouseholdFile(
     const given = { bytes: own, like: fileOf(household), to, now: household.clock.now() };
     const { counts, faults } = await beside(household, 'lookOver', given, [own.buffer as ArrayBuffer]);
     const rows = Object.values(counts).reduce((sum, n) => sum + n, 0);
-    if (faults.length > 0 || !isForReal) return { rows, counts, faults, isDone: false };
+    if (faults.length > 0 || !isForReal)
+      return { rows, counts, faults: inWords(faults, await readerIn(household)), isDone: false };
     await backUp(household, 'before-reading-a-file');
     await replaceWith(household, to);
     return { rows, counts, faults: [], isDone: true };

@@ -1,4 +1,5 @@
-import type { FileFault } from '@amber-ladle/contract';
+import { faultsOf } from '@amber-ladle/contract';
+import { message, type Message } from '@amber-ladle/core/message';
 import type { DataSource } from 'typeorm';
 import { ValidationError } from 'yup';
 import { listBowls, readHistories } from '../bowl';
@@ -20,7 +21,10 @@ import { readHouse } from '../house';
 import { tablesOf, toFile, type Table } from './tables';
 
 /** Where a row came from, for whoever mends the file. */
-export interface Fault extends FileFault {
+export interface Fault {
+  /** Of the file, from 1; 0 where that is not known. */
+  readonly line: number;
+  readonly what: Message;
   readonly path: readonly (string | number)[];
 }
 
@@ -44,9 +48,12 @@ export async function tryOut(source: DataSource, clock: Clock): Promise<Fault[]>
     await useAll(home);
     return [];
   } catch (error) {
-    return [{ path: [], line: 0, words: `It could not be used: ${error instanceof Error ? error.message : ''}` }];
+    return [{ path: [], line: 0, what: message('copy.not-used', { why: reasonOf(error) }) }];
   }
 }
+
+/** What a library or the disk says of it; they speak English only. */
+const reasonOf = (error: unknown): string => (error instanceof Error ? error.message : '');
 
 /** What screens read. */
 const USES: readonly ((home: Household) => Promise<unknown>)[] = [
@@ -85,8 +92,8 @@ function rowFaults({ source, writes }: Household): Fault[] {
         .all() as Record<string, unknown>[];
       isMore = rows.length === AT_ONCE;
       for (const [i, row] of rows.entries()) {
-        const words = faultIn(row, table, names, known.check);
-        if (words !== undefined) faults.push({ path: [table.name, offset + i], line: 0, words });
+        const what = faultIn(row, table, names, known.check);
+        if (what !== undefined) faults.push({ path: [table.name, offset + i], line: 0, what });
       }
     }
   }
@@ -99,13 +106,14 @@ function faultIn(
   { columns }: Table,
   names: ReadonlyMap<string, string>,
   check: RowCheck,
-): string | undefined {
+): Message | undefined {
   try {
     check(Object.fromEntries(columns.map((column) => [names.get(column.name), valueOf(row[column.name], column)])));
     return undefined;
   } catch (error) {
-    if (error instanceof ValidationError) return error.path ? `${error.path}: ${error.message}` : error.message;
-    return `This cannot be read: ${error instanceof Error ? error.message : ''}.`;
+    if (!(error instanceof ValidationError)) return message('copy.unreadable', { why: reasonOf(error) });
+    const [[path, what] = ['', message('fault.wrong')]] = Object.entries(faultsOf(error));
+    return path === '' ? what : message('copy.at', { path, what });
   }
 }
 
@@ -128,7 +136,7 @@ function bookFaults({ writes }: Household): Fault[] {
   return odd.map(({ place, grams, booked }) => ({
     path: ['lot', before.get(place) ?? 0, 'grams'],
     line: 0,
-    words: `This lot holds ${grams} g, and its book comes to ${Math.round(booked * 100) / 100} g.`,
+    what: message('copy.book', { grams, booked: Math.round(booked * 100) / 100 }),
   }));
 }
 
@@ -145,8 +153,7 @@ async function bowlFaults({ source }: Household): Promise<Fault[]> {
       if (!numbers.every((value) => Number.isFinite(value))) throw new Error('its amounts are not numbers');
       if (!(await isAsLogged(source.manager, id))) throw new Error('its log tells it otherwise');
     } catch (error) {
-      const words = `This bowl cannot be opened: ${error instanceof Error ? error.message : ''}.`;
-      faults.push({ path: ['bowl', i, 'snapshot'], line: 0, words });
+      faults.push({ path: ['bowl', i, 'snapshot'], line: 0, what: message('copy.bowl', { why: reasonOf(error) }) });
     }
   }
   return faults;

@@ -1,3 +1,4 @@
+import { message, type Message } from '@amber-ladle/core/message';
 import { checkHouseholdCopy, openDatabase } from '../schema/database';
 import { UnsoundDatabase } from '../schema/unsound';
 import { clockAt } from './lookOver';
@@ -7,14 +8,14 @@ import { tryOut } from './trial';
 import { openRaw } from './workshop';
 
 /** Why a copy is not put in the place of a household. */
-const UNSOUND_WORDS: Readonly<Record<UnsoundDatabase['why'], string>> = {
-  empty: 'This backup is empty.',
-  'no-household': 'There is no household in this backup.',
-  newer: 'This backup was made by a newer Amber Ladle; use that one to bring it back.',
+const UNSOUND: Readonly<Record<UnsoundDatabase['why'], Message>> = {
+  empty: message('copy.backup-empty'),
+  'no-household': message('copy.backup-without-household'),
+  newer: message('copy.backup-newer'),
 };
 
 /** Rows by table, or what is wrong with it. */
-export type Tried = { readonly counts: Record<string, number> } | { readonly fault: string };
+export type Tried = { readonly counts: Record<string, number> } | { readonly fault: Message };
 
 /**
  * Brings a copy up to date and uses it as screens would.
@@ -29,18 +30,18 @@ export async function tryBackup({ file, now }: { readonly file: string; readonly
     checkSound({ file });
     return { counts: countsIn(file) };
   } catch (error) {
-    if (error instanceof UnsoundDatabase) return { fault: UNSOUND_WORDS[error.why] };
-    return { fault: `This backup is damaged: ${error instanceof Error ? error.message : ''}` };
+    if (error instanceof UnsoundDatabase) return { fault: UNSOUND[error.why] };
+    return { fault: message('copy.backup-damaged', { why: error instanceof Error ? error.message : '' }) };
   }
 }
 
 /** Opening brings it up to date. */
-async function firstFault(file: string, now: string): Promise<string | undefined> {
+async function firstFault(file: string, now: string): Promise<Message | undefined> {
   const source = await openDatabase(file);
   try {
     const [first] = await tryOut(source, clockAt(now));
     await source.query('PRAGMA wal_checkpoint(TRUNCATE)');
-    return first?.words;
+    return first?.what;
   } finally {
     await source.destroy();
   }

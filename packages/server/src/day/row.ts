@@ -29,7 +29,7 @@ export const washDayRow = rowOf(
     rings: number().required().integer().min(1).max(6),
     steps: array().of(step.required()).required().min(1).max(200),
     order: array().of(key).required().max(200),
-    leastWear: dictionary(minutes, 20, 'A day has at most 20 heads.', true),
+    leastWear: dictionary(minutes, 20, true),
     startedAt: moment,
     endedAt: maybeMoment,
   }),

@@ -1,3 +1,4 @@
+import { BOOK_WORDS } from '@amber-ladle/words';
 import type { Catalogue } from '@amber-ladle/core/ingredient';
 import { settlingDraws, type DrawnFrom } from '@amber-ladle/core/shelf';
 import { gramsIn } from '@amber-ladle/core/washday';
@@ -33,7 +34,7 @@ export async function settleStock(
     const draws = settlingDraws(await drawnFor(manager, bowlId), weighed);
     if (draws.length === 0) continue;
     const movements = draws.map(({ lotId, grams }) => ({ lotId, kind: 'draw' as const, grams }));
-    const change = { id: `settle-${day.id}-${bowlId}`, note: 'as it was weighed', lots: [], movements };
+    const change = { id: `settle-${day.id}-${bowlId}`, note: BOOK_WORDS.asWeighed, lots: [], movements };
     await applyChange(manager, household, catalogue, change, { bowlId, purpose: 'settlement' });
     isChanged = true;
   }

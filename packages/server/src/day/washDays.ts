@@ -1,3 +1,4 @@
+import { message } from '@amber-ladle/core/message';
 import { bowlOfDay, leastWearOf, type BeginDay, type DayPress, type Topic, type WashDay } from '@amber-ladle/contract';
 import { canonical } from '@amber-ladle/core/time';
 import {
@@ -65,11 +66,11 @@ export async function beginDay(
     const known = await manager.findOneBy(WashDayEntity, { id: wish.id });
     if (known) return { day: await toDay(manager, known), isNew: false };
     if (await manager.existsBy(WashDayEntity, { endedAt: IsNull() }))
-      throw inUse('A wash day is under way.', 'Two hands, one day: finish it or end it first.');
+      throw inUse(message('refusal.another-day'), message('refusal.one-day'));
     const bowls = await bowlsOf(manager, wish.bowlIds);
     const heads = bowls.flatMap(({ snapshot }) => [snapshot.head, ...snapshot.others]);
     if (new Set(heads.map(({ id }) => id)).size < heads.length)
-      throw invalid({ bowlIds: 'One head cannot wear two bowls on one day; choose a bowl for somebody else.' });
+      throw invalid({ bowlIds: message('refusal.two-bowls-one-head') });
     const own = (bowl: BowlRow) =>
       new Map([...catalogue, ...bowl.snapshot.ingredients.map((row) => [row.id, row] as const)]);
     const lives = await livesOf(manager, wish.bowlIds);
@@ -78,7 +79,7 @@ export async function beginDay(
       whole.map((bowl) => bowlOfDay(bowl, own(bowl), schools)),
       { childrenFirst },
     );
-    if (steps.length > MOST_STEPS) throw invalid({ bowlIds: `A day has at most ${MOST_STEPS} steps.` });
+    if (steps.length > MOST_STEPS) throw invalid({ bowlIds: message('refusal.too-many-steps', { most: MOST_STEPS }) });
     const row: WashDayRow = {
       ...wish,
       bowlIds: [...wish.bowlIds],
@@ -124,7 +125,7 @@ async function tellIn(
 ): Promise<void> {
   const before = await eventsOf(manager, day);
   if (before.some((event) => event.pressId === pressId)) return;
-  if (day.endedAt !== null) throw invalid({ day: 'This wash day has ended.' });
+  if (day.endedAt !== null) throw invalid({ day: message('refusal.day-ended') });
   const at = momentOf(household.clock.now(), heldSeconds, before.at(-1)?.at ?? day.startedAt);
   const lives = await manager.findBy(BowlLifeEntity, { bowlId: In(day.bowlIds) });
   for (const [bowlId, facts] of factsByBowl(day, before, moves)) {
@@ -137,7 +138,7 @@ async function tellIn(
   const presses = new Set(before.map((event) => event.pressId));
   for (const { kind, undoes = '', stepId } of moves) {
     if (kind !== 'undo') continue;
-    if (!presses.has(undoes)) throw invalid({ moves: 'There is nothing like that to undo.' });
+    if (!presses.has(undoes)) throw invalid({ moves: message('refusal.nothing-to-undo') });
     await takeBack(manager, household, [undoes], { pressId, at, dayId: day.id, stepId });
   }
   if (order.length === 0) return;
@@ -165,12 +166,12 @@ function factsByBowl(
   for (const { kind, undoes: _undoes, ...move } of moves) {
     const step = steps.find(({ id }) => id === move.stepId);
     if (kind === 'add') {
-      if (step) throw invalid({ moves: 'The day has that step already.' });
-      if (steps.length >= MOST_STEPS) throw invalid({ moves: `A day has at most ${MOST_STEPS} steps.` });
+      if (step) throw invalid({ moves: message('refusal.step-twice') });
+      if (steps.length >= MOST_STEPS) throw invalid({ moves: message('refusal.too-many-steps', { most: MOST_STEPS }) });
       steps = withAddedSteps(steps, [{ kind, ...move, id: '', pressId: '', at: '' }]);
-    } else if (!step) throw invalid({ moves: `This day has no step ${move.stepId}.` });
+    } else if (!step) throw invalid({ moves: message('refusal.no-step', { stepId: move.stepId }) });
     else if (move.edit?.isLeftOut && !mayLeaveOut(steps, progressOf(steps, before), step))
-      throw invalid({ moves: 'This step has begun, or the day cannot do without it.' });
+      throw invalid({ moves: message('refusal.step-needed') });
     const bowlId = steps.find(({ id }) => id === move.stepId)?.bowlId ?? day.bowlIds[0] ?? '';
     if (kind !== 'undo') facts.set(bowlId, [...(facts.get(bowlId) ?? []), { kind, ...move }]);
   }
@@ -199,8 +200,8 @@ async function bowlsOf(manager: EntityManager, ids: readonly string[]): Promise<
     const bowl = await manager.findOneBy(BowlEntity, { id, removedAt: IsNull() });
     if (!bowl) throw notFound('bowl');
     const life = await manager.findOneBy(BowlLifeEntity, { bowlId: id });
-    if (!life) throw invalid({ bowlIds: 'This bowl was kept before wash days came up; size it again.' });
-    if (life.endedAt) throw invalid({ bowlIds: 'This bowl has ended; size it again.' });
+    if (!life) throw invalid({ bowlIds: message('refusal.bowl-before-days') });
+    if (life.endedAt) throw invalid({ bowlIds: message('refusal.bowl-ended-size-again') });
     bowls.push({ ...bowl, snapshot: broughtUpToDate(bowl.snapshot) });
   }
   return bowls;
@@ -208,7 +209,7 @@ async function bowlsOf(manager: EntityManager, ids: readonly string[]): Promise<
 
 export async function dayRow(manager: EntityManager, id: string): Promise<WashDayRow> {
   const row = await manager.findOneBy(WashDayEntity, { id });
-  if (!row) throw notFound('wash day');
+  if (!row) throw notFound('wash-day');
   return row;
 }
 

@@ -46,7 +46,7 @@ it('keeps the last five hundred of what a device changed, and nothing of one tha
   // What it was still doing when it was put out is written down nowhere.
   await devices.did(phone!.id, 'POST', '/stock');
   expect(await source.manager.countBy(DeedEntity, { deviceId: phone!.id })).toBe(0);
-  await expect(devices.deeds(phone!.id)).rejects.toThrow('no such device');
+  await expect(devices.deeds(phone!.id)).rejects.toThrow('no-such.device');
 });
 
 it('writes down when a device was here, and not with every request', async () => {

@@ -1,3 +1,5 @@
+import type { Message } from '@amber-ladle/core/message';
+import { message } from '@amber-ladle/core/message';
 import type { DoorState, DoorTries, JoinCode } from '@amber-ladle/contract';
 import type { DataSource } from 'typeorm';
 import type { Clock } from '../kernel/clock';
@@ -19,7 +21,7 @@ export interface Way {
   /** Opens or closes it. What stands in the way is said by `trouble`. */
   follow(isOpen: boolean): Promise<void>;
   readonly addresses: readonly string[];
-  readonly trouble: string | undefined;
+  readonly trouble: Message | undefined;
 }
 const NO_WAY: Way = { follow: () => Promise.resolve(), addresses: [], trouble: undefined };
 
@@ -102,7 +104,7 @@ export class Door {
 
   /** A code for one device; the one before is of no use any more. @throws Refusal where the door is closed */
   newCode(): JoinCode {
-    if (!this.isOpen) throw inUse('The door is closed.', 'Switch on “Use it from your phone” first.');
+    if (!this.isOpen) throw inUse(message('refusal.door-closed'), message('refusal.open-the-door'));
     this.code = { text: newCode(), endsAt: this.now() + CODE_MILLISECONDS };
     this.changed();
     return { text: this.code.text, secondsLeft: CODE_MILLISECONDS / 1000 };

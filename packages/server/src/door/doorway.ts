@@ -1,3 +1,4 @@
+import { message, type Message } from '@amber-ladle/core/message';
 import type { RequestListener } from 'node:http';
 import { createServer, type Server } from 'node:https';
 import type { AddressInfo, Socket } from 'node:net';
@@ -28,7 +29,7 @@ export class Doorway implements Way {
   private found: HouseNames = { names: [], addresses: [] };
   private credentials = '';
   private readonly lookAfter: NodeJS.Timeout;
-  trouble: string | undefined;
+  trouble: Message | undefined;
 
   constructor(
     private readonly door: Door,
@@ -62,8 +63,8 @@ export class Doorway implements Way {
       this.logger.error(error);
       this.trouble =
         (error as NodeJS.ErrnoException).code === 'EADDRINUSE'
-          ? `Port ${this.options.port} is taken by another program; set AMBER_LADLE_DOOR_PORT to a free one.`
-          : 'This machine does not let Amber Ladle listen on its net.';
+          ? message('door.port-taken', { port: this.options.port })
+          : message('door.no-net');
     }
   }
 

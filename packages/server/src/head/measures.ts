@@ -1,3 +1,4 @@
+import { message } from '@amber-ladle/core/message';
 import type { HeadMeasure } from '@amber-ladle/contract';
 import { canonical } from '@amber-ladle/core/time';
 import { HeadMeasureEntity, type HeadMeasureRow } from './table';
@@ -17,7 +18,7 @@ export async function listMeasures(household: Household, headId: string): Promis
 /** Puts a measurement down; told again with the same id it is there once. @throws Refusal 404, 422 for one to come */
 export async function addMeasure(household: Household, headId: string, measure: HeadMeasure): Promise<HeadMeasure[]> {
   await getHead(household, headId);
-  if (Date.parse(measure.at) > Date.parse(household.clock.now())) throw invalid({ at: 'That day is still to come.' });
+  if (Date.parse(measure.at) > Date.parse(household.clock.now())) throw invalid({ at: message('refusal.day-to-come') });
   await household.writes.run(['notes'], async (manager) => {
     if (!(await manager.existsBy(HeadMeasureEntity, { id: measure.id })))
       await manager.insert(HeadMeasureEntity, { ...measure, at: canonical(measure.at), headId });

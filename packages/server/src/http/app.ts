@@ -22,12 +22,13 @@ import { photoRoutes } from '../photo/routes';
 import { placeRoutes } from '../place/routes';
 import { stockRoutes } from '../stock/routes';
 import { toldRoutes } from '../told/routes';
-import { notFound } from '../kernel/refusal';
+import { readerIn } from '../household';
+import { notFound, tooMany } from '../kernel/refusal';
 import { firstCardFor } from './firstCard';
 import { localNames, ownPagesOnly } from './guards';
 import { joining, toJoinPage } from './joining';
 import { lock } from './lock';
-import { onError, problem, sendProblem } from './onError';
+import { onError } from './onError';
 import { serve, type Served } from './serve';
 import { dataHeaders, pageHeaders, web } from './web';
 
@@ -124,8 +125,8 @@ export function createApp({
       standardHeaders: 'draft-8',
       legacyHeaders: false,
       validate: false,
-      handler: (_request, response) => {
-        sendProblem(response, problem('too-many', 'Too many requests at once; try again in a minute.'));
+      handler: (_request, _response, next) => {
+        next(tooMany());
       },
     }),
   );
@@ -142,6 +143,6 @@ export function createApp({
 
   app.use('/api', api);
   if (pages) app.use(pages.router);
-  app.use(onError(logger));
+  app.use(onError(logger, () => readerIn(household)));
   return app;
 }

@@ -1,4 +1,5 @@
 import { kitchenRound } from '@amber-ladle/core/measure';
+import { FIRST_CARD_WORDS } from '@amber-ladle/words';
 import escapeHtml from 'escape-html';
 import type { Logger } from 'pino';
 import { firstBowl, type FirstBowl } from '../bowl';
@@ -12,8 +13,8 @@ const firstCard = ({ light, maskName, headName, madeMillilitres, lines }: FirstB
   [
     `<section id="first" class="first-card ${light}" hidden>`,
     `<h2>${escapeHtml(maskName)}</h2>`,
-    `<p class="quiet figures">${kitchenRound(madeMillilitres)} mL for ${escapeHtml(headName)}</p>`,
-    '<ul class="plain-list" aria-label="What to take">',
+    `<p class="quiet figures">${escapeHtml(FIRST_CARD_WORDS.millilitresFor(kitchenRound(madeMillilitres), headName))}</p>`,
+    `<ul class="plain-list" aria-label="${FIRST_CARD_WORDS.whatToTake}">`,
     ...lines.map(
       ({ amount, name, beside }) =>
         `<li><b class="serif figures">${escapeHtml(amount)}</b> ${escapeHtml(name)} <span class="quiet figures">${escapeHtml(beside)}</span></li>`,

@@ -11,7 +11,7 @@ function guarded(ownHost: string) {
   const app = express();
   app.use(ownPagesOnly(() => localNames(ownHost)));
   app.use((_request, response) => void response.send('fine'));
-  app.use(onError(pino({ level: 'silent' })));
+  app.use(onError(pino({ level: 'silent' }), () => Promise.reject(new Error('no household'))));
   return request(app);
 }
 
@@ -44,7 +44,7 @@ it('hides what went wrong inside, and says that nothing was changed', async () =
   app.get('/', () => {
     throw new Error('secret at /some/path/file.ts:12');
   });
-  app.use(onError(pino({ level: 'silent' })));
+  app.use(onError(pino({ level: 'silent' }), () => Promise.reject(new Error('no household'))));
   const { body, headers } = await request(app).get('/').expect(500);
   expect(headers['content-type']).toContain('application/problem+json');
   expect(JSON.stringify(body)).not.toContain('secret');

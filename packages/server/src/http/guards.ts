@@ -35,7 +35,7 @@ export function ownPagesOnly(namesOf: (request: Request) => ReadonlySet<string>)
 export const jsonOnly: RequestHandler = (request, _response, next) => {
   const hasBody =
     Number(request.headers['content-length'] ?? 0) > 0 || request.headers['transfer-encoding'] !== undefined;
-  if (hasBody && !request.is('application/json')) throw wrongType('JSON, with content type application/json');
+  if (hasBody && !request.is('application/json')) throw wrongType('json');
   next();
 };
 

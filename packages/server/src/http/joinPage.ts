@@ -1,3 +1,4 @@
+import { JOIN_WORDS } from '@amber-ladle/words';
 import escapeHtml from 'escape-html';
 
 /** What the page at the door shows. */
@@ -42,22 +43,22 @@ export const joinPage = ({ code, name, to, said, nonce }: JoinPage): string => `
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width, initial-scale=1">
 <meta name="robots" content="noindex">
-<title>Come in · Amber Ladle</title>
+<title>${JOIN_WORDS.tabTitle}</title>
 <style nonce="${nonce}">${STYLE}</style>
 </head>
 <body>
 <main>
 ${PICTURE}
-<h1>Come in</h1>
-<p class="quiet">This is a household’s Amber Ladle. Its own machine shows a code: in Settings, under “Use it from your phone”.</p>
+<h1>${JOIN_WORDS.comeIn}</h1>
+<p class="quiet">${JOIN_WORDS.whatItIs}</p>
 ${said === undefined ? '' : `<p class="said" role="alert">${escapeHtml(said)}</p>`}
 <form method="post" action="/join">
-<label>Code, or the household’s passphrase
+<label>${JOIN_WORDS.code}
 <input name="code" value="${escapeHtml(code)}" autocomplete="off" autocapitalize="characters" spellcheck="false" maxlength="200" required></label>
-<label>What to call this device
+<label>${JOIN_WORDS.whatToCallIt}
 <input name="name" value="${escapeHtml(name)}" autocomplete="off" maxlength="60" required></label>
 <input type="hidden" name="to" value="${escapeHtml(to)}">
-<button>Come in</button>
+<button>${JOIN_WORDS.comeIn}</button>
 </form>
 </main>
 <script src="/join.js"></script>

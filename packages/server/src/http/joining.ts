@@ -1,4 +1,5 @@
 import express, { Router, type Request, type RequestHandler, type Response } from 'express';
+import { JOIN_WORDS } from '@amber-ladle/words';
 import { noKey } from '../kernel/refusal';
 import type { Door, Joined } from '../door';
 import { JOIN_SCRIPT, joinPage } from './joinPage';
@@ -8,21 +9,17 @@ const text = (value: unknown, most: number): string => (typeof value === 'string
 
 /** What a device is called until somebody says otherwise, by what it says of itself. */
 export function usualName(agent: string): string {
-  if (/iPad|Tablet/.test(agent) || (/Android/.test(agent) && !/Mobile/.test(agent))) return 'Tablet';
-  return /Mobile|iPhone/.test(agent) ? 'Phone' : 'Computer';
+  if (/iPad|Tablet/.test(agent) || (/Android/.test(agent) && !/Mobile/.test(agent))) return JOIN_WORDS.tablet;
+  return /Mobile|iPhone/.test(agent) ? JOIN_WORDS.phone : JOIN_WORDS.computer;
 }
 
 /** A path of this house and nothing else. @example ownPath('//elsewhere.example') // '/' */
 export const ownPath = (path: string): string =>
   /^\/(?![/\\])[^\s\\]*$/.test(path) && !/^\/join\b/.test(path) ? path : '/';
 
-const minutes = (seconds: number): string => `${Math.ceil(seconds / 60)} minutes`;
 function sentenceOf(joined: Exclude<Joined, { is: 'in' }>): string {
-  if (joined.is === 'wrong')
-    return 'That is neither the code of this moment nor the passphrase. A code lasts ten minutes and lets one device in.';
-  if (joined.isLocked)
-    return `Too many wrong ones: the door stays locked for ${minutes(joined.seconds)}, or until somebody unlocks it in Settings on the household’s own machine.`;
-  return `Wait ${joined.seconds === 1 ? 'a second' : `${joined.seconds} seconds`}, then try again.`;
+  if (joined.is === 'wrong') return JOIN_WORDS.wrong;
+  return joined.isLocked ? JOIN_WORDS.locked(Math.ceil(joined.seconds / 60)) : JOIN_WORDS.wait(joined.seconds);
 }
 
 function show(

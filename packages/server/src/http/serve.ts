@@ -69,8 +69,8 @@ const readersOf = (taken: Taken<unknown> | undefined): RequestHandler[] => {
 };
 
 async function bodyOf({ body }: Request, taken: Taken<unknown> | undefined): Promise<unknown> {
-  if (taken?.as === 'picture' && !Buffer.isBuffer(body)) throw wrongType('a picture');
-  if (taken?.as === 'file' && !Buffer.isBuffer(body)) throw wrongType('a file as JSON');
+  if (taken?.as === 'picture' && !Buffer.isBuffer(body)) throw wrongType('picture');
+  if (taken?.as === 'file' && !Buffer.isBuffer(body)) throw wrongType('file');
   const check: Check<unknown> | undefined = taken?.check;
   return check ? checked(await check(), body) : body;
 }

@@ -1,3 +1,4 @@
+import { message, saidBy } from '@amber-ladle/core/message';
 import type { OwnIngredient } from '@amber-ladle/contract';
 import { CATALOGUE, overlaid, type Catalogue, type SaidIngredient } from '@amber-ladle/core/ingredient';
 import { blendProperties, makingTree } from '@amber-ladle/core/recipe';
@@ -63,7 +64,7 @@ function withMade(row: SaidIngredient, catalogue: Catalogue): SaidIngredient {
       traits: { inBowl: 'made', isPacked: false, ...row.traits },
     };
   } catch (error) {
-    throw invalid({ 'row.recipe': error instanceof Error ? error.message : String(error) });
+    throw invalid({ 'row.recipe': saidBy(error) ?? message('refusal.another-look') });
   }
 }
 
@@ -88,7 +89,7 @@ async function refuseWhileUsed(manager: EntityManager, { id, body }: IngredientR
   const names = [...masks, ...made].map((row) => `“${row.body.name}”`);
   if ((await manager.countBy(LotEntity, { ingredientId: id, grams: MoreThan(0) })) > 0) names.push('the shelf');
   if (names.length > 0)
-    throw inUse(`${body.name} is still used.`, `Take it out of ${names.join(', ')} first. Nothing was changed.`);
+    throw inUse(message('refusal.still-used', { name: body.name }), message('refusal.take-it-out', { names }));
 }
 
 /** What a made thing rests on directly: the parts of a blend, or what it is cooked in. */

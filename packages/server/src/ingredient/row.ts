@@ -1,5 +1,5 @@
-import { checked, ingredientSchema } from '@amber-ladle/contract';
-import { object, ValidationError } from 'yup';
+import { checked, fault, faultAt, ingredientSchema } from '@amber-ladle/contract';
+import { object } from 'yup';
 import { key, maybeMoment, moment, version, type RowCheck } from '../kernel/row';
 import type { IngredientRow } from './table';
 
@@ -9,5 +9,5 @@ export const ingredientRow: RowCheck = (row) => {
   const { body, ...rest } = row as IngredientRow;
   checked(kept, rest);
   checked(ingredientSchema, body);
-  if (body.id !== rest.id) throw new ValidationError('It is called otherwise inside.', body.id, 'id');
+  if (body.id !== rest.id) throw faultAt('id', fault('called-otherwise'), body.id);
 };

@@ -1,55 +1,58 @@
-import type { Problem, ProblemKind } from '@amber-ladle/contract';
+import { message, type IdsOf, type Message } from '@amber-ladle/core/message';
+import type { ProblemKind } from '@amber-ladle/contract';
 
 /** What a refusal says beside its title. */
-export type RefusalRest = Pick<Problem, 'detail' | 'fields' | 'current'>;
+export interface RefusalRest {
+  readonly detail?: Message;
+  /** Field path → what to do about it. */
+  readonly fields?: Readonly<Record<string, Message>>;
+  /** The row as it is now, when a write was stale. */
+  readonly current?: unknown;
+}
 
 /** Something that a service refuses on purpose. It knows what for, and nothing of how that is told to whom. */
 export class Refusal extends Error {
   constructor(
     readonly kind: ProblemKind,
-    title: string,
+    readonly title: Message,
     readonly rest: RefusalRest = {},
   ) {
-    super(title);
+    super(title.id);
+  }
+
+  /** The one thing that says most of it. */
+  get what(): Message {
+    return this.rest.detail ?? this.title;
   }
 }
 
-export const notFound = (what: string) => new Refusal('not-found', `There is no such ${what}.`);
+export const notFound = (what: IdsOf<'no-such'>) => new Refusal('not-found', message(`no-such.${what}`));
 
 export const stale = (current: unknown) =>
-  new Refusal('stale', 'Someone changed this meanwhile.', {
-    detail: 'Nothing was overwritten. Look at the current values and change again.',
-    current,
-  });
+  new Refusal('stale', message('refusal.stale'), { detail: message('refusal.nothing-overwritten'), current });
 
 export const notEnough = (current: unknown) =>
-  new Refusal('not-enough', 'There is less of it than that.', {
-    detail: 'Somebody may have taken it meanwhile. Nothing was taken; look at the shelf again.',
-    current,
+  new Refusal('not-enough', message('refusal.less-than-that'), { detail: message('refusal.nothing-taken'), current });
+
+export const inUse = (title: Message, detail: Message) => new Refusal('in-use', title, { detail });
+
+export const tooLarge = (title: Message, detail: Message) => new Refusal('too-large', title, { detail });
+
+export const tooMany = () => new Refusal('too-many', message('refusal.too-many-requests'));
+
+export const invalid = (fields: Readonly<Record<string, Message>>) =>
+  new Refusal('invalid', message('refusal.another-look'), {
+    detail: message('refusal.all', { all: Object.values(fields) }),
+    fields,
   });
 
-export const inUse = (title: string, detail: string) => new Refusal('in-use', title, { detail });
+export const malformed = () => new Refusal('malformed', message('refusal.unreadable'));
 
-export const tooLarge = (title: string, detail: string) => new Refusal('too-large', title, { detail });
+export const wrongOrigin = () => new Refusal('wrong-origin', message('refusal.wrong-origin'));
 
-export const invalid = (fields: Readonly<Record<string, string>>) =>
-  new Refusal('invalid', 'Something needs another look.', {
-    detail: Object.values(fields).join(' '),
-    fields: { ...fields },
-  });
-
-export const malformed = () => new Refusal('malformed', 'That request cannot be read.');
-
-export const wrongOrigin = () => new Refusal('wrong-origin', 'This request did not come from Amber Ladle itself.');
-
-export const noKey = () =>
-  new Refusal('no-key', 'This device has no key of the household.', {
-    detail: 'Open the join page, and come in by the code that the household’s own machine shows in Settings.',
-  });
+export const noKey = () => new Refusal('no-key', message('refusal.no-key'), { detail: message('refusal.join-first') });
 
 export const onlyHere = () =>
-  new Refusal('only-here', 'That is done on the household’s own machine only.', {
-    detail: 'Open Settings there.',
-  });
+  new Refusal('only-here', message('refusal.only-there'), { detail: message('refusal.settings-there') });
 
-export const wrongType = (wanted: string) => new Refusal('wrong-type', `Send ${wanted}.`);
+export const wrongType = (wanted: IdsOf<'send'>) => new Refusal('wrong-type', message(`send.${wanted}`));

@@ -1,4 +1,4 @@
-import { instant } from '@amber-ladle/contract';
+import { fault, instant } from '@amber-ladle/contract';
 import { lazy, mixed, number, object, string, type Schema } from 'yup';
 
 /** What columns of many tables hold, as far as a row may come in from a file or a copy. */
@@ -9,7 +9,7 @@ export const maybeMoment = instant.nullable().defined();
 export const version = number().integer().min(1).max(1_000_000_000).required();
 export const finite = number()
   .required()
-  .test('finite', 'This is no amount.', (value) => Number.isFinite(value) && Math.abs(value) < 1e9);
+  .test('finite', fault('wrong'), (value) => Number.isFinite(value) && Math.abs(value) < 1e9);
 
 /** A column that may be empty, and holds what the schema says where it is not. */
 export const maybe = (schema: Schema<unknown>) =>

@@ -44,7 +44,7 @@ export async function moveBowl(
     bowlId,
     async (manager, life) => {
       await knownPlace(manager, placeId);
-      if (life.stays.length === 0) throw invalid({ placeId: 'It is not mixed yet.' });
+      if (life.stays.length === 0) throw invalid({ placeId: message('refusal.not-mixed') });
       return [{ kind: 'moved', placeId }];
     },
     { pressed },

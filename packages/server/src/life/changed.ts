@@ -1,3 +1,4 @@
+import { message } from '@amber-ladle/core/message';
 import type { BowlLife, Topic } from '@amber-ladle/contract';
 import type { BowlFact } from '@amber-ladle/core/washday';
 import type { EntityManager } from 'typeorm';
@@ -45,7 +46,7 @@ export async function changed(
       const { pressId } = pressed;
       if (pressId !== undefined && (await manager.existsBy(BowlEventEntity, { bowlId, pressId })))
         return { life: row, topics: [] };
-      if (row.endedAt) throw invalid({ bowl: 'This bowl has ended.' });
+      if (row.endedAt) throw invalid({ bowl: message('refusal.bowl-ended') });
       const telling = { pressId, at: await momentOf(manager, bowlId, household.clock.now(), pressed) };
       const told = await facts(manager, row, telling);
       if (told.length > 0) await tell(manager, household, bowlId, told, telling);

@@ -1,3 +1,4 @@
+import { message } from '@amber-ladle/core/message';
 import type { BowlLife } from '@amber-ladle/contract';
 import { bowlBudget, bowlPastOf, bowlRuleOf, type Place } from '@amber-ladle/core/shelf';
 import type { EntityManager } from 'typeorm';
@@ -27,7 +28,7 @@ export function wornAt(life: BowlLife | undefined, headId: string): string | und
 /** What a bowl past its time is refused with until somebody decides. */
 export const needsDecision = () =>
   invalid({
-    decision: 'This bowl is past its time. To wear it all the same, say in a few words why; the record keeps it.',
+    decision: message('refusal.past-its-time'),
   });
 
 /** True where the time of a mixed bowl is used up. */
@@ -45,6 +46,6 @@ export async function isPast(manager: EntityManager, household: Household, life:
 /** @throws Refusal 422 for a place that the household does not have */
 export async function knownPlace(manager: EntityManager, placeId: string): Promise<Place> {
   const place = (await listPlaces(manager)).find(({ id }) => id === placeId);
-  if (!place) throw invalid({ placeId: 'There is no such place.' });
+  if (!place) throw invalid({ placeId: message('refusal.no-such-place') });
   return place;
 }

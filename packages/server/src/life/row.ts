@@ -3,6 +3,8 @@ import {
   BOWL_ENDS,
   byKind,
   dictionary,
+  fault,
+  field,
   FATES,
   minutes,
   RINSE_REASONS,
@@ -34,7 +36,7 @@ const life = {
   isDrawn: boolean().required(),
   startShare,
   stays: array().of(stay.required()).required().max(500),
-  wearing: dictionary(worn.required(), 20, 'A bowl serves at most 20 heads.', true),
+  wearing: dictionary(worn.required(), 20, true),
   decisions: array()
     .of(object({ at: moment, what: anObject }).required())
     .required()
@@ -47,7 +49,7 @@ export const bowlLifeRow = rowOf(
     bowlId: key,
     ...life,
     plannedFor: maybeMoment,
-    wearAimMinutes: maybe(minutes('The aim')),
+    wearAimMinutes: maybe(minutes(field('aim'))),
     leftOver: maybe(leftOver),
     endedAt: maybeMoment,
     endedHow: maybeOneOf(BOWL_ENDS),
@@ -80,7 +82,7 @@ const FACTS = {
   moved: only({ placeId }),
   coated: only({ headId, section: string().required().max(40), isDone: boolean().required() }),
   capped: only({ headId }),
-  'length-chosen': only({ aimMinutes: minutes('The aim') }),
+  'length-chosen': only({ aimMinutes: minutes(field('aim')) }),
   'seen-left': only({ headId, share }),
   felt: only({ headId, section: string().required().max(40), isCoated: boolean().required() }),
   rinsed: only({ headId, why: string().oneOf(RINSE_REASONS).optional() }),
@@ -91,7 +93,7 @@ const FACTS = {
     life: object({
       ...life,
       plannedFor: moment.optional(),
-      wearAimMinutes: minutes('The aim').optional(),
+      wearAimMinutes: minutes(field('aim')).optional(),
       leftOver: leftOver.optional().default(undefined),
       endedAt: moment.optional(),
       endedHow: end.optional(),
@@ -110,6 +112,6 @@ export const bowlEventRow = rowOf(
     toldAt: moment,
     dayId: maybeKey,
     placeId: maybeKey,
-    fact: byKind<BowlFact>(FACTS, 'This is nothing that happens to a bowl.').required(),
+    fact: byKind<BowlFact>(FACTS, fault('nothing-of-a-bowl')).required(),
   }),
 );

@@ -145,7 +145,7 @@ describe('a mask as its maker writes it', () => {
     expect(await words({})).toMatch(/only its shares are known/);
     expect(await words({ writtenGrams: 5 })).toMatch(/makes 5 mL, and such a head takes about \d+\./);
     expect(await words({ writtenGrams: 4000 })).toMatch(/another look at the amounts/);
-    expect(await words({ writtenGrams: 200 }, 'plenty')).toMatch(/Just enough/);
+    expect(await words({ writtenGrams: 200 }, 'plenty')).toMatch(/one of just-enough, some-left/);
     expect((await tell({ writtenGrams: 200 }, 'just-enough', 'nobody')).status).toBe(404);
     expect(
       (

@@ -1,8 +1,8 @@
+import { message, type Message } from '@amber-ladle/core/message';
 import { randomUUID } from 'node:crypto';
 import type { MaskInput, MaskVersion } from '@amber-ladle/contract';
 import { reviewMask, type ReviewId } from '@amber-ladle/core/batch';
 import { BUILT_IN_MASKS, normaliseShares, type Mask } from '@amber-ladle/core/mask';
-import { sentenceOf } from '@amber-ladle/words';
 import { IsNull, type EntityManager } from 'typeorm';
 import { MaskEntity, MaskVersionEntity, type MaskRow } from './table';
 import { invalid, notFound, stale } from '../kernel/refusal';
@@ -94,9 +94,9 @@ const HARMFUL: ReadonlySet<ReviewId> = new Set(['egg-warm', 'egg-long', 'spoils-
 /** The mask with shares that sum to one, once it is known that it can be made without harm. */
 async function checked(household: Household, mask: Mask): Promise<Mask> {
   const catalogue = await readCatalogue(household);
-  const fields: Record<string, string> = {};
+  const fields: Record<string, Message> = {};
   mask.parts.forEach(({ ingredientId }, i) => {
-    if (!catalogue.has(ingredientId)) fields[`parts[${i}].ingredientId`] = 'This ingredient is not in the catalogue.';
+    if (!catalogue.has(ingredientId)) fields[`parts[${i}].ingredientId`] = message('refusal.not-in-catalogue');
   });
   if (Object.keys(fields).length > 0) throw invalid(fields);
   const sound = { ...mask, parts: normaliseShares(mask.parts) };
@@ -104,7 +104,7 @@ async function checked(household: Household, mask: Mask): Promise<Mask> {
   const harm = reviewMask(sound, catalogue, reader.spoons).filter(
     ({ severity, id }) => severity === 'fault' && HARMFUL.has(id),
   );
-  if (harm.length > 0) throw invalid(Object.fromEntries(harm.map(({ id, what }) => [id, sentenceOf(what, reader)])));
+  if (harm.length > 0) throw invalid(Object.fromEntries(harm.map(({ id, what }) => [id, what])));
   return sound;
 }
 

@@ -1,5 +1,5 @@
-import { checked, maskInputSchema } from '@amber-ladle/contract';
-import { object, ValidationError } from 'yup';
+import { checked, fault, faultAt, maskInputSchema } from '@amber-ladle/contract';
+import { object } from 'yup';
 import { key, maybeMoment, moment, version, type RowCheck } from '../kernel/row';
 import type { MaskRow, MaskVersionRow } from './table';
 
@@ -8,8 +8,7 @@ const keptVersion = object({ maskId: key, version, createdAt: moment });
 
 function checkBody({ id, version: seen, ...input }: MaskRow['body'], of: { id: string; version: number }): void {
   checked(maskInputSchema, input);
-  if (id !== of.id || seen !== of.version)
-    throw new ValidationError('It is called otherwise inside, or is of another version.', id, 'id');
+  if (id !== of.id || seen !== of.version) throw faultAt('id', fault('called-otherwise'), id);
 }
 
 export const maskRow: RowCheck = (row) => {

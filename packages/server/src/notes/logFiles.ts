@@ -1,9 +1,10 @@
-import { fieldMessages, checked, wearLogSchema, type FileAnswer } from '@amber-ladle/contract';
+import { message, type Message } from '@amber-ladle/core/message';
+import { faultsOf, checked, wearLogSchema, type FileAnswer } from '@amber-ladle/contract';
 import { ValidationError } from 'yup';
-import { logFromCsv, logToCsv, type FiledLog } from '@amber-ladle/core/exchange';
+import { logFromCsv, logToCsv, type FiledLog, type RowFault } from '@amber-ladle/core/exchange';
 import { WearLogEntity } from './table';
 import { Refusal } from '../kernel/refusal';
-import { inWords, type LineFault } from '../kernel/fileFaults';
+import { inWords } from '../kernel/fileFaults';
 import { readerIn } from '../household';
 import type { Household } from '../kernel/household';
 import { checkLasted, logsOfBowl, READ_LOGS, toLogged } from './logs';
@@ -33,8 +34,10 @@ export async function importLog(household: Household, text: string, isForReal: b
   const { rows, faults } = logFromCsv(text);
   const answer = { kind: 'bowls' as const, rows: rows.length };
   const pages = new Map<string, Awaited<ReturnType<typeof logsOfBowl>>>();
-  const found =
-    faults.length > 0 ? inWords(faults, await readerIn(household)) : await rowFaults(household, rows, pages);
+  const found = inWords(
+    faults.length > 0 ? faults : await rowFaults(household, rows, pages),
+    await readerIn(household),
+  );
   if (found.length > 0 || rows.length === 0 || !isForReal) return { ...answer, faults: found, isDone: false };
   await household.writes.run(['notes'], async (manager) => {
     for (const { bowlId, headId, log } of rows) {
@@ -53,37 +56,37 @@ async function rowFaults(
   household: Household,
   rows: readonly FiledLog[],
   pages: Map<string, Awaited<ReturnType<typeof logsOfBowl>>>,
-): Promise<LineFault[]> {
-  const faults: LineFault[] = [];
+): Promise<RowFault[]> {
+  const faults: RowFault[] = [];
   const seen = new Set<string>();
   for (const [i, { bowlId, headId, log }] of rows.entries()) {
     const line = i + 2;
-    const fault = (column: string, words: string): unknown => faults.push({ line, column, words });
-    if (seen.has(`${bowlId} ${headId}`)) fault('bowl_id', 'This bowl stands twice for that head.');
+    const fault = (column: string, what: Message): unknown => faults.push({ line, column, what });
+    if (seen.has(`${bowlId} ${headId}`)) fault('bowl_id', message('refusal.stands-twice'));
     seen.add(`${bowlId} ${headId}`);
     // The same as on the screen: what could not be said there would make a log that no copy brings back.
-    for (const [path, words] of againstTheScreen(log)) fault(columnOf(path), words);
+    for (const [path, what] of againstTheScreen(log)) fault(columnOf(path), what);
     try {
       if (!pages.has(bowlId)) pages.set(bowlId, await logsOfBowl(household, bowlId));
       const page = pages.get(bowlId)?.find((one) => one.headId === headId);
       if (page) checkLasted(log, page);
-      else fault('head_id', 'That bowl was not for this head.');
+      else fault('head_id', message('refusal.was-not-for-this-head'));
     } catch (error) {
       if (!(error instanceof Refusal)) throw error;
-      if (error.kind === 'not-found') fault('bowl_id', 'There is no such bowl here.');
-      else fault('left_ml', error.rest.detail ?? error.message);
+      if (error.kind === 'not-found') fault('bowl_id', message('refusal.no-such-bowl-here'));
+      else fault('left_ml', error.what);
     }
   }
   return faults;
 }
 
-function againstTheScreen(log: FiledLog['log']): readonly [string, string][] {
+function againstTheScreen(log: FiledLog['log']): readonly [string, Message][] {
   try {
     checked(wearLogSchema, log);
     return [];
   } catch (error) {
     if (!(error instanceof ValidationError)) throw error;
-    return Object.entries(fieldMessages(error));
+    return Object.entries(faultsOf(error));
   }
 }
 

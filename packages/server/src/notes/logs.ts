@@ -1,3 +1,4 @@
+import { message } from '@amber-ladle/core/message';
 import { canonical, daysLater, localDay, type Day } from '@amber-ladle/core/time';
 import { NO_LOG, type LoggedBowl, type OpenLog, type Page, type WearLog } from '@amber-ladle/contract';
 import { wantedMoment } from '@amber-ladle/core/learn';
@@ -129,7 +130,7 @@ export async function writeLog(
   const row = await household.writes.run(['notes'], async (manager) => {
     const before = await manager.findOneBy(WearLogEntity, { bowlId, headId });
     const page = (await emptyLogs(manager, bowlId)).find((one) => one.headId === headId);
-    if (!page) throw notFound('head of this bowl');
+    if (!page) throw notFound('head-of-bowl');
     if (before?.version === version + 1 && JSON.stringify(before.body) === JSON.stringify(log))
       return asLogged(before, page);
     if ((before?.version ?? 0) !== version) throw stale(before ? { ...page, ...before, log: before.body } : page);
@@ -152,9 +153,11 @@ const asLogged = ({ body, ...rest }: WearLogRow, { leftOver, coatedStill }: Logg
 /** @throws Refusal 422 */
 export function checkLasted({ lasted }: WearLog, { facts }: Pick<LoggedBowl, 'facts'>): void {
   if (lasted?.kind === 'left' && lasted.millilitres > facts.madeMillilitres + 0.5)
-    throw invalid({ 'log.lasted': `More is left than was made: ${Math.round(facts.madeMillilitres)} mL.` });
+    throw invalid({
+      'log.lasted': message('refusal.more-left-than-made', { madeMillilitres: Math.round(facts.madeMillilitres) }),
+    });
   if (lasted?.kind === 'ran-out' && (lasted.afterSections ?? 0) > facts.sections.length)
-    throw invalid({ 'log.lasted': `This head has ${facts.sections.length} sections.` });
+    throw invalid({ 'log.lasted': message('refusal.sections-of-head', { sections: facts.sections.length }) });
 }
 
 /** Opens a page for each head that wore a bowl, where there is none, so that what was left teaches without a word. */

@@ -1,3 +1,4 @@
+import { message } from '@amber-ladle/core/message';
 import {
   MOST_POINTS,
   WHOLE,
@@ -64,7 +65,7 @@ export async function addPhoto(
 ): Promise<Made<Photo>> {
   await getHead(household, headId);
   const { source, writes, clock } = household;
-  if (Date.parse(at) > Date.parse(clock.now())) throw invalid({ at: 'That day is still to come.' });
+  if (Date.parse(at) > Date.parse(clock.now())) throw invalid({ at: message('refusal.day-to-come') });
   const known = await source.manager.findOneBy(PhotoEntity, { id });
   if (known) return again(known, headId);
   if (bowlId && !(await source.manager.existsBy(BowlEntity, { id: bowlId }))) throw notFound('bowl');
@@ -96,7 +97,7 @@ export async function addPhoto(
 
 /** A picture that is there already. */
 function again(row: PhotoRow, headId: string): Made<Photo> {
-  if (row.headId !== headId) throw inUse('That picture is another head’s.', 'Bring it in once more as a new one.');
+  if (row.headId !== headId) throw inUse(message('refusal.another-heads-picture'), message('refusal.bring-it-anew'));
   return { answer: toPhoto(row), isNew: false };
 }
 
@@ -131,13 +132,13 @@ async function developed(
 
 const notAPicture = () =>
   invalid({
-    picture: 'That is no picture that can be opened: a JPEG, PNG, WebP, AVIF or TIFF, whole and not damaged.',
+    picture: message('refusal.no-picture'),
   });
 
 const tooManyPoints = (width: number, height: number) =>
   tooLarge(
-    `That picture has ${Math.round((width * height) / 1e6)} million points; 60 million is the most.`,
-    'Make it smaller first. Nothing was kept.',
+    message('refusal.too-many-points', { millions: Math.round((width * height) / 1e6) }),
+    message('refusal.make-it-smaller'),
   );
 
 /** The picture itself. @throws Refusal 404 */

@@ -1,4 +1,4 @@
-import { cropSchema, PHOTO_MOMENTS } from '@amber-ladle/contract';
+import { fault, cropSchema, PHOTO_MOMENTS } from '@amber-ladle/contract';
 import { mixed, number, object, string } from 'yup';
 import { key, maybe, maybeMoment, moment, rowOf } from '../kernel/row';
 
@@ -33,6 +33,6 @@ export const photoDataRow = rowOf(
     size: string()
       .oneOf(['large', 'small'] as const)
       .required(),
-    data: mixed({ type: 'picture', check: isWebp }).required().typeError('This is no picture as they are kept here.'),
+    data: mixed({ type: 'picture', check: isWebp }).required().typeError(fault('no-picture')),
   }),
 );

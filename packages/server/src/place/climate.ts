@@ -1,3 +1,4 @@
+import { message } from '@amber-ladle/core/message';
 import { canonical } from '@amber-ladle/core/time';
 import { USUAL_CELSIUS, type Reading } from '@amber-ladle/core/shelf';
 import { MoreThanOrEqual, type EntityManager } from 'typeorm';
@@ -40,7 +41,8 @@ export async function savePlace({ writes }: Household, place: KeptPlace): Promis
     const known = rows.find(({ id }) => id === place.id);
     if (known && known.version !== place.version) throw stale(known);
     if (!known && place.version > 0) throw notFound('place');
-    if (!known && rows.length >= MOST_PLACES) throw invalid({ places: `At most ${MOST_PLACES} places.` });
+    if (!known && rows.length >= MOST_PLACES)
+      throw invalid({ places: message('refusal.too-many-places', { most: MOST_PLACES }) });
     const sort = known?.sort ?? 1 + Math.max(...rows.map((row) => row.sort));
     await manager.upsert(PlaceEntity, { ...place, sort, version: place.version + 1 }, ['id']);
     return listPlaces(manager);
@@ -53,12 +55,13 @@ export async function removePlace({ writes }: Household, id: string): Promise<Ke
     const rows = await rowsIn(manager);
     const place = rows.find((row) => row.id === id);
     if (!place) throw notFound('place');
-    if (rows.length === 1) throw invalid({ places: 'Keep at least one place.' });
+    if (rows.length === 1) throw invalid({ places: message('refusal.last-place') });
     const [{ n } = { n: 0 }] = await manager.query<{ n: number }[]>(
       `SELECT count(*) AS n FROM lot WHERE grams > 0 AND json_extract(stays, '$[#-1].placeId') = ?`,
       [id],
     );
-    if (n > 0) throw inUse(`Something stands in ${place.name}.`, 'Move it first. Nothing was changed.');
+    if (n > 0)
+      throw inUse(message('refusal.something-stands-in', { name: place.name }), message('refusal.move-it-first'));
     await manager.delete(PlaceEntity, { id });
     return listPlaces(manager);
   });
@@ -83,7 +86,8 @@ export async function addReading({ writes }: Household, reading: Reading): Promi
  */
 export async function tellReading(household: Household, reading: Reading): Promise<void> {
   const places = await listPlaces(household.source.manager);
-  if (!places.some(({ id }) => id === reading.placeId)) throw invalid({ placeId: 'There is no such place.' });
-  if (Date.parse(reading.at) > Date.parse(household.clock.now())) throw invalid({ at: 'That is still to come.' });
+  if (!places.some(({ id }) => id === reading.placeId)) throw invalid({ placeId: message('refusal.no-such-place') });
+  if (Date.parse(reading.at) > Date.parse(household.clock.now()))
+    throw invalid({ at: message('refusal.still-to-come') });
   await addReading(household, reading);
 }

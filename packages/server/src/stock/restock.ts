@@ -1,3 +1,4 @@
+import { message } from '@amber-ladle/core/message';
 import type { RestockLevel } from '@amber-ladle/core/shelf';
 import { MOST_LEVELS } from '@amber-ladle/contract';
 import { SettingEntity } from '../household/table';
@@ -31,7 +32,8 @@ export async function setRestock(
     if (grams !== seenGrams) throw stale({ ingredientId, grams });
     const others = known.filter((one) => one.ingredientId !== ingredientId);
     const levels = level.grams > 0 ? [...others, level] : others;
-    if (levels.length > MOST_LEVELS) throw invalid({ grams: `At most ${MOST_LEVELS} levels.` });
+    if (levels.length > MOST_LEVELS)
+      throw invalid({ grams: message('refusal.too-many-levels', { most: MOST_LEVELS }) });
     await manager.upsert(SettingEntity, { key: KEY, value: levels as never }, ['key']);
     return levels;
   });

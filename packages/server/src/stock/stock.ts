@@ -1,3 +1,4 @@
+import { message, type Message } from '@amber-ladle/core/message';
 import type { KeptMovement, Page, Shelf, StockAnswer, StockChange } from '@amber-ladle/contract';
 import type { Catalogue } from '@amber-ladle/core/ingredient';
 import {
@@ -115,27 +116,26 @@ export async function applyChange(
 ): Promise<StockAnswer> {
   const touched = [...new Set(change.movements.map(({ lotId }) => lotId))];
   const known = await manager.findOneBy(StockChangeEntity, { id: change.id });
-  if (known && known.bowlId !== bowlId)
-    throw inUse('That was taken for another bowl.', 'Nothing was taken twice. Look at the shelf, and draw anew.');
+  if (known && known.bowlId !== bowlId) throw inUse(message('refusal.another-bowls'), message('refusal.draw-anew'));
   if (known) return { lots: await lotsBy(manager, touched), isNew: false };
 
   const now = household.clock.now();
   const climate = await climateOf(household, manager);
   const born = new Map(change.lots.map((lot) => [lot.id, lot]));
   const isToCome = (at: string): boolean => Date.parse(at) > Date.parse(now);
-  const fields: Record<string, string> = {};
+  const fields: Record<string, Message> = {};
   change.lots.forEach(({ ingredientId, since }, i) => {
-    if (!catalogue.has(ingredientId)) fields[`lots[${i}].ingredientId`] = 'This ingredient is not in the catalogue.';
-    if (isToCome(since)) fields[`lots[${i}].since`] = 'That is still to come.';
+    if (!catalogue.has(ingredientId)) fields[`lots[${i}].ingredientId`] = message('refusal.not-in-catalogue');
+    if (isToCome(since)) fields[`lots[${i}].since`] = message('refusal.still-to-come');
   });
   change.movements.forEach(({ placeId, at }, i) => {
-    if (at && isToCome(at)) fields[`movements[${i}].at`] = 'That is still to come.';
+    if (at && isToCome(at)) fields[`movements[${i}].at`] = message('refusal.still-to-come');
     if (placeId && !climate.places.some(({ id }) => id === placeId))
-      fields[`movements[${i}].placeId`] = 'There is no such place.';
+      fields[`movements[${i}].placeId`] = message('refusal.no-such-place');
   });
   const standing = new Set((await lotsBy(manager, touched)).map(({ id }) => id));
   change.movements.forEach(({ lotId }, i) => {
-    if (!born.has(lotId) && !standing.has(lotId)) fields[`movements[${i}].lotId`] = 'There is no such lot.';
+    if (!born.has(lotId) && !standing.has(lotId)) fields[`movements[${i}].lotId`] = message('refusal.no-such-lot');
   });
   if (Object.keys(fields).length > 0) throw invalid(fields);
 
@@ -148,7 +148,7 @@ export async function applyChange(
     purpose,
   });
   const taken = await manager.countBy(LotEntity, { id: In([...born.keys()]) });
-  if (taken > 0) throw invalid({ lots: 'A lot with this id is there already.' });
+  if (taken > 0) throw invalid({ lots: message('refusal.lot-there') });
   if (change.lots.length > 0)
     await manager.insert(
       LotEntity,
@@ -195,9 +195,8 @@ export async function undoChange(household: Household, id: string): Promise<Stoc
   const catalogue = await readCatalogue(household);
   const answer = await household.writes.run(['shelf'], async (manager): Promise<StockAnswer> => {
     const change = await manager.findOneBy(StockChangeEntity, { id });
-    if (!change) throw notFound('change of stock');
-    if (change.purpose === 'undo')
-      throw inUse('That took something back.', 'Nothing was changed. Do it anew where it is wanted after all.');
+    if (!change) throw notFound('change');
+    if (change.purpose === 'undo') throw inUse(message('refusal.took-back'), message('refusal.do-it-anew'));
     const lines = await manager.find(MovementEntity, { where: { changeId: id }, order: { id: 'ASC' } });
     const touched = [...new Set(lines.map(({ lotId }) => lotId))];
     if (change.undoneBy) return { lots: await lotsBy(manager, touched), isNew: false };
@@ -279,7 +278,7 @@ async function conditionFrom(manager: EntityManager, row: LotRow, book: readonly
   const standing = book.filter(({ changeId, placeId }) => placeId !== null || !undone.has(changeId));
   const valid = standing.filter(({ changeId }) => !undone.has(changeId));
   const said = valid.some(({ placeId }) => placeId !== null) ? valid : standing;
-  if (!said.some(({ placeId }) => placeId !== null)) throw invalid({ movements: 'Say where it stands.' });
+  if (!said.some(({ placeId }) => placeId !== null)) throw invalid({ movements: message('refusal.say-where') });
   const { state, since, stays, touches } = conditionOf(
     { state: row.bornState, since: row.bornAt },
     said.map((line) => ({ ...toLotMovement(line), grams: 0 })),

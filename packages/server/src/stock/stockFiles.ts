@@ -1,6 +1,8 @@
+import { BOOK_WORDS } from '@amber-ladle/words';
+import { message } from '@amber-ladle/core/message';
 import {
   checked,
-  fieldMessages,
+  faultsOf,
   tableChangeSchema,
   type FileAnswer,
   type NewLot,
@@ -13,6 +15,7 @@ import {
   movementsFromCsv,
   movementsToCsv,
   type FiledMovement,
+  type RowFault,
 } from '@amber-ladle/core/exchange';
 import type { Lot } from '@amber-ladle/core/shelf';
 import { In, MoreThan } from 'typeorm';
@@ -21,7 +24,7 @@ import { ValidationError } from 'yup';
 import { LotEntity, MovementEntity } from './table';
 import { Refusal } from '../kernel/refusal';
 import { listPlaces } from '../place';
-import { inWords, type LineFault } from '../kernel/fileFaults';
+import { inWords } from '../kernel/fileFaults';
 import { readerIn } from '../household';
 import type { Household } from '../kernel/household';
 import { readCatalogue } from '../ingredient';
@@ -57,27 +60,26 @@ export async function exportMovements({ source }: Household): Promise<string> {
 export async function importStock(household: Household, text: string, isForReal: boolean): Promise<FileAnswer> {
   const isLots = /^\uFEFF?\s*"?id"?\s*,/i.test(text);
   const { rows, faults } = isLots ? lotsFromCsv(text) : movementsFromCsv(text);
-  const found = [
-    ...inWords(faults, await readerIn(household)),
-    ...(isLots ? await lotFaults(household, rows as readonly Lot[]) : []),
-  ];
+  const reader = await readerIn(household);
+  const found = [...faults, ...(isLots ? await lotFaults(household, rows as readonly Lot[]) : [])];
   if (!isLots && faults.length === 0)
     found.push(...(await movementFaults(household, rows as readonly FiledMovement[])));
   const kind = isLots ? 'lots' : 'movements';
-  if (found.length > 0 || rows.length === 0) return { kind, rows: rows.length, faults: found, isDone: false };
+  if (found.length > 0 || rows.length === 0)
+    return { kind, rows: rows.length, faults: inWords(found, reader), isDone: false };
   const change = isLots
     ? changeOfLots(rows as readonly Lot[], text)
     : changeOfMovements(rows as readonly FiledMovement[], text);
   const odd = againstTheScreen(change);
-  if (odd.length > 0 || !isForReal) return { kind, rows: rows.length, faults: odd, isDone: false };
+  if (odd.length > 0 || !isForReal) return { kind, rows: rows.length, faults: inWords(odd, reader), isDone: false };
 
   const catalogue = await readCatalogue(household);
   try {
     await household.writes.run(['shelf'], (manager) => applyChange(manager, household, catalogue, change));
   } catch (error) {
     if (!(error instanceof Refusal)) throw error;
-    const words = error.rest.detail ?? error.message;
-    return { kind, rows: rows.length, faults: [{ line: 0, column: '', words }], isDone: false };
+    const found = [{ line: 0, column: '', what: error.what }];
+    return { kind, rows: rows.length, faults: inWords(found, reader), isDone: false };
   }
   return { kind, rows: rows.length, faults: [], isDone: true };
 }
@@ -97,18 +99,18 @@ const COLUMNS: Readonly<Record<string, string>> = {
 };
 
 /** The same as on the screen: what could not be said there does not come in by a table. */
-function againstTheScreen(change: StockChange): LineFault[] {
+function againstTheScreen(change: StockChange): RowFault[] {
   const ids = change.lots.map(({ id }) => id);
   try {
     checked(tableChangeSchema, change);
     return [];
   } catch (error) {
     if (!(error instanceof ValidationError)) throw error;
-    return Object.entries(fieldMessages(error)).map(([path, words]): LineFault => {
+    return Object.entries(faultsOf(error)).map(([path, what]): RowFault => {
       const [, list, index = '0', column = ''] = /^(lots|movements)\[(\d+)\]\.?(.*)$/.exec(path) ?? [];
       const of = change.movements[Number(index)]?.lotId ?? '';
       const row = list === 'movements' && ids.length > 0 ? ids.indexOf(of) : Number(index);
-      return { line: list === undefined ? 0 : row + 2, column: COLUMNS[column] ?? column, words };
+      return { line: list === undefined ? 0 : row + 2, column: COLUMNS[column] ?? column, what };
     });
   }
 }
@@ -133,17 +135,17 @@ function changeOfLots(lots: readonly Lot[], text: string): StockChange {
     })),
     ...touches.map(({ stage, at }): NewMovement => ({ lotId: id, kind: 'touch', grams: 0, stage, at })),
   ]);
-  return { id: changeId(text), note: 'from a file', lots: born, movements };
+  return { id: changeId(text), note: BOOK_WORDS.fromAFile, lots: born, movements };
 }
 
 const changeOfMovements = (movements: readonly FiledMovement[], text: string): StockChange => ({
   id: changeId(text),
-  note: 'from a file',
+  note: BOOK_WORDS.fromAFile,
   lots: [],
   movements: movements.map((movement) => ({ ...movement })),
 });
 
-async function lotFaults(household: Household, lots: readonly Lot[]): Promise<LineFault[]> {
+async function lotFaults(household: Household, lots: readonly Lot[]): Promise<RowFault[]> {
   const { source, clock } = household;
   const catalogue = await readCatalogue(household);
   const places = new Set((await listPlaces(source.manager)).map(({ id }) => id));
@@ -151,32 +153,35 @@ async function lotFaults(household: Household, lots: readonly Lot[]): Promise<Li
     (await source.manager.findBy(LotEntity, { id: In(lots.map(({ id }) => id)) })).map(({ id }) => id),
   );
   const now = clock.now();
-  return lots.flatMap(({ id, ingredientId, since, stays }, i): LineFault[] => {
+  return lots.flatMap(({ id, ingredientId, since, stays }, i): RowFault[] => {
     const line = i + 2;
-    const faults: LineFault[] = [];
-    if (known.has(id)) faults.push({ line, column: 'id', words: 'This lot is on the shelf, or was, already.' });
-    if (lots.findIndex((lot) => lot.id === id) < i) faults.push({ line, column: 'id', words: 'This id stands twice.' });
+    const faults: RowFault[] = [];
+    if (known.has(id)) faults.push({ line, column: 'id', what: message('refusal.lot-known') });
+    if (lots.findIndex((lot) => lot.id === id) < i)
+      faults.push({ line, column: 'id', what: message('refusal.id-twice') });
     if (!catalogue.has(ingredientId))
-      faults.push({ line, column: 'ingredient_id', words: `“${ingredientId}” is not in the catalogue.` });
-    if (Date.parse(since) > Date.parse(now)) faults.push({ line, column: 'since', words: 'That is still to come.' });
+      faults.push({ line, column: 'ingredient_id', what: message('refusal.no-ingredient-called', { ingredientId }) });
+    if (Date.parse(since) > Date.parse(now))
+      faults.push({ line, column: 'since', what: message('refusal.still-to-come') });
     const strange = stays.find(({ placeId }) => !places.has(placeId));
-    if (strange) faults.push({ line, column: 'stood', words: `There is no place “${strange.placeId}”.` });
+    if (strange)
+      faults.push({ line, column: 'stood', what: message('refusal.no-place-called', { placeId: strange.placeId }) });
     return faults;
   });
 }
 
-async function movementFaults({ source, clock }: Household, rows: readonly FiledMovement[]): Promise<LineFault[]> {
+async function movementFaults({ source, clock }: Household, rows: readonly FiledMovement[]): Promise<RowFault[]> {
   const places = new Set((await listPlaces(source.manager)).map(({ id }) => id));
   const ids = [...new Set(rows.map(({ lotId }) => lotId))];
   const known = new Set((await source.manager.findBy(LotEntity, { id: In(ids) })).map(({ id }) => id));
   const now = clock.now();
-  return rows.flatMap(({ lotId, placeId, at }, i): LineFault[] => {
+  return rows.flatMap(({ lotId, placeId, at }, i): RowFault[] => {
     const line = i + 2;
-    const faults: LineFault[] = [];
-    if (!known.has(lotId)) faults.push({ line, column: 'lot_id', words: 'There is no such lot.' });
+    const faults: RowFault[] = [];
+    if (!known.has(lotId)) faults.push({ line, column: 'lot_id', what: message('refusal.no-such-lot') });
     if (placeId && !places.has(placeId))
-      faults.push({ line, column: 'place_id', words: `There is no place “${placeId}”.` });
-    if (Date.parse(at) > Date.parse(now)) faults.push({ line, column: 'at', words: 'That is still to come.' });
+      faults.push({ line, column: 'place_id', what: message('refusal.no-place-called', { placeId }) });
+    if (Date.parse(at) > Date.parse(now)) faults.push({ line, column: 'at', what: message('refusal.still-to-come') });
     return faults;
   });
 }

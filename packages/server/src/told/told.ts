@@ -1,3 +1,4 @@
+import { message } from '@amber-ladle/core/message';
 import type { ToldUse } from '@amber-ladle/contract';
 import { asWrittenOn } from '@amber-ladle/core/house';
 import { toldEvidence, type ToldOutcome } from '@amber-ladle/core/learn';
@@ -27,12 +28,15 @@ export async function tellUse(
 ): Promise<ToldUse[]> {
   const [mask, head] = [await getMask(household, maskId), await getHead(household, headId)];
   const facts = asWrittenOn(await readHouse(household), head, mask);
-  if (!facts) throw invalid({ outcome: 'This mask was never written in amounts; only its shares are known.' });
+  if (!facts) throw invalid({ outcome: message('refusal.never-in-amounts') });
   const at = household.clock.now();
   const times = facts.madeMillilitres / facts.modelMillilitres;
   if (times * MOST_APART < 1 || times > MOST_APART || !toldEvidence({ ...facts, at }, outcome))
     throw invalid({
-      outcome: `What is written makes ${Math.round(facts.madeMillilitres)} mL, and such a head takes about ${Math.round(facts.modelMillilitres)}. Have another look at the amounts.`,
+      outcome: message('refusal.far-from-such-a-head', {
+        written: Math.round(facts.madeMillilitres),
+        usual: Math.round(facts.modelMillilitres),
+      }),
     });
   await household.writes.run(['notes'], (manager) =>
     manager.upsert(ToldUseEntity, { maskId, headId, at, outcome, maskName: mask.name, facts }, ['maskId', 'headId']),
@@ -44,7 +48,7 @@ export async function tellUse(
 export async function untellUse(household: Household, maskId: string, headId: string): Promise<ToldUse[]> {
   await household.writes.run(['notes'], async (manager) => {
     const { affected } = await manager.delete(ToldUseEntity, { maskId, headId });
-    if ((affected ?? 0) === 0) throw notFound('word of this mask');
+    if ((affected ?? 0) === 0) throw notFound('word-of-mask');
   });
   return toldOf(household, maskId);
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { reasonOf } from '../data/reason';
 import { appText } from '@amber-ladle/words';
 import { usePreferredDark } from '@vueuse/core';
 import { computed, defineAsyncComponent, onMounted, ref, useTemplateRef, watch, watchEffect } from 'vue';
@@ -49,6 +50,10 @@ const light = computed(() => {
 watchEffect(() => {
   void theme.change(light.value);
 });
+// Whoever reads it aloud, hyphenates or translates it goes by this.
+watchEffect(() => {
+  document.documentElement.lang = household.where.locale;
+});
 
 const actions: KeyAction[] = [
   { keys: ['0'], does: appText.today, run: () => void router.push({ name: 'today' }) },
@@ -78,7 +83,7 @@ async function load(): Promise<void> {
       await router.replace({ name: 'bowl' });
   } catch (error) {
     firstCard.dismiss();
-    failure.value = error instanceof Error ? error.message : String(error);
+    failure.value = reasonOf(error);
   }
 }
 // Asked before anything is drawn: the answers are on their way meanwhile.

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { reasonOf } from '../data/reason';
 import { benchesText, TEXTURE_WORDS } from '@amber-ladle/words';
 import { readFormula } from '@amber-ladle/core/exchange';
 import { writtenBowl } from '@amber-ladle/core/house';
@@ -27,7 +28,7 @@ const read = computed(() => {
     );
     return { clear, unclear: lines.filter(({ questions }) => questions.length > 0).map((line) => line.text) };
   } catch (error) {
-    return { clear: [], unclear: [], fault: error instanceof Error ? error.message : String(error) };
+    return { clear: [], unclear: [], fault: reasonOf(error) };
   }
 });
 const like = computed(() => {

@@ -1,3 +1,4 @@
+import { reasonOf } from './reason';
 import { defineStore } from 'pinia';
 import { ref } from 'vue';
 
@@ -17,7 +18,7 @@ export const useNotice = defineStore('notice', () => {
     open.value = true;
   }
   function fail(error: unknown): void {
-    current.value = { text: error instanceof Error ? error.message : String(error), tone: 'error' };
+    current.value = { text: reasonOf(error), tone: 'error' };
     open.value = true;
   }
   return { current, open, show, fail };

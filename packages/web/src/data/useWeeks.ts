@@ -1,3 +1,4 @@
+import { reasonOf } from './reason';
 import { api, type KeptWeekPlan, type WeekPlan, type WeeksHeld } from '@amber-ladle/contract';
 import { NO_STORY } from '@amber-ladle/core/judge';
 import { USUAL_WISHES, type Otherwise, type Pin, type Weeks, type WeekWishes } from '@amber-ladle/core/plan';
@@ -108,7 +109,7 @@ export const useWeeks = defineStore('weeks', () => {
       before = parts;
       await keep();
     } catch (error) {
-      failure.value = error instanceof Error ? error.message : String(error);
+      failure.value = reasonOf(error);
     } finally {
       if (mine === newest) isSearching.value = false;
     }

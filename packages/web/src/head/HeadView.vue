@@ -3,7 +3,7 @@ import { headText } from '@amber-ladle/words';
 import { headInputSchema, USUAL_LOOK, type HeadInput, type HeadLook, limitsOf } from '@amber-ladle/contract';
 import { NO_STORY, type HeadStory } from '@amber-ladle/core/judge';
 import { scalpAreaAtAge, type HairProfile } from '@amber-ladle/core/hair';
-import { useForm } from 'vee-validate';
+import { useSchemaForm } from '../kit/useSchemaForm';
 import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import HeadDrawing from './HeadDrawing.vue';
@@ -33,10 +33,8 @@ const inputOf = (): HeadInput => {
   return { name, note, ageYears, sensitiveSkin, profile, story, look };
 };
 
-const { defineField, errors, handleSubmit, resetForm, setErrors, values, setFieldValue, meta } = useForm<HeadInput>({
-  validationSchema: headInputSchema,
-  initialValues: inputOf(),
-});
+const { defineField, errors, handleSubmit, resetForm, setErrors, values, setFieldValue, meta } =
+  useSchemaForm<HeadInput>(headInputSchema, inputOf());
 const [name] = defineField('name');
 const [note] = defineField('note');
 const [ageYears] = defineField('ageYears');

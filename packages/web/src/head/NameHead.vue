@@ -3,10 +3,10 @@ import { headInputSchema, type HeadInput, limitsOf } from '@amber-ladle/contract
 import { scalpAreaAtAge, type HairProfile } from '@amber-ladle/core/hair';
 import { ALLERGENS, type Allergen } from '@amber-ladle/core/ingredient';
 import { NO_STORY } from '@amber-ladle/core/judge';
-import { useForm } from 'vee-validate';
 import { useTemplateRef } from 'vue';
 import ChoicePills from '../kit/ChoicePills.vue';
 import { showFault } from '../kit/showFault';
+import { useSchemaForm } from '../kit/useSchemaForm';
 import SheetDialog from '../kit/SheetDialog.vue';
 import NumberField from '../kit/NumberField.vue';
 import { headText, ALLERGEN_WORDS } from '@amber-ladle/words';
@@ -22,10 +22,10 @@ const { profile, isSaving } = defineProps<{
 }>();
 const emit = defineEmits<{ named: [head: HeadInput] }>();
 
-const { defineField, errors, handleSubmit, values, setFieldValue } = useForm<HeadInput>({
-  validationSchema: headInputSchema,
-  initialValues: newHead(),
-});
+const { defineField, errors, handleSubmit, values, setFieldValue } = useSchemaForm<HeadInput>(
+  headInputSchema,
+  newHead(),
+);
 const [name] = defineField('name');
 const [ageYears] = defineField('ageYears');
 const [sensitiveSkin] = defineField('sensitiveSkin');

@@ -1,8 +1,9 @@
 import { CATALOGUE, hasPot, overlaid, type Ingredient } from '@amber-ladle/core/ingredient';
 import { SPOON_SETS } from '@amber-ladle/core/measure';
-import { checked, fieldMessages, ingredientSchema } from '@amber-ladle/contract';
+import { checked, ingredientSchema } from '@amber-ladle/contract';
 import { describe, expect, it } from 'vitest';
 import type { ValidationError } from 'yup';
+import { faultWords } from '../data/reason';
 import { blendOf, formOf, missingIn, type IngredientForm } from './ingredientForm';
 import { idFor, rowSaid, type SaidFrom } from './rowSaid';
 
@@ -165,7 +166,7 @@ it('says in words what cannot be so', () => {
         checked(ingredientSchema, said(undefined, { name: 'Quince', spoonGrams }));
         return [];
       } catch (error) {
-        return Object.values(fieldMessages(error as ValidationError));
+        return Object.values(faultWords(error as ValidationError));
       }
     })();
     expect(faults).toEqual([expect.stringMatching(/^A level spoon of it weighs .* once more\.$/)]);

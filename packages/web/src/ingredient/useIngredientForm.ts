@@ -1,7 +1,7 @@
-import { checked, fieldMessages, ingredientSchema } from '@amber-ladle/contract';
+import { checked, ingredientSchema } from '@amber-ladle/contract';
 import type { Ingredient } from '@amber-ladle/core/ingredient';
 import { computed, ref, type Ref } from 'vue';
-import { ValidationError } from 'yup';
+import { faultWords, isUnfit } from '../data/reason';
 import { ApiError } from '../data/client';
 import { useHousehold } from '../data/household';
 import { blendOf, formOf, missingIn } from './ingredientForm';
@@ -50,7 +50,7 @@ export function useIngredientForm(known: Ref<Ingredient | undefined>) {
       await household.saveIngredient(row, household.ownById(row.id)?.version ?? 0);
       return row.id;
     } catch (error) {
-      if (error instanceof ValidationError) errors.value = fieldMessages(error);
+      if (isUnfit(error)) errors.value = faultWords(error);
       else if (error instanceof ApiError && error.problem.fields)
         errors.value = Object.fromEntries(
           Object.entries(error.problem.fields).map(([path, words]) => [path.replace(/^row\./, ''), words]),

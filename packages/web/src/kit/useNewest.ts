@@ -1,3 +1,4 @@
+import { reasonOf } from '../data/reason';
 import { onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue';
 
 /**
@@ -28,7 +29,7 @@ export function useNewest<Wish, Answer>(wish: Ref<Wish | undefined>, answer: (wi
         const found = await answer(wanted);
         if (!isStopped) current.value = found;
       } catch (error) {
-        failure.value = error instanceof Error ? error.message : String(error);
+        failure.value = reasonOf(error);
       }
       if (isStopped) return;
     } while (taken !== newest);

@@ -1,3 +1,4 @@
+import { reasonOf } from '../data/reason';
 import { bowlOfDay, leastWearOf, type Bowl, type KeptWish } from '@amber-ladle/contract';
 import type { Catalogue } from '@amber-ladle/core/ingredient';
 import { taughtHead } from '@amber-ladle/core/house';
@@ -32,7 +33,7 @@ export function useDayPreview(
         fault: '',
       };
     } catch (error) {
-      return { steps: [], fault: error instanceof Error ? error.message : String(error) };
+      return { steps: [], fault: reasonOf(error) };
     }
   });
   const steps = computed(() => built.value.steps);

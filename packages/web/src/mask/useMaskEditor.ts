@@ -1,14 +1,14 @@
 import { maskText } from '@amber-ladle/words';
-import { fieldMessages, maskInputSchema, checked, type MaskInput } from '@amber-ladle/contract';
+import { maskInputSchema, checked, type MaskInput } from '@amber-ladle/contract';
 import { NO_CHOICES } from '@amber-ladle/core/house';
 import type { UseReading } from '@amber-ladle/core/exchange';
 import { BLANK_MASK, estimateTexture, textureOf, tightened, type FormulaPart, type Mask } from '@amber-ladle/core/mask';
 import { useSessionStorage } from '@vueuse/core';
 import { computed, ref, watch, type Ref } from 'vue';
-import { ValidationError } from 'yup';
 import { ApiError } from '../data/client';
 import { useHousehold } from '../data/household';
 import { bare } from '../data/beside';
+import { faultWords, isUnfit } from '../data/reason';
 import { sizing } from '../data/sizing';
 import { useDraft, type DraftRow } from '../ingredient';
 import { useNewest } from '../kit/useNewest';
@@ -208,7 +208,7 @@ export function useMaskEditor(key: string, from: Ref<Mask | undefined>, newName:
       stored.value = fresh();
       return kept;
     } catch (error) {
-      if (error instanceof ValidationError) errors.value = fieldMessages(error);
+      if (isUnfit(error)) errors.value = faultWords(error);
       else if (error instanceof ApiError && error.problem.fields) errors.value = error.problem.fields;
       else throw error;
       return undefined;

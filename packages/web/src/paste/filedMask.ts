@@ -1,8 +1,8 @@
 import { pasteText } from '@amber-ladle/words';
-import { checked, fieldMessages, maskInputSchema, type MaskInput } from '@amber-ladle/contract';
+import { checked, maskInputSchema, type MaskInput } from '@amber-ladle/contract';
 import type { FiledMask } from '@amber-ladle/core/exchange';
 import type { Catalogue } from '@amber-ladle/core/ingredient';
-import { ValidationError } from 'yup';
+import { isUnfit, reasonOf } from '../data/reason';
 
 /** How a file or a page begins, not a mask in words. */
 const FILED = /^\s*(?:\{\s*"|\[\s*\{|<(?:!doctype|html|head|body|script|\?xml|!--))/i;
@@ -21,8 +21,6 @@ export function checkedMask(said: FiledMask, catalogue: Catalogue): MaskInput {
   try {
     return checked(maskInputSchema, said);
   } catch (error) {
-    throw error instanceof ValidationError
-      ? new Error(pasteText.cannotBeAMask(Object.values(fieldMessages(error))[0] ?? error.message), { cause: error })
-      : error;
+    throw isUnfit(error) ? new Error(pasteText.cannotBeAMask(reasonOf(error)), { cause: error }) : error;
   }
 }

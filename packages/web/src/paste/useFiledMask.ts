@@ -1,3 +1,4 @@
+import { reasonOf } from '../data/reason';
 import type { MaskInput } from '@amber-ladle/contract';
 import { MOST_PASTED, readMaskFile } from '@amber-ladle/core/exchange';
 import { maskText, pasteText, writeNumber } from '@amber-ladle/words';
@@ -26,7 +27,7 @@ export function useFiledMask(text: Ref<string>) {
     try {
       await work();
     } catch (error) {
-      refused.value = error instanceof Error ? error.message : String(error);
+      refused.value = reasonOf(error);
     }
   }
   /** A file, or JSON or a page that was pasted, in the words that are in it. */

@@ -1,5 +1,6 @@
+import { reasonOf } from '../data/reason';
 import { pasteText } from '@amber-ladle/words';
-import { fieldMessages, maskInputSchema, checked, type MaskInput } from '@amber-ladle/contract';
+import { maskInputSchema, checked, type MaskInput } from '@amber-ladle/contract';
 import {
   amountsOf,
   lexiconOf,
@@ -14,7 +15,6 @@ import {
 import { ingredientById } from '@amber-ladle/core/ingredient';
 import { composed, type Mask } from '@amber-ladle/core/mask';
 import { computed } from 'vue';
-import { ValidationError } from 'yup';
 import { useHousehold } from '../data/household';
 import { noAnswers, usePastedText } from '../mask';
 
@@ -37,7 +37,7 @@ export function usePastedMask() {
     try {
       return { draft: readFormula(text.value, lexicon.value.catalogue, household.settings.measureSystem) };
     } catch (error) {
-      return { fault: error instanceof Error ? error.message : String(error) };
+      return { fault: reasonOf(error) };
     }
   });
   const draft = computed(() => reading.value.draft);
@@ -116,13 +116,7 @@ export function usePastedMask() {
     const kept = understood.value && (isUnsafe.value ? called(understood.value.safe) : mask.value);
     if (!kept) throw new Error(pasteText.nothingMeasurable);
     const { id: _id, version: _version, ...written } = kept;
-    try {
-      return checked(maskInputSchema, written);
-    } catch (error) {
-      if (error instanceof ValidationError)
-        throw new Error(Object.values(fieldMessages(error))[0] ?? error.message, { cause: error });
-      throw error;
-    }
+    return checked(maskInputSchema, written);
   }
   return {
     text,

@@ -3,6 +3,7 @@ import { api } from '@amber-ladle/contract';
 import { computed, ref } from 'vue';
 import { call } from '../data/client';
 import { useDoor } from '../data/door';
+import { useWords } from '../data/useWords';
 import { useNotice } from '../data/notice';
 import { ScenePicture } from '../kit/ink';
 import { settingsText, countdown } from '@amber-ladle/words';
@@ -13,6 +14,7 @@ import TrustSteps from './TrustSteps.vue';
 
 /** The door to the phones of the house: on its own machine it is opened and looked after; a device sees what it has there. */
 const notice = useNotice();
+const { say } = useWords();
 const { value: door, know: take } = useDoor();
 const isHere = computed(() => door.value?.asker.is === 'here');
 const isBusy = ref(false);
@@ -52,7 +54,7 @@ async function unlock(): Promise<void> {
         data-test="door-switch"
         @update:model-value="turn($event === true)"
       />
-      <p v-if="door.trouble" role="alert" class="alert">{{ door.trouble }}</p>
+      <p v-if="door.trouble" role="alert" class="alert">{{ say(door.trouble) }}</p>
       <template v-else-if="door.isOpen">
         <div v-if="door.tries.wrong > 0" class="tries" role="status" data-test="tries">
           <p>

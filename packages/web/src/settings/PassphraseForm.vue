@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { settingsText } from '@amber-ladle/words';
 import { api, passphraseSchema, type DoorState, limitsOf } from '@amber-ladle/contract';
-import { useForm } from 'vee-validate';
+import { useSchemaForm } from '../kit/useSchemaForm';
 import { call } from '../data/client';
 import { useNotice } from '../data/notice';
 
@@ -10,10 +10,7 @@ const limits = limitsOf(passphraseSchema);
 const { hasPassphrase } = defineProps<{ hasPassphrase: boolean }>();
 const emit = defineEmits<{ changed: [DoorState] }>();
 const notice = useNotice();
-const { defineField, errors, handleSubmit, resetForm } = useForm<{ passphrase: string }>({
-  validationSchema: passphraseSchema,
-  initialValues: { passphrase: '' },
-});
+const { defineField, errors, handleSubmit, resetForm } = useSchemaForm(passphraseSchema, { passphrase: '' });
 const [passphrase] = defineField('passphrase', { validateOnModelUpdate: false });
 
 async function send(said: string | null): Promise<void> {

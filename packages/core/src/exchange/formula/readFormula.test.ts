@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { cannot } from '../../message';
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE, gramsPerMillilitre, ingredientById, INGREDIENTS, rawRecipeOf } from '../../ingredient';
 import { message } from '../../message';
@@ -182,8 +183,10 @@ Leave it in for half an hour.`;
   });
 
   it('refuses a book, kindly, and reads nothing of nothing', () => {
-    expect(() => readFormula('1 egg\n'.repeat(MOST_PASTED.characters), CATALOGUE, 'us')).toThrow('one mask at a time');
-    expect(() => readFormula('\n'.repeat(MOST_PASTED.lines + 1), CATALOGUE, 'us')).toThrow('one mask at a time');
+    expect(() => readFormula('1 egg\n'.repeat(MOST_PASTED.characters), CATALOGUE, 'us')).toThrow(
+      cannot('too-long-a-text', { thousands: 120 }),
+    );
+    expect(() => readFormula('\n'.repeat(MOST_PASTED.lines + 1), CATALOGUE, 'us')).toThrow(cannot('too-many-lines'));
     expect(readFormula('  \n \n', CATALOGUE, 'us')).toMatchObject({ name: '', lines: [], steps: [] });
   });
 

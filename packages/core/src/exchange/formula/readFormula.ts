@@ -1,3 +1,4 @@
+import { cannot } from '../../message';
 import type { Catalogue } from '../../ingredient';
 import type { MeasureSystem } from '../../measure';
 import { readUse, type UseRead } from '../use/readUse';
@@ -41,9 +42,8 @@ export const MOST_PASTED = { characters: 20_000, lines: 200, file: 3_000_000 } a
  */
 export function readFormula(text: string, catalogue: Catalogue, system: MeasureSystem): FormulaDraft {
   if (text.length > MOST_PASTED.characters)
-    throw new RangeError(`That is ${Math.round(text.length / 1000)},000 characters. Paste one mask at a time.`);
-  if (text.split(/\r?\n|\u2028/).length > MOST_PASTED.lines)
-    throw new RangeError('That is more lines than a mask has. Paste one mask at a time.');
+    throw cannot('too-long-a-text', { thousands: Math.round(text.length / 1000) });
+  if (text.split(/\r?\n|\u2028/).length > MOST_PASTED.lines) throw cannot('too-many-lines');
   const reader: Reader = { ...lexiconOf(catalogue), system };
   const use = readUse(text);
   const sorted = sortOut(text, reader);

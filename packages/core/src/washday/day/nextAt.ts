@@ -1,3 +1,4 @@
+import { cannot } from '../../message';
 import { addDays, atLocal, localDay } from '../../time';
 
 /**
@@ -9,7 +10,7 @@ import { addDays, atLocal, localDay } from '../../time';
 export function nextAt(time: string, now: number, timeZone: string): number {
   const found = /^(\d{1,2}):(\d\d)$/.exec(time.trim());
   const [hours, minutes] = [Number(found?.[1]), Number(found?.[2])];
-  if (!found || hours > 23 || minutes > 59) throw new RangeError('A time is written as 20:30.');
+  if (!found || hours > 23 || minutes > 59) throw cannot('time-of-day');
   const today = localDay(now, timeZone);
   const at = (day: string): number => atLocal(day, hours * 60 + minutes, timeZone);
   return at(today) > now ? at(today) : at(addDays(today, 1));

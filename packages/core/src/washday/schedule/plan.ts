@@ -1,3 +1,4 @@
+import { cannot } from '../../message';
 import { MINUTE } from '../../time';
 import { lengthOf, type PlanStep } from '../steps/step';
 import { endRow, rowOf, START, type DayProblem, type Task } from './problem';
@@ -83,7 +84,7 @@ export interface PlanOptions {
  */
 export function planDay(steps: readonly PlanStep[], options: PlanOptions): DayPlan {
   const { wish, now, kitchen, progress = new Map<string, StepProgress>() } = options;
-  if (!(kitchen.rings >= 1)) throw new RangeError('A kitchen has at least one ring.');
+  if (!(kitchen.rings >= 1)) throw cannot('no-ring');
   const left = steps.filter(({ id }) => progress.get(id)?.endedAt === undefined);
   const hasBegun = progress.size > 0;
   const asked = asProblem(left, steps, options);
@@ -121,7 +122,7 @@ export function planDay(steps: readonly PlanStep[], options: PlanOptions): DayPl
 export function bareMinutes(steps: readonly PlanStep[], kitchen: Kitchen): number {
   const problem = asProblem(steps, steps, { kitchen, wish: { kind: 'start-at', at: 0 }, now: 0 });
   const minutes = shortestMinutes(problem);
-  if (minutes === undefined) throw new RangeError('These steps cannot keep their limits.');
+  if (minutes === undefined) throw cannot('limits-of-steps');
   return minutes;
 }
 
@@ -207,7 +208,7 @@ function solved(problem: DayProblem, order: readonly string[] = []): Solved {
     const answer = kept(loose, order);
     if (answer) return { problem: loose, answer, missed: missedIn(problem, answer) };
   }
-  throw new RangeError('These steps wait for one another in a circle.');
+  throw cannot('steps-in-a-circle');
 }
 
 /** The best answer, or the one in the order of before where a new order would save next to nothing. */
