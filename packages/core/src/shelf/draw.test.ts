@@ -44,6 +44,33 @@ describe('drawFrom', () => {
     expect(more.takes.find(({ lotId }) => lotId === 'hard')!.isUnripe).toBe(true);
   });
 
+  it('counts nearly ripe as unripe, leaves what is past though it has hours, and what is empty', () => {
+    const offers = [
+      pieces('nearly', 100, 2, { stage: 'nearly', hoursLeft: 20 }),
+      pieces('ready', 100, 1, { stage: 'ready', hoursLeft: 200 }),
+      offer('past', { stage: 'past', hoursLeft: 5 }),
+      offer('empty', { grams: 0, hoursLeft: 1 }),
+    ];
+    expect(took(drawFrom(offers, 60))).toEqual({ ready: 60 });
+    const more = drawFrom(offers, 150);
+    expect(took(more)).toEqual({ ready: 100, nearly: 50 });
+    expect(more.takes.map(({ lotId, isUnripe }) => [lotId, isUnripe])).toEqual(
+      expect.arrayContaining([
+        ['ready', false],
+        ['nearly', true],
+      ]),
+    );
+    expect(drawFrom(offers, 350)).toMatchObject({ shortGrams: 50 });
+  });
+
+  it('wants nothing of nothing, and says what stays cut, remnants that were left among it', () => {
+    expect(drawFrom([offer('some')], 0)).toEqual({ takes: [], shortGrams: 0, cutGrams: 0, cost: 0 });
+    const drawn = drawFrom([offer('half', { grams: 40, isRemnant: true, hoursLeft: 20 }), pieces('whole', 100, 2)], 90);
+    expect(took(drawn)).toEqual({ half: 40, whole: 50 });
+    expect(drawn.cutGrams).toBeCloseTo(50, 9);
+    expect(drawn.takes.find(({ lotId }) => lotId === 'whole')).toMatchObject({ leavesGrams: 50 });
+  });
+
   it('answers at once for a thousand boxes of eggs', () => {
     const boxes = Array.from({ length: 1000 }, (_, i) => pieces(`box${i}`, 50, 6, { hoursLeft: 24 + (i % 300) }));
     const drawn = drawFrom(boxes, 410);

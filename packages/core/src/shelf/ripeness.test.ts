@@ -202,4 +202,50 @@ describe('ripening', () => {
     }
     expect(far.late - far.early).toBeGreaterThan(near.late - near.early);
   });
+
+  it('lies in its band four times in five (σ 0.25, 1.2816 standard deviations)', () => {
+    const { at, early, late } = forecast(avocado, 0.5, T0, room).ready!;
+    // The normal distribution's 90 % quantile, from any table of it.
+    expect((late - T0) / (at - T0)).toBeCloseTo(Math.exp(1.2816 * 0.25), 9);
+    expect((early - T0) / (at - T0)).toBeCloseTo(Math.exp(-1.2816 * 0.25), 9);
+  });
+
+  it('counts five degrees as cold, where a hard one waits its days and no longer, and six as not', () => {
+    const hardAt = (celsius: number) => forecast(avocado, 0, T0, { celsius, kind: 'fridge' });
+    expect(hardAt(5).ready).toBeUndefined();
+    expect((hardAt(5).pastAt - T0) / DAY).toBeLessThan(avocado.hardColdDays + 10);
+    expect(hardAt(6).ready).toBeDefined();
+  });
+
+  it('is frozen at −10 °C and not a degree above, soft at once, and past only where it was before', () => {
+    const frozen = (ripeness: number, celsius = -10) =>
+      forecast(avocado, ripeness, T0, { celsius, kind: 'freezer' }, { frozenHours: 48 });
+    expect(frozen(0.2)).toMatchObject({ stage: 'ready', pastAt: T0 + 48 * HOUR });
+    expect(frozen(1.99).stage).toBe('ready');
+    expect(frozen(2)).toMatchObject({ stage: 'past', pastAt: T0 });
+    expect(frozen(0.2, -9).stage).toBe('unripe');
+    // What does not freeze is spoilt there as it would be in the cold.
+    expect(forecast(avocado, 1.2, T0, { celsius: -18, kind: 'freezer' }, {}).pastAt).toBe(
+      T0 + 0.8 * avocado.coldDays * DAY,
+    );
+  });
+
+  it('is nearly ready from its mark on, ready from one, past from two, to the very number', () => {
+    const stageAt = (ripeness: number): Stage => forecast(avocado, ripeness, T0, fridge).stage;
+    expect([stageAt(0.599), stageAt(0.6), stageAt(0.999), stageAt(1), stageAt(1.999), stageAt(2)]).toEqual([
+      'unripe',
+      'nearly',
+      'nearly',
+      'ready',
+      'last-day',
+      'past',
+    ]);
+  });
+
+  it('goes on at the pace of what is ready from the moment on at which it is', () => {
+    const day: Span = { from: T0, to: T0 + DAY, celsius: 20, kind: 'counter' };
+    const toReady = (1 - 0.9) / hardRate(avocado, room);
+    expect(ripened(avocado, 0.9, day)).toBeCloseTo(1 + (1 - toReady) * readyRate(avocado, room, false), 9);
+    expect(ripened(avocado, 1, day)).toBeCloseTo(1 + readyRate(avocado, room, false), 9);
+  });
 });

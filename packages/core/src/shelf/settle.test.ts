@@ -45,3 +45,18 @@ it('never takes what is not there, and never gives back more than was taken', ()
     }),
   );
 });
+
+it('settles each thing from its own lots, in the way that it was out, and from a gram on', () => {
+  const lots = [lot('honey', 20, 30), lot('yogurt', 90, 30, 'yogurt')];
+  expect(settlingDraws(lots, { honey: 26, yogurt: 80 })).toEqual([
+    { lotId: 'honey', grams: -6 },
+    { lotId: 'yogurt', grams: 10 },
+  ]);
+  expect(settlingDraws(lots, { honey: 21, oats: 12 })).toEqual([]);
+  expect(settlingDraws(lots, { honey: 21.1 })).toEqual([{ lotId: 'honey', grams: expect.closeTo(-1.1, 9) }]);
+  // A lot that holds nothing, or gave nothing, has no part in it.
+  expect(settlingDraws([lot('empty', 10, 0), lot('full', 10, 50)], { honey: 25 })).toEqual([
+    { lotId: 'full', grams: -5 },
+  ]);
+  expect(settlingDraws([lot('gave', 10), lot('spared', 0)], { honey: 4 })).toEqual([{ lotId: 'gave', grams: 6 }]);
+});
