@@ -1,5 +1,5 @@
 import type { CDPSession, Page } from 'puppeteer-core';
-import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
+import { afterAll, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest';
 import { clickOn, openHouse, post, tapOn, textWhen, typeIn, type House } from './house';
 import { axeFaults } from './screens';
 
@@ -206,6 +206,29 @@ it('brings a field that is wrong into sight and into focus, with its sentence', 
     return top >= 0 && bottom <= window.innerHeight && field.closest('.v-input--error') !== null;
   });
   expect(await page.$eval('.v-input--error', ({ textContent }) => textContent)).toMatch(/name/i);
+});
+
+it('saves no number from before a slip, and shows the slip', async () => {
+  const heads = async () =>
+    (await (await fetch(`${house.address}/api/heads`)).json()) as { id: string; version: number; name: string }[];
+  const [before] = await heads();
+  await open(`/heads/${before?.id ?? ''}`);
+  const length = await page.waitForSelector('::-p-aria([name="Length"][role="textbox"])');
+  // Two noughts too many.
+  await length?.type('00');
+  await typeIn(page, '::-p-aria([name="Name"][role="textbox"])', ' B.');
+  await clickOn(page, 'button[type="submit"]');
+  await page.waitForFunction(() => document.activeElement?.closest('.v-input--error') !== null);
+  expect(await page.evaluate(() => document.activeElement?.closest('.v-input--error')?.textContent)).toMatch(
+    /At most 200 cm/,
+  );
+  expect((await heads())[0]).toEqual(before);
+  await page.keyboard.press('Backspace');
+  await page.keyboard.press('Backspace');
+  await clickOn(page, 'button[type="submit"]');
+  await vi.waitFor(async () => {
+    expect((await heads())[0]).toMatchObject({ name: `${before?.name ?? ''} B.`, version: (before?.version ?? 0) + 1 });
+  }, SOON);
 });
 
 it('prints a bowl, a label, the shelf and its list to buy, on one clean sheet each', async () => {

@@ -38,7 +38,7 @@ describe('what a bowl is drawn from', () => {
     const line = drawn('egg-yolk', 16, eggs('new', 2), old);
     expect(took(line)).toEqual({ old: 50 });
     expect(line.shortGrams).toBe(0);
-    expect(line.takes[0]!.leaves).toEqual([{ ingredientId: 'egg-white', grams: expect.closeTo(33, 6) }]);
+    expect(line.takes[0]!.leaves).toEqual([{ ingredientId: 'egg-white', grams: expect.closeTo(33, 6) as number }]);
     expect(took(drawn('egg-yolk', 36, eggs('new', 6)))).toEqual({ new: 150 });
   });
   it('takes no cracked egg for a whole one, and says what it is short of in yolks', () => {
@@ -70,7 +70,9 @@ describe('what a bowl is drawn from', () => {
     const raw = aLot('rice', 'rice-cream', { state: 'raw', grams: 500, ...onTheCounter });
     const line = drawn('rice-cream', 150, raw);
     expect(line.shortGrams).toBe(0);
-    expect(line.takes).toEqual([{ lotId: 'rice', grams: expect.closeTo(22, 0), leaves: [], isUnripe: false }]);
+    expect(line.takes).toEqual([
+      { lotId: 'rice', grams: expect.closeTo(22, 0) as number, leaves: [], isUnripe: false },
+    ]);
     const half = drawn('rice-cream', 150, { ...raw, grams: line.takes[0]!.grams / 2 });
     expect(half.shortGrams).toBeCloseTo(75, 0);
     expect(took(drawn('rice-cream', 100, raw, aLot('made', 'rice-cream', { state: 'made' })))).toEqual({ made: 100 });

@@ -53,7 +53,7 @@ it('settles each thing from its own lots, in the way that it was out, and from a
     { lotId: 'yogurt', grams: 10 },
   ]);
   expect(settlingDraws(lots, { honey: 21, oats: 12 })).toEqual([]);
-  expect(settlingDraws(lots, { honey: 21.1 })).toEqual([{ lotId: 'honey', grams: expect.closeTo(-1.1, 9) }]);
+  expect(settlingDraws(lots, { honey: 21.1 })).toEqual([{ lotId: 'honey', grams: expect.closeTo(-1.1, 9) as number }]);
   // A lot that holds nothing, or gave nothing, has no part in it.
   expect(settlingDraws([lot('empty', 10, 0), lot('full', 10, 50)], { honey: 25 })).toEqual([
     { lotId: 'full', grams: -5 },

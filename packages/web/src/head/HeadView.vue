@@ -14,6 +14,7 @@ import LookFields from './LookFields.vue';
 import StoryFields from './StoryFields.vue';
 import { ApiError } from '../data/client';
 import { showFault } from '../kit/showFault';
+import { whenInForce } from '../kit/whenInForce';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 
@@ -118,7 +119,7 @@ async function remove(): Promise<void> {
     <p>{{ headText.itMayHaveBeen }}</p>
     <v-btn color="primary" :to="{ name: 'heads' }">{{ headText.allHeads }}</v-btn>
   </div>
-  <form v-else class="page" novalidate @submit.prevent="save">
+  <form v-else class="page" novalidate @submit.prevent="whenInForce($event, save)">
     <RouterLink class="quiet-link" :to="{ name: 'heads' }">{{ headText.allHeads }}</RouterLink>
     <h1>{{ isNew ? headText.aNewHead : saved?.name }}</h1>
     <div class="two">

@@ -6,6 +6,7 @@ import { NO_STORY } from '@amber-ladle/core/judge';
 import { useTemplateRef } from 'vue';
 import ChoicePills from '../kit/ChoicePills.vue';
 import { showFault } from '../kit/showFault';
+import { whenInForce } from '../kit/whenInForce';
 import { useSchemaForm } from '../kit/useSchemaForm';
 import SheetDialog from '../kit/SheetDialog.vue';
 import NumberField from '../kit/NumberField.vue';
@@ -50,7 +51,7 @@ const save = handleSubmit(
 
 <template>
   <SheetDialog v-model="isOpen" :title="headText.whoseHeadIsIt" :width="560" @opened="nameField?.focus()">
-    <form ref="form" data-test="name-head" @submit.prevent="save">
+    <form ref="form" data-test="name-head" @submit.prevent="whenInForce($event, save)">
       <p class="quiet">{{ headText.theMeasurementsAreThose }}</p>
       <div class="two">
         <v-text-field

@@ -7,6 +7,7 @@ import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import NumberField from '../kit/NumberField.vue';
 import { showFault } from '../kit/showFault';
+import { whenInForce } from '../kit/whenInForce';
 import MindFields from './MindFields.vue';
 import PieceFields from './PieceFields.vue';
 import PotFields from './PotFields.vue';
@@ -46,7 +47,7 @@ async function submit(): Promise<void> {
 </script>
 
 <template>
-  <form class="paper form" novalidate @submit.prevent="submit">
+  <form class="paper form" novalidate @submit.prevent="whenInForce($event, submit)">
     <div class="grid">
       <v-text-field
         v-model="form.name"

@@ -94,6 +94,7 @@ function onLeave(): void {
     :persistent-placeholder="whenEmpty !== undefined"
     :persistent-hint="Boolean(hint)"
     :error-messages="message"
+    :data-not-in-force="message === '' ? undefined : ''"
     inputmode="decimal"
     class="figures"
     @focus="beforeEdit = modelValue"

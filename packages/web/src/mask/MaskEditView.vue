@@ -8,6 +8,7 @@ import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { DraftLines } from '../ingredient';
 import { showFault } from '../kit/showFault';
+import { whenInForce } from '../kit/whenInForce';
 import { filledLines } from './choices';
 import EditMaking from './EditMaking.vue';
 import EditRatios from './EditRatios.vue';
@@ -68,7 +69,7 @@ function throwAway(): void {
     <p>{{ maskText.builtInMasksStay }}</p>
     <v-btn color="primary" :to="{ name: 'masks' }">{{ maskText.allMasks }}</v-btn>
   </div>
-  <form v-else class="page editor" novalidate @submit.prevent="save">
+  <form v-else class="page editor" novalidate @submit.prevent="whenInForce($event, save)">
     <div class="title">
       <h1>{{ isNew ? maskText.aMaskOfYour : maskText.change(saved?.name ?? '') }}</h1>
       <v-btn v-if="isNew" variant="tonal" color="primary" :to="{ name: 'mask-paste' }">{{ maskText.pasteAMask }}</v-btn>

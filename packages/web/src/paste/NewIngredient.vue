@@ -9,6 +9,7 @@ import { idFor } from '../ingredient';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import NumberField from '../kit/NumberField.vue';
+import { whenInForce } from '../kit/whenInForce';
 
 /** A thing that is not in the book, added where it is needed: what it is like, what a spoon of it weighs, drops or spoons, nut or not. */
 const { words } = defineProps<{
@@ -87,7 +88,9 @@ async function add(): Promise<void> {
       {{ pasteText.asCareful(like?.name.toLowerCase() ?? pasteText.it) }}
     </p>
     <p class="pills">
-      <v-btn color="primary" :disabled="name.trim() === '' || !like" @click="add">{{ pasteText.addIt }}</v-btn>
+      <v-btn color="primary" :disabled="name.trim() === '' || !like" @click="whenInForce($event, add)">{{
+        pasteText.addIt
+      }}</v-btn>
       <v-btn variant="text" @click="emit('cancel')">{{ pasteText.notNow }}</v-btn>
     </p>
   </div>

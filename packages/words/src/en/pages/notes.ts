@@ -87,8 +87,6 @@ export const notesText = {
   countedOnAverage: (count: Said): string => `counted ${count} on average`,
   shedHairOnWash: (words: Said): string =>
     `Shed hair on wash days of the last year: ${words}. 50 to 100 a day are usual, more when several days are washed out at once; far more over weeks is a question for a doctor.`,
-  cutOff: 'cut off',
-  fromScalp: 'from scalp to the mark',
   writtenDown: 'Written down.',
   takenOut: 'Taken out.',
   moment: 'Moment',

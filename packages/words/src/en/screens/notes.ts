@@ -1,6 +1,6 @@
 import type { Confounder, Evidence, Level, Moment, Quality, Shed, ToldOutcome } from '@amber-ladle/core/learn';
 import { kitchenRound } from '@amber-ladle/core/measure';
-import type { LoggedBowl } from '@amber-ladle/contract';
+import type { HeadMeasure, LoggedBowl } from '@amber-ladle/contract';
 
 export const MOMENT_WORDS: Readonly<Record<Moment, string>> = {
   'going-on': 'Going on',
@@ -57,6 +57,11 @@ export const CHANGE_WORDS: Readonly<Record<Confounder, string>> = {
   other: 'something else',
 };
 
+export const MEASURE_WORDS: Readonly<Record<HeadMeasure['kind'], string>> = {
+  length: 'length',
+  trim: 'cut off',
+  regrowth: 'from scalp to the mark',
+};
 export const SHED_WORDS: Readonly<Record<Shed, string>> = { few: 'few', usual: 'as usual', many: 'many' };
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
