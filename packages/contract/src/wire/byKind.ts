@@ -1,4 +1,4 @@
-import { fault, faultOf } from './fault';
+import { faultOf, named, type fault } from './fault';
 import { mixed, ValidationError, type Schema } from 'yup';
 
 /**
@@ -20,9 +20,6 @@ export const byKind = <T extends { readonly kind: string }>(
       return true;
     } catch (error) {
       if (!(error instanceof ValidationError)) throw error;
-      const what = faultOf(error);
-      // What its schema has no words of its own for is said with the name of the field.
-      const { path = '' } = typeof error.message === 'string' ? error : {};
-      return this.createError({ message: path === '' ? { ...what } : fault('within', { path, what }) });
+      return this.createError({ message: { ...named(error.path ?? '', faultOf(error)) } });
     }
   });

@@ -3,7 +3,7 @@ import { expect, it } from 'vitest';
 import { array, mixed, number, object, string, ValidationError, type Schema } from 'yup';
 import { byKind } from './byKind';
 import { checked } from './checked';
-import { fault, faultsOf } from './fault';
+import { fault, faultsOf, named } from './fault';
 import { faultAt } from './faultAt';
 
 /** What is said of a value that does not fit. */
@@ -39,6 +39,9 @@ it.each<[what: string, schema: Schema<unknown>, value: unknown, said: ReturnType
   ['more than is asked for', object({}).noUnknown(), { a: 1 }, message('fault.more-than-asked')],
 ])('says a message of %s', (_, schema, value, said) => {
   expect(Object.values(saidOf(schema, value))).toEqual([said]);
+  // Each of these says nothing by itself.
+  expect(named('grams', said)).toEqual(message('fault.within', { path: 'grams', what: said }));
+  expect(named('', said)).toEqual(said);
 });
 
 it('says what its schema says, where that says something', () => {
@@ -58,6 +61,10 @@ it('says the first of several things of a field, and of each field one', () => {
     name: message('fault.letters-least', { least: 3 }),
     age: message('fault.missing'),
   });
+});
+
+it('names no field where the sentence says what it is about', () => {
+  expect(named('name', message('fault.head-name'))).toEqual(message('fault.head-name'));
 });
 
 it('takes what no schema finds', () => {

@@ -1,4 +1,4 @@
-import { message, type IdsOf, type Message, type ParamsOf } from '@amber-ladle/core/message';
+import { message, type IdsOf, type Message, type MessageId, type ParamsOf } from '@amber-ladle/core/message';
 import type { ValidationError } from 'yup';
 
 type FaultId = IdsOf<'fault'>;
@@ -61,3 +61,31 @@ export function faultOf({ message: said, type, params = {}, value }: ValidationE
       return fault('wrong');
   }
 }
+
+/** What is said of a kind of check, of whichever field: beside others it needs the field's name. */
+const USUAL: ReadonlySet<MessageId> = new Set([
+  'fault.missing',
+  'fault.number',
+  'fault.wrong',
+  'fault.whole',
+  'fault.uuid',
+  'fault.one-of',
+  'fault.more-than-asked',
+  'fault.more-than',
+  'fault.few',
+  'fault.letters-least',
+  'fault.nothing-or-more',
+  'fault.at-least',
+  'fault.less-than',
+  'fault.too-many',
+  'fault.letters-most',
+  'fault.at-most',
+]);
+
+/**
+ * The same where the field is not seen beside it: with the field's name, unless it says by itself what it is about.
+ * @example named('note', fault('missing')) // "note: This is missing."
+ * @example named('name', fault('head-name')) // "Give the head a name."
+ */
+export const named = (path: string, what: Message): Message =>
+  path !== '' && USUAL.has(what.id) ? fault('within', { path, what }) : what;

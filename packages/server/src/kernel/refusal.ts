@@ -1,5 +1,5 @@
 import { message, type IdsOf, type Message } from '@amber-ladle/core/message';
-import type { ProblemKind } from '@amber-ladle/contract';
+import { named, type ProblemKind } from '@amber-ladle/contract';
 
 /** What a refusal says beside its title. */
 export interface RefusalRest {
@@ -42,7 +42,7 @@ export const tooMany = () => new Refusal('too-many', message('refusal.too-many-r
 
 export const invalid = (fields: Readonly<Record<string, Message>>) =>
   new Refusal('invalid', message('refusal.another-look'), {
-    detail: message('refusal.all', { all: Object.values(fields) }),
+    detail: message('refusal.all', { all: Object.entries(fields).map(([path, what]) => named(path, what)) }),
     fields,
   });
 

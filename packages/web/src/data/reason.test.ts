@@ -19,6 +19,9 @@ it('says what a form has wrong, field by field, and one of it where there is one
   expect(isUnfit(error)).toBe(true);
   expect(faultWords(error)).toEqual({ name: 'Give the head a name.' });
   expect(reasonOf(error)).toBe('Give the head a name.');
+  const usual = faultAt('summary', fault('letters-most', { most: 200 }), 'long');
+  expect(faultWords(usual)).toEqual({ summary: 'At most 200 letters.' });
+  expect(reasonOf(usual)).toBe('summary: At most 200 letters.');
 });
 
 it('says it as the household reads', () => {

@@ -1,11 +1,14 @@
-import { faultsOf } from '@amber-ladle/contract';
+import { fault, faultsOf, named } from '@amber-ladle/contract';
 import { saidBy, type Message } from '@amber-ladle/core/message';
 import { sentenceOf, USUAL_READER } from '@amber-ladle/words';
 import type { ValidationError } from 'yup';
 
 /** Why something failed, in words for whoever is at the screen. */
 export function reasonOf(error: unknown): string {
-  if (isUnfit(error)) return Object.values(faultWords(error))[0] ?? '';
+  if (isUnfit(error)) {
+    const [[path, what] = ['', fault('wrong')]] = Object.entries(faultsOf(error));
+    return inWords(named(path, what));
+  }
   const said = saidBy(error);
   if (said) return inWords(said);
   return error instanceof Error ? error.message : String(error);
