@@ -3,7 +3,7 @@ import type { Sqlite } from '../kernel/sqlite';
 import { message } from '@amber-ladle/core/message';
 import { FORMAT, householdFileSchema } from './fileSchema';
 import { fromFile, tablesOf, type Table } from './tables';
-import { MOST_FAULTS, type Fault } from './trial';
+import { MOST_FAULTS, reasonOf, type Fault } from './trial';
 import { openRaw } from './workshop';
 
 /** What is kept by name. */
@@ -99,7 +99,7 @@ function insertRows(
       try {
         insert.run(...columns.map((column) => fromFile(row[column.name], column)));
       } catch (error) {
-        faults.push({ path, line: 0, what: message('copy.no-row', { why: (error as Error).message }) });
+        faults.push({ path, line: 0, what: message('copy.no-row', { why: reasonOf(error) }) });
       }
   }
   return faults;

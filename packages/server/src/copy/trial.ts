@@ -1,5 +1,5 @@
 import { faultsOf } from '@amber-ladle/contract';
-import { message, type Message } from '@amber-ladle/core/message';
+import { message, saidBy, type Message } from '@amber-ladle/core/message';
 import type { DataSource } from 'typeorm';
 import { ValidationError } from 'yup';
 import { listBowls, readHistories } from '../bowl';
@@ -52,8 +52,11 @@ export async function tryOut(source: DataSource, clock: Clock): Promise<Fault[]>
   }
 }
 
-/** What a library or the disk says of it; they speak English only. */
-const reasonOf = (error: unknown): string => (error instanceof Error ? error.message : '');
+/** What is said of an error; where a library or the disk says it, in their English. */
+export function reasonOf(error: unknown): Message {
+  if (error instanceof ValidationError) return Object.values(faultsOf(error))[0] ?? message('fault.wrong');
+  return saidBy(error) ?? message('said', { text: error instanceof Error ? error.message : String(error) });
+}
 
 /** What screens read. */
 const USES: readonly ((home: Household) => Promise<unknown>)[] = [
@@ -113,7 +116,7 @@ function faultIn(
   } catch (error) {
     if (!(error instanceof ValidationError)) return message('copy.unreadable', { why: reasonOf(error) });
     const [[path, what] = ['', message('fault.wrong')]] = Object.entries(faultsOf(error));
-    return path === '' ? what : message('copy.at', { path, what });
+    return path === '' ? what : message('fault.within', { path, what });
   }
 }
 

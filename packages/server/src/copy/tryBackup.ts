@@ -4,7 +4,7 @@ import { UnsoundDatabase } from '../schema/unsound';
 import { clockAt } from './lookOver';
 import { checkSound } from './soundness';
 import { tablesOf } from './tables';
-import { tryOut } from './trial';
+import { reasonOf, tryOut } from './trial';
 import { openRaw } from './workshop';
 
 /** Why a copy is not put in the place of a household. */
@@ -31,7 +31,7 @@ export async function tryBackup({ file, now }: { readonly file: string; readonly
     return { counts: countsIn(file) };
   } catch (error) {
     if (error instanceof UnsoundDatabase) return { fault: UNSOUND[error.why] };
-    return { fault: message('copy.backup-damaged', { why: error instanceof Error ? error.message : '' }) };
+    return { fault: message('copy.backup-damaged', { why: reasonOf(error) }) };
   }
 }
 

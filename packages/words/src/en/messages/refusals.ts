@@ -119,7 +119,6 @@ export const REFUSALS = {
   'copy.backup-newer': 'This backup was made by a newer Amber Ladle; use that one to bring it back.',
   'copy.backup-damaged': 'This backup is damaged: {why}',
   'copy.not-used': 'It could not be used: {why}',
-  'copy.at': '{path}: {what}',
   'copy.unreadable': 'This cannot be read: {why}.',
   'copy.book': 'This lot holds {grams} g, and its book comes to {booked} g.',
   'copy.bowl': 'This bowl cannot be opened: {why}.',
