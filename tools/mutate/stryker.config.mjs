@@ -1,7 +1,8 @@
 /** Mutation testing of the core: which changed line does no test notice? See docs/contributing.md. */
 export default {
   testRunner: 'vitest',
-  plugins: ['@stryker-mutator/vitest-runner'],
+  plugins: ['@stryker-mutator/vitest-runner', './tools/mutate/draw.mjs'],
+  checkers: ['draw'],
   vitest: { configFile: 'tools/mutate/vitest.config.mjs' },
   coverageAnalysis: 'perTest',
   concurrency: 2,

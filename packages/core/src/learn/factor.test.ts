@@ -34,15 +34,26 @@ const recommended = (evidence: readonly Evidence[], chance = 0.85, how = options
 
 const anyEvidence = fc
   .record({
-    kind: fc.constantFrom('exact' as const, 'partial' as const, 'at-least' as const),
+    kind: fc.constantFrom('exact' as const, 'partial' as const, 'at-least' as const, 'between' as const),
     days: fc.integer({ min: 0, max: 900 }),
     texture: fc.constantFrom('creamy' as const, 'runny' as const),
     logRatio: fc.double({ min: -0.9, max: 0.9, noNaN: true }),
     noise: fc.double({ min: 0, max: 0.3, noNaN: true }),
+    half: fc.double({ min: 0.05, max: 0.5, noNaN: true }),
   })
-  .map(({ days, ...rest }): Evidence => ({ ...rest, at: daysAgo(days) }));
+  .map(({ days, half, ...rest }): Evidence => ({
+    ...rest,
+    at: daysAgo(days),
+    ...(rest.kind === 'between' ? { logLow: rest.logRatio - half, logHigh: rest.logRatio + half } : {}),
+  }));
 
 describe('the personal factor', () => {
+  it('is what is left of the model’s spread when the noise of a use is taken out', () => {
+    expect(priorSigma('density')).toBeCloseTo(Math.sqrt(0.3 ** 2 - 0.15 ** 2), 9);
+    expect(priorSigma('eye')).toBeGreaterThan(priorSigma('density'));
+    expect(priorSigma('ponytail')).toBeLessThan(priorSigma('density'));
+  });
+
   it('makes no larger bowl after one that was just what the model expected', () => {
     for (const amount of ['ponytail', 'density', 'eye'] as const) {
       const sigma = { ponytail: 0.27, density: 0.3, eye: 0.36 }[amount];
@@ -103,6 +114,69 @@ describe('the personal factor', () => {
     );
   }, 60_000);
 
+  it('takes a leftover judged by eye for what lies between its ends, and no more', () => {
+    const between = (low: number | undefined, high: number | undefined, rest: Partial<Evidence> = {}) =>
+      used(0.6, {
+        kind: 'between',
+        ...(low === undefined ? {} : { logLow: Math.log(low) }),
+        ...(high === undefined ? {} : { logHigh: Math.log(high) }),
+        ...rest,
+      });
+    const median = (...evidence: Evidence[]) => factorBand(learnFactor(evidence, options)).median;
+    // Ends that nearly touch are as good as an amount.
+    expect(median(between(0.594, 0.606)) / median(used(0.6))).toBeCloseTo(1, 3);
+    // The wider they are, the less it says.
+    expect(median(between(0.59, 0.61))).toBeLessThan(median(between(0.4, 0.9)));
+    expect(median(between(0.4, 0.9))).toBeLessThan(median());
+    // Where nothing is said of an end, it is open below, and closed by what was used above.
+    expect(median(between(undefined, 0.6))).toBe(median(between(1e-9, 0.6)));
+    expect(median(between(undefined, undefined))).toBe(median(between(1e-9, 0.6)));
+    expect(median(between(undefined, 0.6))).toBeLessThan(median(between(0.5, 0.6)));
+  });
+
+  // A leftover that surprises widens what is believed: without the smaller leftover's bowl it would make the larger one.
+  it('makes no larger bowl for a leftover that surprises, whether it was weighed or judged by eye', () => {
+    const steady = Array.from({ length: 5 }, (_, i) => used(1, { at: daysAgo(20 + i * 7) }));
+    const judged = (left: number): Evidence =>
+      evidenceOf({ ...HALF, at: daysAgo(1) }, { kind: 'left', millilitres: left, how: 'judged' })!;
+    const weighed = (left: number): Evidence =>
+      evidenceOf({ ...HALF, at: daysAgo(1) }, { kind: 'left', millilitres: left, how: 'measured' })!;
+    for (const told of [judged, weighed]) {
+      const made = [40, 70, 90, 110, 130, 150, 160, 168].map((left) => recommended([told(left), ...steady], 0.95));
+      made.slice(1).forEach((next, i) => {
+        expect(next).toBeLessThanOrEqual((made[i] ?? 0) * 1.01);
+      });
+      // And it is the smaller leftover's bowl, not a guess below it.
+      expect(made.at(-1)).toBeGreaterThan(0.5 * (made[0] ?? 0));
+    }
+  });
+
+  it('leaves out a bowl that ran out where its telling would make less, and of several each in its turn', () => {
+    const short = (ratio: number, days: number) => ranOut(ratio, { at: daysAgo(days) });
+    for (const before of [
+      [],
+      [used(0.5, { at: daysAgo(30) })],
+      [used(1.4, { at: daysAgo(30) }), used(0.6, { at: daysAgo(9) })],
+    ]) {
+      const outs = [short(0.4, 3), short(1.3, 8), short(0.45, 15), short(0.9, 15), short(0.5, 40), short(1.1, 55)];
+      let least = recommended(before, 0.9);
+      outs.forEach((_, i) => {
+        const next = recommended([...before, ...outs.slice(0, i + 1)], 0.9);
+        expect(next).toBeGreaterThanOrEqual(least * (1 - 1e-5));
+        least = next;
+      });
+    }
+  });
+
+  it('keeps apart what it answered for one texture and for another', () => {
+    const evidence = [0.6, 0.62, 0.58]
+      .map((ratio) => used(ratio, { texture: 'runny' }))
+      .concat([1.1, 1.15, 1.12].map((ratio) => used(ratio)));
+    const thin = nextUse(evidence, { ...options, texture: 'runny' }, 0.85).median;
+    expect(nextUse(evidence, { ...options, texture: 'creamy' }, 0.85).median).toBeGreaterThan(1.02 * thin);
+    expect(nextUse(evidence, { ...options, texture: 'runny' }, 0.85).median).toBe(thin);
+  });
+
   it('never recommends less after a bowl that ran out', () => {
     fc.assert(
       fc.property(
@@ -146,7 +220,13 @@ describe('the personal factor', () => {
       factorBand(learnFactor([...thin, ...rich], { ...options, texture })).median;
     expect(at('runny')).toBeLessThan(at('thick'));
     expect(at('thick')).toBeLessThan(at('creamy'));
-    expect(learnFactor(thin.slice(1), { ...options, texture: 'runny' }).isOfTexture).toBe(false);
+    const isTold = (evidence: readonly Evidence[], texture: 'runny' | 'creamy' = 'runny') =>
+      learnFactor(evidence, { ...options, texture }).isOfTexture;
+    expect(isTold(thin.slice(1))).toBe(false);
+    expect(isTold(thin)).toBe(true);
+    expect(isTold([...thin.slice(1), ...rich])).toBe(false);
+    expect(isTold([...thin.slice(1), ranOut(0.9, { texture: 'runny' })])).toBe(false);
+    expect(isTold(thin, 'creamy')).toBe(false);
   });
 
   // The stated 15 % for heads that differ widely from the model and from one use to the next.
@@ -185,6 +265,11 @@ describe('the personal factor', () => {
     const widths = steps.map(({ sigma }) => sigma);
     expect([...widths].sort((a, b) => b - a)).toEqual(widths);
     expect(factorSteps([], options)).toHaveLength(1);
+    // Each is seen from its own moment: a bowl of two years ago was fresh then, and its step as narrow as today's would be.
+    const [, once] = factorSteps([used(0.7, { at: daysAgo(730) }), used(0.7, { at: daysAgo(729) })], options);
+    const [, fresh] = factorSteps([used(0.7, { at: daysAgo(0) })], options);
+    expect(once?.sigma).toBeCloseTo(fresh?.sigma ?? 0, 2);
+    expect(steps[0]?.sigma).toBeCloseTo(factorSteps([], options)[0]?.sigma ?? 0, 9);
   });
 });
 
@@ -232,10 +317,17 @@ describe('evidenceOf', () => {
     // A quarter of what was not coated, as a standard deviation of the logarithm; assumption of this project.
     expect(part?.noise).toBeCloseTo(0.25 * (3 / 8), 9);
     expect(evidenceOf(bowl, { kind: 'ran-out' })?.kind).toBe('at-least');
+    expect(whole).toMatchObject({ kind: 'exact', noise: 0 });
+    expect(evidenceOf(bowl, { kind: 'ran-out', covered: 0.1 })?.kind).toBe('partial');
+    expect(evidenceOf(bowl, { kind: 'ran-out', covered: 0.09 })?.kind).toBe('at-least');
   });
 
   it('learns nothing from more left than was made', () => {
     expect(evidenceOf(bowl, { kind: 'left', millilitres: 230, how: 'measured' })).toBeUndefined();
+    expect(evidenceOf(bowl, { kind: 'left', millilitres: 184, how: 'measured' })).toBeUndefined();
+    expect(
+      evidenceOf({ ...bowl, modelMillilitres: 0 }, { kind: 'left', millilitres: 0, how: 'measured' }),
+    ).toBeUndefined();
   });
 });
 
@@ -256,13 +348,15 @@ function independentMedian(evidence: readonly Evidence[]): number {
   const gauss = (x: number, sigma: number): number => Math.exp(-0.5 * (x / sigma) ** 2) / sigma;
   const likelihood = (log: number, noise: number): number => {
     let sum = 0;
-    for (const { kind, at, logRatio, noise: more } of evidence) {
+    for (const { kind, at, logRatio, logLow = NaN, logHigh = NaN, noise: more } of evidence) {
       const sigma = Math.sqrt(noise ** 2 + more ** 2);
       const weight = 2 ** (-(NOW - Date.parse(at)) / DAY / 365.25);
       sum +=
         kind === 'at-least'
           ? weight * Math.log(Math.max(1e-300, below((log - logRatio) / sigma)))
-          : weight * (-((logRatio - log) ** 2) / (2 * sigma ** 2) - Math.log(sigma));
+          : kind === 'between'
+            ? weight * Math.log(Math.max(1e-300, below((logHigh - log) / sigma) - below((logLow - log) / sigma)))
+            : weight * (-((logRatio - log) ** 2) / (2 * sigma ** 2) - Math.log(sigma));
     }
     return Math.exp(sum);
   };

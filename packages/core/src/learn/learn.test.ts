@@ -53,6 +53,26 @@ describe('what works', () => {
     expect(all.find(({ maskId }) => maskId === 'lucky')?.saysLittle).toBe(true);
     expect(all.find(({ maskId }) => maskId === 'lucky')?.overall.interval).toBeUndefined();
     expect(ratingsOf(bowls)['steady']).toEqual({ mean: 4.6, count: 5 });
+    expect(whatWorks([bowl('b', 1, 2), bowl('a', 2, 2), bowl('c', 3, 2)]).map(({ maskId }) => maskId)).toEqual([
+      'a',
+      'b',
+      'c',
+    ]);
+    // With as many bowls' worth of the mean of all as two: (5 × 1 + 3 × 2) ∕ 3 and (1 × 1 + 3 × 2) ∕ 3.
+    expect(whatWorks([bowl('good', 1, 3), bowl('bad', 2, 1)]).map(({ shrunk }) => shrunk)).toEqual([11 / 3, 7 / 3]);
+  });
+
+  it('tells each moment by what was said in it, and leaves out what nothing was said of', () => {
+    const [one] = whatWorks([
+      bowl('a', 1, 3, { said: { slip: 3, ease: 1 } }),
+      bowl('a', 8, 3, { said: { slip: 1 } }),
+      bowl('a', 15, 3, { said: {} }),
+    ]);
+    expect(one?.count).toBe(2);
+    expect(one?.moments['going-on']).toMatchObject({ mean: 3, count: 2 });
+    expect(one?.moments.rinsing).toMatchObject({ mean: 1, count: 1 });
+    expect(one?.moments['next-day']).toBeUndefined();
+    expect(whatWorks([bowl('a', 15, 3, { said: {} })])).toEqual([]);
   });
 
   it('names what else changed, the most often first', () => {
@@ -118,6 +138,31 @@ describe('this against that', () => {
   it('does not hold a winter against a summer, and says little of two bowls', () => {
     expect(comparedOn([bowl('a', 0, 3), bowl('b', 150, 1)], 'a', 'b').pairs).toEqual([]);
     expect(comparedOn([bowl('a', 0, 3), bowl('b', 3, 1)], 'a', 'b').answer).toBe('too-few');
+    expect(comparedOn([bowl('a', 0, 3), bowl('b', 60, 1)], 'a', 'b').pairs).toHaveLength(1);
+    const three = [0, 14, 28].flatMap((at) => [bowl('a', at, 3), bowl('b', at + 5, at === 14 ? 2 : 1)]);
+    expect(comparedOn(three, 'a', 'b').answer).toBe('first');
+    expect(comparedOn(three.slice(0, 4), 'a', 'b').answer).toBe('too-few');
+  });
+
+  it('takes the nearest first, of gaps alike the earlier, and tells its pairs in the order of the days', () => {
+    const days = (bowls: readonly JudgedBowl[]) =>
+      comparedOn(bowls, 'a', 'b').pairs.map(({ firstAt, secondAt }) => [firstAt, secondAt]);
+    // The bowl of b at 10 lies nearer to the second of a.
+    expect(days([bowl('a', 0, 3), bowl('a', 12, 3), bowl('b', 10, 1)])).toEqual([[day(12), day(10)]]);
+    // Eight days to either side.
+    expect(days([bowl('a', 24, 3), bowl('b', 16, 1), bowl('a', 8, 3)])).toEqual([[day(8), day(16)]]);
+    expect(days([bowl('a', 40, 3), bowl('b', 41, 1), bowl('b', 3, 1), bowl('a', 0, 3)])).toEqual([
+      [day(0), day(3)],
+      [day(40), day(41)],
+    ]);
+  });
+
+  it('calls it even where as often the one came out better as the other', () => {
+    const swings = [0, 14, 28, 42].flatMap((at, i) => [bowl('a', at, i % 2 ? 3 : 1), bowl('b', at + 5, i % 2 ? 1 : 3)]);
+    expect(comparedOn(swings, 'a', 'b').answer).toBe('too-close');
+    const alike = [0, 14, 28, 42].flatMap((at) => [bowl('a', at, 2), bowl('b', at + 5, 2)]);
+    expect(comparedOn(alike, 'a', 'b').answer).toBe('too-close');
+    expect(comparedOn([...alike, { ...bowl('a', 43, 3), said: {} }], 'a', 'b').pairs).toHaveLength(4);
   });
 });
 
@@ -126,6 +171,10 @@ describe('trend', () => {
     const better = [1, 1, 1, 2, 2, 3, 3, 3].map((level, i) => bowl('a', i * 20, level as Level));
     expect(trendOf(better)?.answer).toBe('better');
     expect(trendOf(better.slice(0, 4))).toBeUndefined();
+    expect(trendOf(better.slice(0, 5))?.count).toBe(5);
+    expect(trendOf([...better.slice(0, 4), { ...bowl('a', 99, 3), said: {} }])).toBeUndefined();
+    const worse = [3, 3, 3, 2, 2, 1, 1, 1].map((level, i) => bowl('a', i * 20, level as Level));
+    expect(trendOf(worse)?.answer).toBe('worse');
     expect(trendOf([1, 3, 1, 3, 1, 3].map((level, i) => bowl('a', i * 20, level as Level)))?.answer).toBe('even');
   });
 });
@@ -185,6 +234,11 @@ describe('length', () => {
   it('waits for a season before it says anything', () => {
     expect(lengthKept(lengths(1, 2)).answer).toBe('too-early');
     expect(lengthKept([]).answer).toBe('too-early');
+    const at = (days: number): Measured => ({ at: day(days), kind: 'length', centimetres: 40 + 0.035 * days });
+    expect(lengthKept([at(0), at(60), at(120)]).answer).toBe('keeps');
+    expect(lengthKept([at(0), at(60), at(119)]).answer).toBe('too-early');
+    expect(lengthKept([at(0), at(200)]).answer).toBe('too-early');
+    expect(lengthKept([at(120), at(0), at(60)]).points.map((point) => point.at)).toEqual([day(0), day(60), day(120)]);
   });
 });
 
@@ -208,7 +262,11 @@ describe('poured by eye', () => {
     // Olive oil, USDA SR Legacy: 13.5 g in a US tablespoon of 14.79 mL (from memory).
     const spoon = { ingredientId: 'olive-oil', kind: 'spoons', spoons: 1, spoonMillilitres: 14.787 } as const;
     expect(gramsOf(spoon, CATALOGUE)).toBeCloseTo(13.5, 0);
-    expect(amountsOf([bottle, spoon], CATALOGUE)).toHaveLength(1);
+    const honey = { ingredientId: 'honey', kind: 'weighed', beforeGrams: 480, afterGrams: 459 } as const;
+    const [oil, sweet, ...others] = amountsOf([bottle, honey, spoon], CATALOGUE);
+    expect(oil).toEqual({ ingredientId: 'olive-oil', grams: 27 + gramsOf(spoon, CATALOGUE) });
+    expect(sweet).toEqual({ ingredientId: 'honey', grams: 21 });
+    expect(others).toEqual([]);
     expect(() => gramsOf({ ...bottle, afterGrams: 412 }, CATALOGUE)).toThrow(/nothing was poured/);
   });
 });

@@ -35,6 +35,8 @@ describe('the plate test', () => {
   it('asks for what a plate can show', () => {
     for (const across of [PLATE_CENTIMETRES.min - 0.1, PLATE_CENTIMETRES.max + 0.1, NaN])
       expect(() => flowOfSpread(across)).toThrow(RangeError);
+    expect(() => flowOfSpread(16, 0)).toThrow(RangeError);
+    expect(flowOfSpread(PLATE_CENTIMETRES.max)).toBeLessThan(flowOfSpread(PLATE_CENTIMETRES.min));
   });
 
   it('teaches more than a felt word does, towards what it shows', () => {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { factorBand, learnFactor, nextUse, TOLD_OUTCOMES, toldEvidence, type BowlOnHead } from '.';
+import { factorBand, lastedAsTold, learnFactor, nextUse, TOLD_OUTCOMES, toldEvidence, type BowlOnHead } from '.';
 
 const AT = '2026-03-14T09:00:00.000Z';
 const bowl: BowlOnHead = {
@@ -41,6 +41,16 @@ describe('a mask that its maker brings along', () => {
     const told = toldEvidence(bowl, 'just-enough')!;
     expect(width([told])).toBeGreaterThan(width([{ ...told, noise: 0 }]));
     expect(told.noise).toBe(0.15);
+  });
+
+  it('is what the log would have, of what the text makes', () => {
+    expect(TOLD_OUTCOMES.map((outcome) => lastedAsTold(outcome, 200))).toEqual([
+      { kind: 'left', millilitres: 0, how: 'judged' },
+      { kind: 'left', millilitres: 40, how: 'judged' },
+      { kind: 'left', millilitres: 100, how: 'judged' },
+      { kind: 'ran-out' },
+    ]);
+    expect(toldEvidence(bowl, 'ran-short')?.kind).toBe('at-least');
   });
 
   it('says nothing where nothing would reach the hair', () => {
