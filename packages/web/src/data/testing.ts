@@ -1,6 +1,6 @@
 import { api, type Head, type WeeksHeld } from '@amber-ladle/contract';
 import type { Mask } from '@amber-ladle/core/mask';
-import type { Lot } from '@amber-ladle/core/shelf';
+import type { Lot, Place } from '@amber-ladle/core/shelf';
 import { questions, reading } from './answer';
 import { BOOK_KEY } from './household';
 import { SHELF_KEY } from './shelf';
@@ -11,16 +11,18 @@ interface Known {
   readonly masks: readonly Mask[];
   readonly weeks: WeeksHeld;
   readonly lots: readonly Lot[];
+  /** Where the lots stand; nowhere that is known, if left out. */
+  readonly places: readonly Place[];
 }
 
 /** Tells a page what it knows. */
-export function know({ heads, masks, weeks, lots }: Partial<Known>): void {
+export function know({ heads, masks, weeks, lots, places = [] }: Partial<Known>): void {
   if (heads) questions.setQueryData(reading(api.heads.list).key, heads);
   if (masks) questions.setQueryData(BOOK_KEY, { own: [], book: masks });
   if (weeks) questions.setQueryData(reading(api.weeks.held).key, weeks);
   if (lots)
     questions.setQueryData(SHELF_KEY, {
-      shelf: { lots, total: lots.length, places: [], readings: [], paces: {} },
+      shelf: { lots, total: lots.length, places, readings: [], paces: {} },
       levels: [],
     });
 }

@@ -1,104 +1,29 @@
 <script setup lang="ts">
 import { headText } from '@amber-ladle/words';
-import { headInputSchema, USUAL_LOOK, type HeadInput, type HeadLook, limitsOf } from '@amber-ladle/contract';
-import { NO_STORY, type HeadStory } from '@amber-ladle/core/judge';
-import { scalpAreaAtAge, type HairProfile } from '@amber-ladle/core/hair';
-import { useSchemaForm } from '../kit/useSchemaForm';
-import { computed, ref, watch } from 'vue';
+import { headInputSchema, limitsOf } from '@amber-ladle/contract';
+import { computed, toRef } from 'vue';
 import { useRouter } from 'vue-router';
 import HeadDrawing from './HeadDrawing.vue';
 import ProfileFields from './ProfileFields.vue';
-import { newHead } from './newHead';
 import RhythmPanel from './RhythmPanel.vue';
 import LookFields from './LookFields.vue';
 import StoryFields from './StoryFields.vue';
-import { ApiError } from '../data/client';
-import { showFault } from '../kit/showFault';
+import { useHeadForm } from './useHeadForm';
 import { whenInForce } from '../kit/whenInForce';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 
+/** One head: drawn as she is written down, and changed. */
 const limits = limitsOf(headInputSchema);
-
 const props = defineProps<{ id: string }>();
 const household = useHousehold();
 const notice = useNotice();
 const router = useRouter();
-
 const isNew = computed(() => props.id === 'new');
-const saved = computed(() => household.headById(props.id));
-
-const inputOf = (): HeadInput => {
-  if (!saved.value) return newHead();
-  const { name, note, ageYears, sensitiveSkin, profile, story, look } = saved.value;
-  return { name, note, ageYears, sensitiveSkin, profile, story, look };
-};
-
-const { defineField, errors, handleSubmit, resetForm, setErrors, values, setFieldValue, meta } =
-  useSchemaForm<HeadInput>(headInputSchema, inputOf());
-const [name] = defineField('name');
-const [note] = defineField('note');
-const [ageYears] = defineField('ageYears');
-const [sensitiveSkin] = defineField('sensitiveSkin');
-const profile = computed<HairProfile>({
-  get: () => values.profile,
-  set: (value) => {
-    setFieldValue('profile', value);
-  },
-});
-const story = computed<HeadStory>({
-  get: () => values.story ?? NO_STORY,
-  set: (value) => {
-    setFieldValue('story', value);
-  },
-});
-const look = computed<HeadLook>({
-  get: () => values.look ?? USUAL_LOOK,
-  set: (value) => {
-    setFieldValue('look', value);
-  },
-});
-/** The row that is being typed over: it stays when another device changes it meanwhile, so that the server can tell. */
-const typedOver = ref(saved.value);
-watch(
-  () => [props.id, saved.value?.version],
-  ([id], [before]) => {
-    if (meta.value.dirty && id === before) return;
-    typedOver.value = saved.value;
-    resetForm({ values: inputOf() });
-  },
+const { saved, name, note, ageYears, sensitiveSkin, profile, story, look, errors, isSaving, save } = useHeadForm(
+  toRef(props, 'id'),
+  (head, isFirst) => isFirst && router.replace({ name: 'bowl', query: { head: head.id } }),
 );
-/** A child's scalp is smaller; follows the age until somebody sets it. */
-watch(ageYears, (age, before) => {
-  const area = values.profile.scalpAreaSquareCentimetres;
-  if (typeof age === 'number' && typeof before === 'number' && Math.abs(area - scalpAreaAtAge(before)) < 1)
-    profile.value = { ...values.profile, scalpAreaSquareCentimetres: Math.round(scalpAreaAtAge(age)) };
-});
-
-/** Said at the foot too: the field may lie two screens up. */
-function inVain({ errors: found }: { errors: Partial<Record<string, string>> }): void {
-  notice.fail(new Error(Object.values(found)[0] ?? headText.somethingNeedsAnotherLook));
-  void showFault();
-}
-const isSaving = ref(false);
-const save = handleSubmit(async (input) => {
-  isSaving.value = true;
-  try {
-    const head = await household.saveHead(input, typedOver.value);
-    typedOver.value = head;
-    resetForm({ values: input });
-    notice.show(headText.isSaved(head.name));
-    if (isNew.value) await router.replace({ name: 'bowl', query: { head: head.id } });
-  } catch (error) {
-    notice.fail(error);
-    if (error instanceof ApiError && error.problem.fields) {
-      setErrors(error.problem.fields);
-      await showFault();
-    }
-  } finally {
-    isSaving.value = false;
-  }
-}, inVain);
 
 async function remove(): Promise<void> {
   const head = saved.value;
@@ -126,7 +51,7 @@ async function remove(): Promise<void> {
       <div>
         <HeadDrawing
           :profile="profile"
-          :look="values.look"
+          :look="look"
           :age-years="typeof ageYears === 'number' ? ageYears : undefined"
           @length="profile = { ...profile, stretchedLengthCentimetres: $event }"
         />

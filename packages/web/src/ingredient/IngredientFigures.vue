@@ -160,7 +160,7 @@ const figures = computed<Figure[]>(() => {
 </script>
 
 <template>
-  <table class="figures">
+  <table class="figures lined">
     <tbody>
       <tr v-for="figure in figures" :key="figure.what">
         <th scope="row">{{ figure.what }}</th>
@@ -172,16 +172,8 @@ const figures = computed<Figure[]>(() => {
 </template>
 
 <style scoped>
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
 th,
 td {
-  text-align: left;
-  font-weight: 400;
-  padding: 7px 12px 7px 0;
-  border-bottom: 1px solid var(--rule);
   vertical-align: baseline;
 }
 td:nth-child(2) {

@@ -4,7 +4,7 @@ import type { Span } from '@amber-ladle/core/shelf';
 import { Chart, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js';
 import { computed } from 'vue';
 import { Line } from 'vue-chartjs';
-import { useInk } from '../kit/useInk';
+import { useChartLook } from '../kit/useChartLook';
 import { useHousehold } from '../data/household';
 import { keptText, writeTime } from '@amber-ladle/words';
 
@@ -15,7 +15,7 @@ const { course, spans } = defineProps<{
   spans: readonly Span[];
 }>();
 const household = useHousehold();
-const ink = useInk();
+const { ink, look, axis, timeAxis } = useChartLook();
 const unit = computed(() => household.where.warmthIn);
 const own = (celsius: number): number => inUnit(celsius, '°C', unit.value);
 
@@ -43,39 +43,23 @@ const data = computed(() => ({
     },
   ],
 }));
-const options = computed(() => {
-  const axis = (text: string) => ({ display: true, text, color: ink.value.quiet });
-  const ticks = { color: ink.value.quiet };
-  return {
-    responsive: true,
-    maintainAspectRatio: false,
-    animation: false as const,
-    plugins: { legend: { display: false } },
-    scales: {
-      x: {
-        type: 'linear' as const,
-        min: course[0]?.at,
-        max: course.at(-1)?.at,
-        ticks: {
-          ...ticks,
-          maxTicksLimit: 6,
-          maxRotation: 0,
-          callback: (at: string | number) => writeTime(new Date(Number(at)).toISOString(), household.where),
-        },
-        grid: { display: false },
-      },
-      share: { min: 0, suggestedMax: 100, title: axis('used, %'), ticks, grid: { color: ink.value.rule } },
-      celsius: {
-        position: 'right' as const,
-        suggestedMin: own(0),
-        suggestedMax: own(25),
-        title: axis(keptText.dashed(unit.value)),
-        ticks,
-        grid: { display: false },
-      },
+const options = computed(() => ({
+  ...look.value,
+  scales: {
+    x: {
+      ...timeAxis((at) => writeTime(new Date(at).toISOString(), household.where), 6),
+      min: course[0]?.at,
+      max: course.at(-1)?.at,
     },
-  };
-});
+    share: axis(keptText.usedAxis, { min: 0, suggestedMax: 100 }),
+    celsius: axis(keptText.dashed(unit.value), {
+      position: 'right' as const,
+      suggestedMin: own(0),
+      suggestedMax: own(25),
+      grid: { display: false },
+    }),
+  },
+}));
 </script>
 
 <template>

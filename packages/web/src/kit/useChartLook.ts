@@ -16,5 +16,21 @@ export function useChartLook() {
     grid: { color: ink.value.rule },
     ...rest,
   });
-  return { ink, look, axis };
+  /**
+   * Time from left to right, with few words under it and no lines.
+   * @param write how a moment (milliseconds) is written
+   * @param most so many moments are written
+   */
+  const timeAxis = (write: (at: number) => string, most = 7) => ({
+    type: 'linear' as const,
+    bounds: 'data' as const,
+    ...axis('', { grid: { display: false } }),
+    ticks: {
+      color: ink.value.quiet,
+      maxRotation: 0,
+      maxTicksLimit: most,
+      callback: (at: string | number) => write(Number(at)),
+    },
+  });
+  return { ink, look, axis, timeAxis };
 }

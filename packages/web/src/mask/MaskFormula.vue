@@ -24,7 +24,7 @@ const texture = computed(
   <section aria-labelledby="formula">
     <h2 id="formula">{{ maskText.formula }}</h2>
     <FormulaBar :parts="mask.parts" />
-    <table class="figures">
+    <table class="figures lined">
       <thead>
         <tr>
           <th scope="col">{{ maskText.to100G }}</th>
@@ -71,23 +71,10 @@ h2 {
   margin: 16px 0 14px;
 }
 table {
-  width: 100%;
-  border-collapse: collapse;
   margin: 10px 0;
-}
-th,
-td {
-  text-align: left;
-  padding: 6px 8px 6px 0;
-  border-bottom: 1px solid var(--rule);
-  font-weight: 400;
 }
 thead th {
   color: var(--quiet);
   font-size: 0.9rem;
-}
-.number {
-  text-align: right;
-  white-space: nowrap;
 }
 </style>

@@ -1,96 +1,22 @@
 <script setup lang="ts">
-import { ingredientById, type Family } from '@amber-ladle/core/ingredient';
-import { BUILT_IN_MASKS, NEEDS, type Mask, type Need } from '@amber-ladle/core/mask';
-import { computed, ref } from 'vue';
+import { BUILT_IN_MASKS, NEEDS } from '@amber-ladle/core/mask';
 import MaskFileButton from './MaskFileButton.vue';
 import RankedMasks from './RankedMasks.vue';
-import { ripeShare, ripeWords, type BookOrder } from './bookOrder';
-import { useRanking } from './useRanking';
-import { useShelf } from '../data/shelf';
+import { ripeWords } from './bookOrder';
+import { totalMinutes, useMaskSearch } from './useMaskSearch';
 import { MaskPicture } from '../kit/ink';
 import { useHousehold } from '../data/household';
 import { useWords } from '../data/useWords';
 import { maskText, FAMILY_ITEMS, NEED_WORDS, SLOT_WORDS, writeMinutes } from '@amber-ladle/words';
 
+/** The book of masks: found by what is wished for, or in the order that suits a head today. */
 const household = useHousehold();
 const { spell } = useWords();
+const { wish, orders, headId, ranking, isWorking, foundIds, shown } = useMaskSearch();
 const builtIn = new Set(BUILT_IN_MASKS.map(({ id }) => id));
-const search = ref('');
-const need = ref<Need | null>(null);
-const family = ref<Family | null>(null);
-const slot = ref<Mask['slot'] | null>(null);
-const mostMinutes = ref<number | null>(null);
-
 const needs = NEEDS.map((value) => ({ value, title: NEED_WORDS[value] }));
-const families = FAMILY_ITEMS;
 const slots = (['before-shampoo', 'after-shampoo'] as const).map((value) => ({ value, title: SLOT_WORDS[value] }));
-/** As in the book, by what lies ripe, by time, or for whom and what today allows. */
-const order = ref<string | null>(null);
-const ORDERS: readonly { readonly value: BookOrder; readonly title: string }[] = [
-  { value: 'ripe', title: maskText.whatIsRipeHere },
-  { value: 'quick', title: maskText.theQuickestFirst },
-];
-const headId = computed(() => (household.headById(order.value ?? '') ? order.value : null));
-const orders = computed(() => [
-  ...household.heads.map(({ id, name }) => ({ value: id, title: maskText.forNameNow(name) })),
-  ...ORDERS,
-]);
-const noEgg = ref(false);
-const { rankings, isWorking } = useRanking(
-  computed(() => (headId.value ? [headId.value] : [])),
-  computed(() => ({
-    minutes: mostMinutes.value ?? undefined,
-    slot: slot.value === 'before-shampoo' || slot.value === 'after-shampoo' ? slot.value : undefined,
-    without: noEgg.value ? (['egg'] as const) : [],
-  })),
-);
-const ranking = computed(() => (headId.value ? rankings.value[headId.value] : undefined));
-
 const times = [40, 60, 90, 150].map((value) => ({ value, title: maskText.withinMinutes(writeMinutes(value)) }));
-
-const totalMinutes = (mask: Mask): number => mask.handsOnMinutes + mask.wear.aimMinutes;
-const familiesOf = (mask: Mask): Family[] =>
-  mask.parts.map(({ ingredientId }) => ingredientById(household.catalogue, ingredientId).family);
-const words = (mask: Mask): string =>
-  [
-    mask.name,
-    mask.summary,
-    ...mask.parts.map(({ ingredientId }) => ingredientById(household.catalogue, ingredientId).name),
-  ]
-    .join(' ')
-    .toLowerCase();
-
-/** What the ranking judges by itself is left to it, so that it can say why not. */
-const found = computed(() =>
-  household.masks.filter(
-    (mask) =>
-      words(mask).includes(search.value.trim().toLowerCase()) &&
-      (!need.value || mask.needs.includes(need.value)) &&
-      (!family.value || familiesOf(mask).includes(family.value)),
-  ),
-);
-const foundIds = computed(() => new Set(found.value.map(({ id }) => id)));
-const shelf = useShelf();
-shelf.load().catch(() => undefined);
-const atHand = computed(() =>
-  shelf.shelved
-    .filter(
-      ({ window }) => !window.isPast && window.ripeness?.stage !== 'unripe' && window.ripeness?.stage !== 'nearly',
-    )
-    .map(({ lot, window }) => ({ ingredientId: lot.ingredientId, endsAt: window.endsAt })),
-);
-const shown = computed(() => {
-  const rows = found.value
-    .filter(
-      (mask) =>
-        (!slot.value || mask.slot === slot.value || mask.slot === 'either') &&
-        (!mostMinutes.value || totalMinutes(mask) <= mostMinutes.value),
-    )
-    .map((mask) => ({ mask, ripe: ripeShare(mask, atHand.value, household.moment) }));
-  if (order.value === 'ripe') rows.sort((a, b) => b.ripe.share - a.ripe.share);
-  if (order.value === 'quick') rows.sort((a, b) => totalMinutes(a.mask) - totalMinutes(b.mask));
-  return rows;
-});
 </script>
 
 <template>
@@ -106,13 +32,13 @@ const shown = computed(() => {
       </span>
     </div>
     <div class="filters">
-      <v-text-field v-model="search" :label="maskText.findByName" clearable />
-      <v-select v-model="need" :items="needs" :label="maskText.usedFor" clearable />
-      <v-select v-model="family" :items="families" :label="maskText.withWord" clearable />
-      <v-select v-model="slot" :items="slots" :label="maskText.when" clearable />
-      <v-select v-model="mostMinutes" :items="times" :label="maskText.time" clearable />
+      <v-text-field v-model="wish.words" :label="maskText.findByName" clearable />
+      <v-select v-model="wish.need" :items="needs" :label="maskText.usedFor" clearable />
+      <v-select v-model="wish.family" :items="FAMILY_ITEMS" :label="maskText.withWord" clearable />
+      <v-select v-model="wish.slot" :items="slots" :label="maskText.when" clearable />
+      <v-select v-model="wish.minutes" :items="times" :label="maskText.time" clearable />
       <v-select
-        v-model="order"
+        v-model="wish.order"
         class="order"
         :items="orders"
         :label="maskText.order"
@@ -121,7 +47,7 @@ const shown = computed(() => {
         clearable
       />
     </div>
-    <v-switch v-if="headId" v-model="noEgg" :label="maskText.noSmellOfEgg" />
+    <v-switch v-if="headId" v-model="wish.noEgg" :label="maskText.noSmellOfEgg" />
     <template v-if="headId">
       <RankedMasks v-if="ranking" :ranking="ranking" :head-id="headId" :shown-ids="foundIds" />
       <p v-else-if="isWorking" class="quiet" role="status">{{ maskText.looking }}</p>

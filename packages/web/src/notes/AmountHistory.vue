@@ -1,23 +1,20 @@
 <script setup lang="ts">
-import { api, type Head } from '@amber-ladle/contract';
+import type { Head } from '@amber-ladle/contract';
 import { headNeedIn, NOTHING_TAUGHT } from '@amber-ladle/core/house';
 import { factorBand, factorSteps, learnFactor } from '@amber-ladle/core/learn';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { CategoryScale, Chart, Filler, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js';
 import { computed } from 'vue';
 import { Line } from 'vue-chartjs';
-import { call } from '../data/client';
-import { useChartLook } from '../kit/useChartLook';
+import BowlByBowl from './BowlByBowl.vue';
+import { useFactorChart } from './useFactorChart';
 import { useHousehold } from '../data/household';
-import { useNotice } from '../data/notice';
-import { notesText, evidenceWords, factorWords, writeShortDay, TEXTURE_WORDS } from '@amber-ladle/words';
+import { notesText, factorWords, writeShortDay, TEXTURE_WORDS } from '@amber-ladle/words';
 
 /** How much this head takes: what each bowl taught, how the doubt narrows, and what that does to the next bowl. */
 Chart.register(CategoryScale, LinearScale, PointElement, LineElement, Filler, Tooltip);
 const { head } = defineProps<{ head: Head }>();
 const household = useHousehold();
-const notice = useNotice();
-const { ink, look, axis } = useChartLook();
 
 const learnt = computed(() => household.learning.heads[head.id]);
 const evidence = computed(() => [...(learnt.value?.evidence ?? [])].sort((a, b) => (a.at < b.at ? -1 : 1)));
@@ -31,9 +28,7 @@ const byTexture = computed(() =>
     return belief.isOfTexture ? [`${TEXTURE_WORDS[texture]} ${factorBand(belief).median.toFixed(2)}`] : [];
   }),
 );
-const labels = computed(() =>
-  steps.value.map(({ evidence: one }) => (one ? writeShortDay(one.at, household.where) : notesText.toBeginWith)),
-);
+const { data, chart } = useFactorChart(steps);
 
 /** The mask she had last, with and without what was learnt. */
 const next = computed(() => {
@@ -48,68 +43,6 @@ const next = computed(() => {
   };
 });
 
-const data = computed(() => ({
-  labels: labels.value,
-  datasets: [
-    {
-      label: notesText.eightInTenAbove,
-      data: steps.value.map(({ high }) => high),
-      borderColor: ink.value.fill,
-      borderWidth: 1,
-      pointRadius: 0,
-      order: 2,
-      fill: '+1',
-      backgroundColor: ink.value.wash,
-    },
-    {
-      label: notesText.eightInTenBelow,
-      data: steps.value.map(({ low }) => low),
-      borderColor: ink.value.fill,
-      borderWidth: 1,
-      pointRadius: 0,
-      order: 2,
-    },
-    {
-      label: notesText.mostLikely,
-      data: steps.value.map(({ median }) => median),
-      borderColor: ink.value.amber,
-      borderWidth: 2.6,
-      order: 1,
-      pointRadius: 0,
-    },
-    {
-      label: notesText.thisBowl,
-      data: steps.value.map(({ evidence: one }) => (one ? Math.exp(one.logRatio) : null)),
-      showLine: false,
-      order: 0,
-      clip: false as const,
-      pointStyle: steps.value.map(({ evidence: one }) =>
-        one?.kind === 'at-least' ? 'triangle' : one?.kind === 'partial' ? 'rectRot' : 'circle',
-      ),
-      pointRadius: 6,
-      pointBackgroundColor: ink.value.leaf,
-      pointBorderColor: ink.value.leaf,
-    },
-  ],
-}));
-const chart = computed(() => ({
-  ...look.value,
-  layout: { padding: { right: 12 } },
-  scales: {
-    x: axis('', { grid: { display: false } }),
-    y: axis(notesText.timesWhatTheModel, { suggestedMin: 0.5, suggestedMax: 1.5 }),
-  },
-}));
-
-const rows = computed(() =>
-  steps.value
-    .flatMap((step, i) => {
-      const one = evidence.value[i - 1];
-      return one ? [{ step, one }] : [];
-    })
-    .reverse(),
-);
-
 /** How masks come out in this kitchen against what is reckoned. */
 const textures = computed(() =>
   Object.entries(household.learning.textures).flatMap(([maskId, { offset, sigma, count }]) => {
@@ -122,17 +55,6 @@ const textures = computed(() =>
     return [{ maskId, name: mask.name, words: notesText.byBowls(words, count) }];
   }),
 );
-
-async function forget(): Promise<void> {
-  try {
-    await call(api.notes.forget, { params: { id: head.id } });
-    notice.show(notesText.fromNow(head.name), async () => {
-      await call(api.notes.remember, { params: { id: head.id } });
-    });
-  } catch (error) {
-    notice.fail(error);
-  }
-}
 </script>
 
 <template>
@@ -163,44 +85,7 @@ async function forget(): Promise<void> {
       <p class="quiet legend">
         {{ notesText.lineMostLikelyBand }}
       </p>
-      <details>
-        <summary>{{ notesText.bowlByBowl }}</summary>
-        <table class="figures" data-test="taught">
-          <thead>
-            <tr>
-              <th scope="col">{{ notesText.worn }}</th>
-              <th scope="col">{{ notesText.bowl }}</th>
-              <th scope="col">{{ notesText.itTaught }}</th>
-              <th scope="col">{{ notesText.afterIt }}</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="{ step, one } in rows" :key="one.bowlId ?? one.maskId">
-              <td>{{ writeShortDay(one.at, household.where) }}</td>
-              <td>
-                <RouterLink
-                  v-if="one.bowlId"
-                  class="quiet-link"
-                  :to="{ name: 'kept-bowl', params: { id: one.bowlId } }"
-                  >{{ one.maskName }}</RouterLink
-                >
-                <template v-else>
-                  <RouterLink class="quiet-link" :to="{ name: 'mask', params: { id: one.maskId } }">{{
-                    one.maskName
-                  }}</RouterLink>
-                  {{ notesText.asSheWritesIt }}
-                </template>
-              </td>
-              <td>{{ evidenceWords(one) }}</td>
-              <td>{{ step.low.toFixed(2) }} – {{ step.high.toFixed(2) }}</td>
-            </tr>
-          </tbody>
-        </table>
-        <p class="quiet">
-          {{ notesText.aBowlCounts }}
-          <button type="button" class="tool" @click="forget">{{ notesText.forgetAllAndBegin }}</button>
-        </p>
-      </details>
+      <BowlByBowl :head="head" :steps="steps" :evidence="evidence" />
     </template>
     <template v-else>
       <p data-test="factor">

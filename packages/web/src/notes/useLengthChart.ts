@@ -12,7 +12,7 @@ const MONTH = 30.44 * TWENTY_FOUR_HOURS;
 /** Lengths over time as they are drawn: as measured, with trims added back, and what growth alone would give. */
 export function useLengthChart(measures: Ref<readonly HeadMeasure[]>, kept: Ref<ReturnType<typeof lengthKept>>) {
   const household = useHousehold();
-  const { ink, look, axis } = useChartLook();
+  const { ink, look, axis, timeAxis } = useChartLook();
   const unit = computed(() => household.where.lengthIn);
   const own = (length: number): number => inUnit(length, 'cm', unit.value);
 
@@ -75,17 +75,7 @@ export function useLengthChart(measures: Ref<readonly HeadMeasure[]>, kept: Ref<
   const chart = computed(() => ({
     ...look.value,
     scales: {
-      x: {
-        type: 'linear' as const,
-        bounds: 'data' as const,
-        ...axis('', { grid: { display: false } }),
-        ticks: {
-          color: ink.value.quiet,
-          maxRotation: 0,
-          maxTicksLimit: 7,
-          callback: (at: string | number) => writeShortDay(Number(at), household.where),
-        },
-      },
+      x: timeAxis((at) => writeShortDay(at, household.where)),
       y: axis(notesText.stretchedWhat(unit.value)),
     },
   }));

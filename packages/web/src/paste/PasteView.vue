@@ -1,12 +1,10 @@
 <script setup lang="ts">
 import { ScenePicture } from '../kit/ink';
-import type { ToldOutcome } from '@amber-ladle/core/learn';
-import { computed, ref } from 'vue';
-import { useRouter } from 'vue-router';
-import { api, limitsOf, maskInputSchema } from '@amber-ladle/contract';
-import { call } from '../data/client';
-import { FormulaBar, useHandOver } from '../mask';
+import { computed } from 'vue';
+import { limitsOf, maskInputSchema } from '@amber-ladle/contract';
+import { FormulaBar } from '../mask';
 import { useFiledMask } from './useFiledMask';
+import { useKeepPasted } from './useKeepPasted';
 import { usePastedMask } from './usePastedMask';
 import AsIMakeIt from './AsIMakeIt.vue';
 import MarkedText from './MarkedText.vue';
@@ -16,59 +14,15 @@ import ReadMeasures from './ReadMeasures.vue';
 import ReadUse from './ReadUse.vue';
 import UnsafeReading from './UnsafeReading.vue';
 import WholeMask from './WholeMask.vue';
-import { useHousehold } from '../data/household';
-import { useNotice } from '../data/notice';
 import { pasteText, measuresRead, openWords } from '@amber-ladle/words';
 
 /** A mask as somebody wrote it: the text with its readings on the left, the mask that was understood on the right. */
 const limits = limitsOf(maskInputSchema);
-const household = useHousehold();
-const notice = useNotice();
-const router = useRouter();
 const pasted = usePastedMask();
 const { text, answers, draft, fault, lines, open, notUnderstood, heads, understood, name, mask, isUnsafe } = pasted;
-const headId = ref<string>();
-const outcome = ref<ToldOutcome>();
-const isKeeping = ref(false);
 const { whole, refused, onFile, tooLong } = useFiledMask(text);
+const { headId, outcome, isKeeping, hasDraft, keep, byHand, throwAway } = useKeepPasted(pasted, whole);
 const shown = computed(() => refused.value || fault.value);
-async function keep(): Promise<void> {
-  isKeeping.value = true;
-  try {
-    const kept = await household.saveMask(whole.value ?? pasted.input());
-    const who = headId.value ?? household.heads[0]?.id;
-    if (outcome.value && who && !whole.value)
-      await call(api.masks.tell, { params: { id: kept.id, headId: who }, body: { outcome: outcome.value } });
-    pasted.clear();
-    notice.show(pasteText.isInTheBook(kept.name), async () => {
-      await household.removeMask(kept.id);
-      await router.push({ name: 'masks' });
-    });
-    await router.push({ name: 'bowl', query: { mask: kept.id, ...(who ? { head: who } : {}) } });
-  } catch (error) {
-    notice.fail(error);
-  } finally {
-    isKeeping.value = false;
-  }
-}
-
-function throwAway(): void {
-  whole.value = undefined;
-  pasted.clear();
-}
-
-const handOver = useHandOver();
-/** Into the editor, where everything can be changed by hand: instead of what is being written there, or put to it. */
-function byHand(isInstead: boolean): void {
-  if (!mask.value || !draft.value) return;
-  const { id: _id, version: _version, parts, ...fields } = mask.value;
-  handOver.give(
-    { fields, parts, read: draft.value.use.readings, open: open.value.map(({ line }) => line.text) },
-    isInstead,
-  );
-  pasted.clear();
-  void router.push({ name: 'mask-new' });
-}
 /** Why it cannot be kept yet. */
 const waits = computed(() => {
   if (open.value.length > 0) return openWords(open.value.length);
@@ -138,9 +92,9 @@ const sum = computed(() => (draft.value ? measuresRead(lines.value.filter(({ isO
         </template>
         <p v-if="mask" class="actions">
           <v-btn variant="tonal" color="primary" @click="byHand(true)">
-            {{ handOver.hasDraft.value ? pasteText.changeInsteadOfDraft : pasteText.changeItByHand }}
+            {{ hasDraft ? pasteText.changeInsteadOfDraft : pasteText.changeItByHand }}
           </v-btn>
-          <v-btn v-if="handOver.hasDraft.value" variant="tonal" color="primary" @click="byHand(false)">
+          <v-btn v-if="hasDraft" variant="tonal" color="primary" @click="byHand(false)">
             {{ pasteText.putIt }}
           </v-btn>
         </p>

@@ -4,6 +4,7 @@ import { addDays, localDay } from '@amber-ladle/core/time';
 import { computed, onMounted, ref } from 'vue';
 import BuyPanel from './BuyPanel.vue';
 import { groupsOf, turningNames } from './groups';
+import LaneLegend from './LaneLegend.vue';
 import LotGroup from './LotGroup.vue';
 import QuickAdd from './QuickAdd.vue';
 import ScalePanel from './ScalePanel.vue';
@@ -94,10 +95,7 @@ useKeys([
         <p v-if="shelf.total > shelf.lots.length" class="quiet">
           {{ shelfText.ofWhatEndsFirst(shelf.lots.length, shelf.total) }}
         </p>
-        <p class="legend quiet" aria-hidden="true">
-          <span class="key hard" /> {{ shelfText.hard }} <span class="key ready" /> {{ shelfText.good }}
-          <span class="key last" /> {{ shelfText.lastDay }} <span class="key past" /> {{ shelfText.past }}
-        </p>
+        <LaneLegend />
       </div>
       <aside>
         <BuyPanel />
@@ -143,32 +141,6 @@ useKeys([
   display: grid;
   grid-template-columns: repeat(7, 1fr);
 }
-.legend {
-  display: flex;
-  align-items: center;
-  gap: 6px;
-  margin-top: 16px;
-  font-size: 0.9rem;
-}
-.key {
-  width: 26px;
-  height: 12px;
-  margin-left: 10px;
-  border: 1px solid var(--quiet);
-}
-.key.ready {
-  background: var(--leaf);
-}
-.key.last {
-  background: var(--amber-fill);
-}
-.key.hard {
-  background: repeating-linear-gradient(125deg, transparent 0 4px, var(--quiet) 4px 5px);
-}
-.key.past {
-  border-style: dotted;
-  border-color: var(--clay);
-}
 /* On paper: what there is on one sheet, and what to buy on another, to take along. */
 @media print {
   .columns {
@@ -176,9 +148,6 @@ useKeys([
   }
   .summary {
     margin: 2px 0;
-  }
-  .key {
-    print-color-adjust: exact;
   }
   aside {
     break-before: page;

@@ -10,7 +10,7 @@ import { call } from '../data/client';
 import { useHousehold } from '../data/household';
 import { useNotice } from '../data/notice';
 import { useShelf } from '../data/shelf';
-import { useInk } from '../kit/useInk';
+import { useChartLook } from '../kit/useChartLook';
 import { shelfText, writeTime, writeWarmth } from '@amber-ladle/words';
 import { inUnit } from '@amber-ladle/core/measure';
 import { TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
@@ -20,7 +20,7 @@ Chart.register(LinearScale, CategoryScale, PointElement, LineElement, Filler, To
 const household = useHousehold();
 const shelf = useShelf();
 const notice = useNotice();
-const ink = useInk();
+const { ink, look, axis } = useChartLook();
 const { value: all, know } = useRead(api.devices.thermometers, () => ({}));
 const first = computed(() => all.value?.[0]);
 const counts = computed(() => household.deviceMode === 'demo');
@@ -71,19 +71,10 @@ const data = computed(() => ({
   ],
 }));
 const options = computed(() => ({
-  responsive: true,
-  maintainAspectRatio: false,
-  animation: false as const,
-  plugins: { legend: { display: false } },
+  ...look.value,
   scales: {
-    x: { ticks: { color: ink.value.quiet, maxTicksLimit: 5, maxRotation: 0 }, grid: { display: false } },
-    y: {
-      suggestedMin: own(0),
-      suggestedMax: own(10),
-      title: { display: true, text: unit.value, color: ink.value.quiet },
-      ticks: { color: ink.value.quiet },
-      grid: { color: ink.value.rule },
-    },
+    x: axis('', { ticks: { color: ink.value.quiet, maxTicksLimit: 5, maxRotation: 0 }, grid: { display: false } }),
+    y: axis(unit.value, { suggestedMin: own(0), suggestedMax: own(10) }),
   },
 }));
 </script>

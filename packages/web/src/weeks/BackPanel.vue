@@ -45,7 +45,7 @@ const lostWords = ({ lostGrams, expectedGrams }: WeekBack): string =>
   <section aria-labelledby="back">
     <h2 id="back">{{ weeksText.lookingBack }}</h2>
     <p v-if="back.length === 0" class="quiet">{{ weeksText.nothingYetAWeek }}</p>
-    <table v-else class="figures">
+    <table v-else class="figures lined">
       <thead>
         <tr>
           <th scope="col">{{ weeksText.weekOf }}</th>
@@ -77,15 +77,8 @@ const lostWords = ({ lostGrams, expectedGrams }: WeekBack): string =>
 h2 {
   margin: 0 0 6px;
 }
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
 th,
 td {
-  padding: 8px 8px 8px 0;
-  border-bottom: 1px solid var(--rule);
-  text-align: left;
   vertical-align: baseline;
 }
 .bowls {
@@ -95,7 +88,6 @@ td {
 }
 thead th {
   color: var(--quiet);
-  font-weight: 400;
 }
 tbody th {
   font-weight: 600;

@@ -24,6 +24,7 @@ export const keptText = {
   thrownAway: 'Thrown away',
   temperatureWhereTheBowl:
     'Temperature where the bowl stood, and the share of its time used; the sentence above says how much',
+  usedAxis: 'used, %',
   shareOfTimeAxis: 'of its time used, %',
   makeIt: 'Make it',
   takeFromTheShelf: 'Take from the shelf',

@@ -198,6 +198,8 @@ export const notesText = {
   spansHoldTheTruth:
     'Spans hold the truth eight times in ten. Days differ in more than the mask: what else changed is named, not reckoned out.',
   howItWentOver: 'How it went over time',
+  verdictAxis: 'verdict, 1 to 5',
+  oneThenAnother: (scores: readonly Said[]): string => scores.join(', then '),
   verdictsOverTime: 'Verdicts over time, a sign for each mask; the table above gives their means',
   thisAgainstThat: 'This against that',
   twoMasks: 'Two masks that are worn within two months of each other can be held against each other; none were yet.',
@@ -209,8 +211,6 @@ export const notesText = {
   alsoChangedThese: (count: Said): string => ` Also changed: ${count}.`,
   cameOutBetter: (a: Said, by: Said, span: Said, pairWords: Said, changed: Said): string =>
     `${a} came out better by ${by} points of 4${span}, in ${pairWords}.${changed}`,
-  cameOutBetterBy: (b: Said, by: Said, span: Said, pairWords: Said, changed: Said): string =>
-    `${b} came out better by ${by} points of 4${span}, in ${pairWords}.${changed}`,
   tooClose: (pairWords: Said, span: Said, changed: Said): string =>
     `Too close to call in ${pairWords}${span}.${changed}`,
   ofBowlsTooFew: (pairWords: Said, changed: Said): string => `${pairWords} of bowls: too few to say which.${changed}`,
@@ -218,8 +218,8 @@ export const notesText = {
   soFarAndThere: (so: Said, missing: number): string =>
     `So far ${so}. ${missing === 1 ? 'One more judged bowl' : `${missing} more judged bowls`}, and there is a trend to speak of.`,
   neitherBetterNorWorse: (span: Said): string => `Neither better nor worse over these months (${span}).`,
-  itGetsPoints: (says: Said, perMonth: Said, span: Said): string =>
-    `It gets ${says}: ${perMonth} points a month (${span}).`,
+  itGetsBetter: (perMonth: Said, span: Said): string => `It gets better: ${perMonth} points a month (${span}).`,
+  itGetsWorse: (perMonth: Said, span: Said): string => `It gets worse: ${perMonth} points a month (${span}).`,
   thicker: 'thicker',
   thinner: 'thinner',
   byBowls: (words: Said, count: number): string => `${words}, by ${count} ${count === 1 ? 'bowl' : 'bowls'}`,
