@@ -70,6 +70,23 @@ export async function hold(client: CDPSession, page: Page, { width, height, inHa
   await settled(page);
 }
 
+/** Opens whatever is folded, so that it is looked at too. */
+async function unfold(page: Page): Promise<void> {
+  await settled(page);
+  await page.$$eval('main details:not([open])', (folds) => {
+    for (const fold of folds) (fold as HTMLDetailsElement).open = true;
+  });
+}
+
+/** What does not count its padding and border into its size, as everything else does: a field like that is half as tall again. */
+const measuredOtherwise = (page: Page): Promise<string[]> =>
+  page.$$eval('main *', (all) =>
+    all
+      .filter((element) => element instanceof HTMLElement && getComputedStyle(element).boxSizing !== 'border-box')
+      .slice(0, 3)
+      .map((element) => `${element.tagName}.${element.className}`),
+  );
+
 /** By how much the page is wider than the window, and what pushes it. */
 const over = (page: Page): Promise<string[]> =>
   page.evaluate(() => {
@@ -152,6 +169,8 @@ export async function screenFaults({ page, open }: House, screens: readonly stri
   await light('light');
   for (const path of screens) {
     await open(path);
+    await unfold(page);
+    found(`${path} (measured otherwise)`, await measuredOtherwise(page));
     found(`${path} (light)`, await axeFaults(page));
     found(`${path} (pale)`, await paleWords(page, client));
     // With a mouse, half a finger will do.

@@ -34,7 +34,6 @@ const fixes = computed(() => {
     .flatMap((what) => all.filter(({ does }) => does === what).slice(0, MOST_OF[what]))
     .map((fix) => fixWords(fix, catalogue));
 });
-const LONGEST = 120;
 const pulls = computed(() => {
   const most = Math.max(0.1, ...bowl.texture.pulls.map(({ pull }) => Math.abs(pull)));
   return [...bowl.texture.pulls]
@@ -42,7 +41,8 @@ const pulls = computed(() => {
     .map(({ ingredientId, pull }) => ({
       id: ingredientId,
       name: ingredientById(catalogue, ingredientId).name,
-      width: (Math.abs(pull) / most) * LONGEST,
+      /** Of the longest, in hundredths. */
+      share: (Math.abs(pull) / most) * 100,
       words: Math.abs(pull) < 0.05 ? bowlText.hardlyAny : pull > 0 ? bowlText.thickens : bowlText.thins,
       isThick: pull > 0,
     }));
@@ -77,7 +77,7 @@ const pulls = computed(() => {
       <ul class="plain-list pulls">
         <li v-for="pull in pulls" :key="pull.id">
           <span>{{ pull.name }}</span>
-          <span class="bar" :class="{ thick: pull.isThick }" :style="{ width: `${pull.width}px` }" aria-hidden="true" />
+          <span class="bar" :class="{ thick: pull.isThick }" :style="{ width: `${pull.share}%` }" aria-hidden="true" />
           <span class="quiet">{{ pull.words }}</span>
         </li>
       </ul>
@@ -105,7 +105,8 @@ p.quiet::first-letter {
 }
 .pulls li {
   display: grid;
-  grid-template-columns: 130px 124px 1fr;
+  grid-template-columns: minmax(0, 130px) minmax(0, 124px) minmax(72px, 1fr);
+  overflow-wrap: anywhere;
   gap: 8px;
   align-items: center;
   padding: 3px 0;
