@@ -162,17 +162,19 @@ else if (what === 'lint') {
   );
 } else if (what === 'mutate') {
   install();
-  const named = process.argv.slice(3).filter((word) => word !== '--by-all');
+  const words = process.argv.slice(3);
+  const oneIn = Number(words.find((word) => /^--one-in=\d+$/.test(word))?.slice('--one-in='.length) ?? 1);
+  const named = words.filter((word) => !word.startsWith('--'));
   const folders = named.length > 0 ? named : ['judge', 'shelf', 'recipe', 'batch', 'learn', 'washday'];
-  const byAll = process.argv.includes('--by-all');
+  const byAll = words.includes('--by-all');
   say(
-    `Changing ${folders.join(', ')} line by line, ${byAll ? 'for all tests: about an hour' : 'for the tests beside it: some minutes'} a folder.`,
+    `Changing ${folders.join(', ')} line by line${oneIn > 1 ? `, one line in ${oneIn}` : ''}, ${byAll ? 'for all tests: about an hour' : 'for the tests beside it: some minutes'} a folder.`,
   );
-  const of = folders.map((folder) => `packages/core/src/${folder}/**/*.ts`);
+  const { toChange } = await import('./mutate/draw.mjs');
   process.exit(
     tool(
       '@stryker-mutator/core/bin/stryker.js',
-      ['run', 'tools/mutate/stryker.config.mjs', '--mutate', [...of, '!packages/core/src/**/*.test.ts'].join(',')],
+      ['run', 'tools/mutate/stryker.config.mjs', '--mutate', toChange(root, folders, oneIn).join(',')],
       { env: { ...process.env, AMBER_LADLE_TESTED_BY: byAll ? '**' : folders.join(',') } },
     ),
   );

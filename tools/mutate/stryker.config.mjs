@@ -1,8 +1,7 @@
 /** Mutation testing of the core: which changed line does no test notice? See docs/contributing.md. */
 export default {
   testRunner: 'vitest',
-  plugins: ['@stryker-mutator/vitest-runner', './tools/mutate/draw.mjs'],
-  checkers: ['draw'],
+  plugins: ['@stryker-mutator/vitest-runner'],
   vitest: { configFile: 'tools/mutate/vitest.config.mjs' },
   coverageAnalysis: 'perTest',
   concurrency: 2,
