@@ -9,10 +9,9 @@ import { computed } from 'vue';
 import { AmountPicture } from '../kit/ink';
 import { useWords } from '../data/useWords';
 import { useHousehold } from '../data/household';
-import { useNotice } from '../data/notice';
-import { readQuantity } from '@amber-ladle/core/measure';
 import AmountStepper from '../kit/AmountStepper.vue';
 import DriftMark from './DriftMark.vue';
+import PieceSizes from './PieceSizes.vue';
 
 /** The measures, as large as a recipe card: pieces and spoons first, grams and millilitres beside. */
 const {
@@ -68,7 +67,6 @@ const neighbour = (line: SizedLine, direction: 1 | -1): number | undefined =>
     : undefined;
 
 const household = useHousehold();
-const notice = useNotice();
 const { say } = useWords();
 const isByWeight = computed(() => schoolOf(household.settings.schools, 'measure') === 'weight');
 const made = computed(() => makingWords(bowl.lines, spoons, catalogue, makings));
@@ -96,16 +94,6 @@ type Row = (typeof rows.value)[number];
 function step(row: Row, direction: 1 | -1): void {
   const grams = direction === 1 ? row.more : row.less;
   if (grams !== undefined) emit('lock', row.line.ingredientId, grams);
-}
-/** A weight that is none is put back as it was. */
-function onWeigh(ingredientId: string, event: Event): void {
-  const input = event.target as HTMLInputElement;
-  const grams = readQuantity(input.value, 'g');
-  if (grams >= 1 && grams <= 3000) emit('weigh', ingredientId, grams);
-  else {
-    if (input.value.trim() !== '') notice.show(bowlText.isNoWeight(input.value));
-    input.value = String(pieceGrams[ingredientId] ?? '');
-  }
 }
 function toggleLock({ line }: Row): void {
   emit('lock', line.ingredientId, line.isLocked ? undefined : line.grams);
@@ -154,29 +142,15 @@ function toggleLock({ line }: Row): void {
       </p>
       <slot name="source" v-bind="{ line: row.line }" />
       <p v-if="row.making" class="making figures">{{ row.making }}</p>
-      <div v-if="editable && row.sizes.length > 1" class="lower">
-        <span class="sizes" role="group" :aria-label="bowlText.sizeOf(row.ingredient)">
-          <ChoicePills
-            :of="row.sizes"
-            :title-of="(size) => size.words"
-            :says="(size) => size.name"
-            :is-chosen="(size) => size.id === row.chosen"
-            @choose="(size) => emit('piece', row.line.ingredientId, size.id)"
-          />
-          <label class="weigh quiet">
-            {{ bowlText.or }}
-            <input
-              type="text"
-              inputmode="decimal"
-              class="figures"
-              :value="row.weighed"
-              :aria-label="bowlText.usableGramsOfOne(row.ingredient)"
-              @change="onWeigh(row.line.ingredientId, $event)"
-            />
-            {{ bowlText.gEach }}
-          </label>
-        </span>
-      </div>
+      <PieceSizes
+        v-if="editable && row.sizes.length > 1"
+        :name="row.ingredient"
+        :sizes="row.sizes"
+        :chosen="row.chosen"
+        :weighed="row.weighed"
+        @piece="emit('piece', row.line.ingredientId, $event)"
+        @weigh="emit('weigh', row.line.ingredientId, $event)"
+      />
     </li>
   </ul>
 </template>
@@ -250,39 +224,7 @@ function toggleLock({ line }: Row): void {
   align-items: center;
   margin: -4px -6px -4px auto;
 }
-.weigh {
-  display: inline-flex;
-  align-items: center;
-  gap: 6px;
-  font-size: 0.9rem;
-}
-.weigh input {
-  width: 62px;
-  min-height: 36px;
-  padding: 0 8px;
-  border: 1px solid var(--quiet);
-  border-radius: 6px;
-  background: transparent;
-  color: var(--ink);
-  font: inherit;
-}
-.lower {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 2px 4px;
-}
 .left {
   font-style: italic;
-}
-.sizes {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-}
-@media (pointer: coarse) {
-  .weigh input {
-    min-height: 44px;
-  }
 }
 </style>

@@ -1,66 +1,49 @@
 <script setup lang="ts">
 import TogglePill from '../kit/TogglePill.vue';
 import ChoicePills from '../kit/ChoicePills.vue';
-import { maskWorn, type Bowl, type KeptWish } from '@amber-ladle/contract';
-import { isChild, nextAt } from '@amber-ladle/core/washday';
-import { useLocalStorage } from '@vueuse/core';
-import { computed, ref, watch } from 'vue';
+import { maskWorn, type Bowl } from '@amber-ladle/contract';
+import { computed, toRef } from 'vue';
 import DayTimeline from './DayTimeline.vue';
 import { CautionPanel } from '../caution';
 import { MeasuresCard } from '../bowl';
 import { BowlOpening, WearLengths } from '../day';
-import { useDayPreview } from './useDayPreview';
+import { useDayAhead } from './useDayAhead';
 import { useKeys } from '../kit/useKeys';
-import { useLengths } from '../day';
-import { useKeptBowl } from '../data/useKeptBowl';
 import { useHousehold } from '../data/household';
-import { useNotice } from '../data/notice';
-import { useWashDay } from '../data/washday';
 import { makeText, helpWords, untilWords, writeMinutes, writeTime } from '@amber-ladle/words';
 
 /** Before a wash day: when, with which second bowl, and what the day will be like. */
-const { bowl } = defineProps<{ bowl: Bowl }>();
+const props = defineProps<{ bowl: Bowl }>();
 const household = useHousehold();
-const person = computed(() => household.headById(bowl.headId));
-const store = useWashDay();
-const notice = useNotice();
-const zone = computed(() => household.settings.timeZone);
-
-const kind = ref<KeptWish['kind']>('start-at');
-const by = ref('20:30');
-const wish = computed<KeptWish>(() => {
-  if (kind.value === 'start-at') return { kind: 'start-at', at: new Date(household.moment).toISOString() };
-  const time = /^\d\d:\d\d/.test(by.value) ? by.value.slice(0, 5) : '20:30';
-  return { kind: 'rinsed-by', at: new Date(nextAt(time, household.moment, zone.value)).toISOString() };
-});
-
-const secondId = ref<string | null>(null);
-watch(
-  () => bowl.id,
-  () => (secondId.value = null),
-);
-const seconds = computed(() =>
-  household.bowls.items
-    .filter(({ id, headId, life }) => id !== bowl.id && headId !== bowl.headId && life && !life.endedAt)
-    .map(({ id, maskName, headName }) => ({ value: id, title: makeText.dayIsFor(maskName, headName) })),
-);
-const { bowl: second } = useKeptBowl(computed(() => secondId.value ?? undefined));
-const { life, lengths, stopped, choose } = useLengths(computed(() => bowl));
-const bowls = computed<Bowl[]>(() => [{ ...bowl, life: life.value }, ...(second.value ? [second.value] : [])]);
-const rings = computed(() => household.settings.rings);
+const person = computed(() => household.headById(props.bowl.headId));
+const {
+  kind,
+  by,
+  wish,
+  secondId,
+  seconds,
+  bowls,
+  lengths,
+  stopped,
+  choose,
+  isFamily,
+  childrenFirst,
+  rings,
+  saveRings,
+  steps,
+  plan,
+  failure,
+  helps,
+  isLookingForHelp,
+  outs,
+  ends,
+  isBeginning,
+  begin,
+} = useDayAhead(toRef(props, 'bowl'));
 const time = (at: number): string => untilWords(at, household.moment, household.where);
-/** Asked only where there are children and grown-ups, and remembered. */
-const childrenFirst = useLocalStorage('amber-ladle-children-first', false);
-const isFamily = computed(() => {
-  const people = bowls.value.flatMap(({ snapshot: { head, others } }) => [head, ...others]);
-  return people.some(isChild) && !people.every(isChild);
-});
-const wishes = computed(() => ({ childrenFirst: isFamily.value && childrenFirst.value }));
-const { steps, plan, failure, helps, isLookingForHelp, outs, ends } = useDayPreview(bowls, wish, rings, wishes);
 const costs = computed(
   () => new Map([...(ends.value ?? [])].map(([aimMinutes, at]) => [aimMinutes, makeText.rinsedAt(time(at))] as const)),
 );
-
 const clock = (at: number): string => writeTime(new Date(at).toISOString(), household.where);
 const dayWords = computed(() => {
   if (!plan.value) return '';
@@ -81,31 +64,7 @@ const nameOf = (subject: string): string => household.maskById(subject)?.name ??
 const headsOf = ({ snapshot: { head, others } }: Bowl) =>
   [head, ...others].flatMap(({ id }) => household.headById(id) ?? []);
 
-const isBeginning = ref(false);
-async function begin(): Promise<void> {
-  if (isBeginning.value || failure.value) return;
-  isBeginning.value = true;
-  try {
-    await store.begin({
-      bowlIds: bowls.value.map(({ id }) => id),
-      wish: wish.value,
-      rings: rings.value,
-      ...wishes.value,
-    });
-  } catch (error) {
-    notice.fail(error);
-  } finally {
-    isBeginning.value = false;
-  }
-}
 useKeys([{ keys: [' '], does: makeText.beginTheDay, run: () => void begin() }]);
-async function saveRings(count: number): Promise<void> {
-  try {
-    await household.saveSettings({ rings: count });
-  } catch (error) {
-    notice.fail(error);
-  }
-}
 </script>
 
 <template>

@@ -30,8 +30,9 @@ let wearing: WearingOnScreen;
 let wrapper: VueWrapper;
 
 const lifeOf = (): BowlLife => {
-  if (!bowl.value) throw new Error('No bowl.');
-  return bowl.value.life;
+  const life = bowl.value?.life;
+  if (!life) throw new Error('No bowl.');
+  return life;
 };
 /** Everything pressed has been told, and answered. */
 const settled = async (): Promise<void> => {
@@ -74,7 +75,8 @@ beforeEach(async () => {
   });
   wrapper = mount(
     defineComponent(() => {
-      wearing = useWearing({ bowl: computed(() => bowl.value), know: (now) => (bowl.value = now) } as never, headId);
+      const know = (now: Bowl): void => void (bowl.value = now);
+      wearing = useWearing({ bowl: computed(() => bowl.value), know }, headId);
       return () => h('div');
     }),
   );

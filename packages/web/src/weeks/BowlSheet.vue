@@ -1,116 +1,24 @@
 <script setup lang="ts">
-import { ingredientById } from '@amber-ladle/core/ingredient';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import type { WeekBowl } from '@amber-ladle/core/plan';
-import { placeOf } from '@amber-ladle/core/shelf';
-import { computed } from 'vue';
+import { listed, weeksText } from '@amber-ladle/words';
+import { computed, toRef } from 'vue';
 import { useHousehold } from '../data/household';
-import { useShelf } from '../data/shelf';
-import { weeksAsked } from '../data/weeks';
 import { useWeeks } from '../data/useWeeks';
 import IngredientById from '../kit/IngredientById.vue';
 import MaskById from '../kit/MaskById.vue';
 import SheetDialog from '../kit/SheetDialog.vue';
-import { useNewest } from '../kit/useNewest';
-import {
-  weeksText,
-  amountOf,
-  dayWord,
-  differenceWords,
-  listed,
-  otherwiseWords,
-  reasonSentence,
-  sureWords,
-} from '@amber-ladle/words';
+import { useBowlReasons } from './useBowlReasons';
 import { useWishes } from './useWishes';
 
 /** Why a bowl stands where it stands, what it draws, what would do instead, and everything that can be done with it. */
-const { bowl } = defineProps<{ bowl: WeekBowl }>();
+const props = defineProps<{ bowl: WeekBowl }>();
 const isOpen = defineModel<boolean>({ default: false });
 const household = useHousehold();
-const shelf = useShelf();
 const weeks = useWeeks();
 const wishes = useWishes();
 
-const place = computed(() => ({ maskId: bowl.maskId, headIds: bowl.headIds, on: bowl.on }));
-const { current: instead } = useNewest(place, (one) => weeksAsked().insteadOf(one));
-const { current: without } = useNewest(place, (one) => weeksAsked().without(one));
-
-const mask = computed(() => household.maskById(bowl.maskId));
-const names = computed(() =>
-  listed(
-    bowl.headIds.map((id) => household.headById(id)?.name ?? ''),
-    household.where.locale,
-  ),
-);
-const title = computed(() =>
-  weeksText.forNameWhatDay(mask.value?.name ?? '', names.value, dayWord(bowl.day, weeks.today, household.where)),
-);
-const reasons = computed(() =>
-  bowl.headIds.map((id) => ({
-    id,
-    name: household.headById(id)?.name ?? '',
-    words: reasonSentence(bowl.terms[id] ?? [], household.catalogue, household.where, household.moment),
-  })),
-);
-/** What it is good for beside the hair: what would turn, and who would wait. */
-const good = computed(() => {
-  const than = without.value;
-  if (!than) return '';
-  const lost = than.lost.filter(({ grams }) => grams >= 15).slice(0, 3);
-  const saved = lost.map(({ ingredientId, grams }) => amountOf(ingredientId, grams, household.catalogue));
-  if (saved.length > 0) return weeksText.withoutItWouldTurn(listed(saved, household.where.locale));
-  return than.points > 1 ? weeksText.nothingIsSaved : '';
-});
-const draws = computed(() =>
-  bowl.draws.map(({ ingredientId, grams, lotId, boughtOn, chance, supplyId, isFrozen }) => {
-    const lot = shelf.lots.find(({ id }) => id === lotId);
-    const row = ingredientById(household.catalogue, ingredientId);
-    const from =
-      boughtOn !== undefined
-        ? weeksText.boughtDayWord(dayWord(weeks.weeks?.days[boughtOn]?.day ?? bowl.day, weeks.today, household.where))
-        : isFrozen || (lot && shelf.placeById(placeOf(lot))?.kind === 'freezer')
-          ? weeksText.outOfTheFreezer
-          : row.ripening && lot?.state === 'whole'
-            ? sureWords(chance)
-            : weeksText.inTheHouse;
-    return {
-      key: `${supplyId} ${isFrozen}`,
-      ingredientId,
-      amount: amountOf(ingredientId, grams, household.catalogue),
-      from,
-    };
-  }),
-);
-const keeps = computed(() =>
-  bowl.lines
-    .filter(({ ingredientId }) => !bowl.draws.some((draw) => draw.ingredientId === ingredientId))
-    .map(({ ingredientId, grams }) => amountOf(ingredientId, grams, household.catalogue)),
-);
-const missing = computed(() =>
-  bowl.missing.map(({ ingredientId, grams }) => amountOf(ingredientId, grams, household.catalogue)),
-);
-const doubt = computed(() =>
-  weeks.otherwise
-    .filter((one) => one.on === bowl.on && one.maskId === bowl.maskId)
-    .map((one) =>
-      otherwiseWords(one, weeks.weeks?.days[one.laterOn ?? -1]?.day, bowl.day, weeks.today, household, household.where),
-    ),
-);
-const others = computed(() =>
-  (instead.value ?? []).map(({ maskId, difference }) => ({
-    maskId,
-    name: household.maskById(maskId)?.name ?? maskId,
-    words: differenceWords(difference, household.catalogue, household.where).join('; '),
-  })),
-);
-const toBench = computed(() => {
-  const [head = '', ...shared] = bowl.headIds;
-  return {
-    name: 'bowl',
-    query: { head, mask: bowl.maskId, day: bowl.day, ...(shared.length > 0 ? { with: shared.join(',') } : {}) },
-  };
-});
+const { title, reasons, good, draws, keeps, missing, doubt, others, toBench } = useBowlReasons(toRef(props, 'bowl'));
 /** The furthest day that it can be moved to. */
 const last = computed(() => (weeks.weeks?.days.length ?? 1) - 1);
 function then(act: () => void): void {
