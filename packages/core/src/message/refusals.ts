@@ -117,6 +117,8 @@ export const REFUSAL_MESSAGES = {
   'copy.unreadable': { why: 'message' },
   'copy.book': { grams: 'number', booked: 'number' },
   'copy.bowl': { why: 'message' },
+  'copy.bowl-no-numbers': {},
+  'copy.bowl-not-as-logged': {},
   'copy.no-row': { why: 'message' },
   'copy.orphan': {},
   'copy.field': { field: 'text', words: 'text' },

@@ -148,16 +148,17 @@ async function bowlFaults({ source }: Household): Promise<Fault[]> {
   const faults: Fault[] = [];
   const ids = await source.query<{ id: string }[]>('SELECT id FROM bowl ORDER BY rowid');
   for (const [i, { id }] of ids.entries()) {
-    try {
-      const { snapshot } = await source.manager.findOneByOrFail(BowlEntity, { id });
-      const whole = broughtUpToDate(snapshot);
-      const facts = await wornFacts(source.manager, id, whole, whole.head.id);
-      const numbers = [facts?.modelMillilitres, facts?.madeMillilitres, facts?.flowLog10];
-      if (!numbers.every((value) => Number.isFinite(value))) throw new Error('its amounts are not numbers');
-      if (!(await isAsLogged(source.manager, id))) throw new Error('its log tells it otherwise');
-    } catch (error) {
-      faults.push({ path: ['bowl', i, 'snapshot'], line: 0, what: message('copy.bowl', { why: reasonOf(error) }) });
-    }
+    const why = await faultOfBowl(source, id).catch(reasonOf);
+    if (why) faults.push({ path: ['bowl', i, 'snapshot'], line: 0, what: message('copy.bowl', { why }) });
   }
   return faults;
+}
+
+async function faultOfBowl({ manager }: DataSource, id: string): Promise<Message | undefined> {
+  const { snapshot } = await manager.findOneByOrFail(BowlEntity, { id });
+  const whole = broughtUpToDate(snapshot);
+  const facts = await wornFacts(manager, id, whole, whole.head.id);
+  const numbers = [facts?.modelMillilitres, facts?.madeMillilitres, facts?.flowLog10];
+  if (!numbers.every((value) => Number.isFinite(value))) return message('copy.bowl-no-numbers');
+  return (await isAsLogged(manager, id)) ? undefined : message('copy.bowl-not-as-logged');
 }

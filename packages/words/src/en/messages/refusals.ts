@@ -122,6 +122,8 @@ export const REFUSALS = {
   'copy.unreadable': 'This cannot be read: {why}.',
   'copy.book': 'This lot holds {grams} g, and its book comes to {booked} g.',
   'copy.bowl': 'This bowl cannot be opened: {why}.',
+  'copy.bowl-no-numbers': 'its amounts are not numbers',
+  'copy.bowl-not-as-logged': 'its log tells it otherwise',
   'copy.no-row': 'This row does not fit: {why}.',
   'copy.orphan': 'This belongs to something that is not in the file.',
   'copy.field': '{field} {words}.',
