@@ -74,7 +74,7 @@ export async function hold(client: CDPSession, page: Page, { width, height, inHa
 async function unfold(page: Page): Promise<void> {
   await settled(page);
   await page.$$eval('main details:not([open])', (folds) => {
-    for (const fold of folds) (fold).open = true;
+    for (const fold of folds) fold.open = true;
   });
 }
 
