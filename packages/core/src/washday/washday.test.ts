@@ -86,6 +86,13 @@ describe('the acid rinse', () => {
     expect(rinse).toMatchObject({ vinegarMillilitres: 100, waterMillilitres: 300, percent: 1.25 });
   });
 
+  it('asks for vinegar that is on a label, and for something to rinse with', () => {
+    expect(acidRinse(100, 25, 0)).toMatchObject({ vinegarMillilitres: 100, waterMillilitres: 0, percent: 25 });
+    expect(() => acidRinse(0, 5, 3)).toThrow(/cannot.rinse-of-nothing/);
+    for (const label of [0, 25.1, NaN]) expect(() => acidRinse(400, label, 3)).toThrow(/cannot.acid-of-label/);
+    expect(() => acidRinse(400, 5, -1)).toThrow(/cannot.parts-of-water/);
+  });
+
   it('comes near the exact equilibrium, and is weaker for more water', () => {
     fc.assert(
       fc.property(

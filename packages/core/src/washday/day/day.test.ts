@@ -63,6 +63,17 @@ function walk(steps: readonly PlanStep[], pace: (step: PlanStep) => number = () 
   throw new Error('The day never ended.');
 }
 
+it('lets go of what runs by itself, and ends what needs hands to its end', () => {
+  const steps = aDay('rice-silk');
+  const byId = new Map(steps.map((step) => [step.id, step]));
+  const { events } = walk(steps);
+  const left = events.filter(({ kind }) => kind === 'hands-off').map(({ stepId }) => stepId);
+  expect(left).toContain('rice-cream.boil');
+  for (const { id, waitMinutes, handsOnMinutes } of steps)
+    if (handsOnMinutes > 0) expect([id, left.includes(id)]).toEqual([id, waitMinutes > 0]);
+  expect(events.every((event) => !('stepId' in event) || byId.has(event.stepId))).toBe(true);
+});
+
 /** What went wrong on a day, in words. */
 function faultsOf(steps: readonly PlanStep[], events: readonly DayEvent[]): string[] {
   const progress = progressOf(steps, events);

@@ -38,6 +38,56 @@ describe('the steps of a day', () => {
     },
   );
 
+  // Names of what each message is given, no figures: those are held to elsewhere, and change with the sizing.
+  it('of every built-in mask say the same as before, unless somebody meant it', async () => {
+    const said = ({ id, params = {} }: Message): string =>
+      `${id}${Object.keys(params).length === 0 ? '' : `(${Object.keys(params).sort().join(', ')})`}`;
+    const outlineOf = (one: PlanStep): string =>
+      [
+        `${one.id}: ${one.kind}, ${said(one.title)}${one.usesRing ? ', on a ring' : ''}${one.isFresh ? ', fresh' : ''}`,
+        ...(one.tools.length > 0 ? [`    with ${one.tools.join(', ')}`] : []),
+        ...one.words.map((word) => `    ${said(word)}`),
+        ...(one.lookFor ? [`    look for ${said(one.lookFor)}`] : []),
+        ...(one.limit ? [`    mind ${said(one.limit)}`] : []),
+        ...one.cautions.map((caution) => `    careful: ${said(caution)}`),
+      ].join('\n');
+    const within = new Map<string, string[]>();
+    for (const { id } of BUILT_IN_MASKS)
+      for (const outline of aDay(id).map(outlineOf)) within.set(outline, [...(within.get(outline) ?? []), id]);
+    const all = [...within].map(([outline, ids]) => `${outline}\n    of ${ids.join(', ')}`).join('\n');
+    await expect(`${all}\n`).toMatchFileSnapshot('./outlines.txt');
+  });
+
+  it('of a made thing of one’s own: its way is read out, its hands are ten minutes at the most, and then it stands', () => {
+    const bowl = aBowl('towpath-avocado');
+    const own = { ...bowl.catalogue.get('yogurt')!, id: 'labneh', name: 'Labneh' };
+    const made = (standMinutes: number | undefined, how: string | undefined): PlanStep => {
+      const recipe = {
+        method: 'stir-together',
+        yield: { kind: 'blend', parts: [], keptBackShare: 0 },
+        standMinutes,
+        how,
+      };
+      const steps = daySteps([
+        {
+          ...bowl,
+          catalogue: new Map([...bowl.catalogue, ['labneh', { ...own, recipe: recipe as never }]]),
+          lines: bowl.lines.map((line) =>
+            line.ingredientId === 'yogurt' ? { ...line, ingredientId: 'labneh' } : line,
+          ),
+        },
+      ]);
+      return find(steps, 'labneh.make');
+    };
+    const slow = made(240, 'Hang it in a cloth.');
+    expect(slow).toMatchObject({ kind: 'prepare', handsOnMinutes: 10, waitMinutes: 230 });
+    expect(slow.words.map(({ id }) => id)).toEqual(['step.amounts', 'said']);
+    expect(paramsOf(slow.words, 'said')).toEqual({ text: 'Hang it in a cloth.' });
+    expect(made(4, undefined)).toMatchObject({ handsOnMinutes: 4, waitMinutes: 0 });
+    expect(made(undefined, undefined).words.map(({ id }) => id)).toEqual(['step.amounts']);
+    expect(made(undefined, undefined).handsOnMinutes).toBe(1);
+  });
+
   it('measure every ingredient of the bowl once', () => {
     for (const { id } of BUILT_IN_MASKS) {
       const { lines } = aBowl(id);
