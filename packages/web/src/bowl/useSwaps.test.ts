@@ -4,12 +4,12 @@ import { NO_CHOICES } from '@amber-ladle/core/house';
 import { ingredientById, CATALOGUE } from '@amber-ladle/core/ingredient';
 import { BUILT_IN_MASKS, offends, type Mask } from '@amber-ladle/core/mask';
 import type { Lot } from '@amber-ladle/core/shelf';
-import { flushPromises, mount, type VueWrapper } from '@vue/test-utils';
+import { flushPromises } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
-import { defineComponent, h, ref } from 'vue';
+import { ref } from 'vue';
 import { call } from '../data/client';
-import { forget, know } from '../data/testing';
+import { forget, inPage, know } from '../data/testing';
 import { GUEST } from '../head';
 import { useSwaps } from './useSwaps';
 
@@ -22,7 +22,7 @@ const book = ref<Mask>();
 const choices = ref({ ...NO_CHOICES });
 const head = ref<Head>();
 let swaps: ReturnType<typeof useSwaps>;
-let wrapper: VueWrapper;
+let leave: () => void;
 beforeEach(async () => {
   book.value = AVOCADO;
   choices.value = { ...NO_CHOICES };
@@ -30,17 +30,12 @@ beforeEach(async () => {
   forget();
   setActivePinia(createPinia());
   vi.mocked(call).mockImplementation(() => new Promise(() => undefined));
-  wrapper = mount(
-    defineComponent(() => {
-      swaps = useSwaps(book, choices, head);
-      return () => h('div');
-    }),
-  );
+  ({ there: swaps, leave } = inPage(() => useSwaps(book, choices, head)));
   know({ heads: [], masks: BUILT_IN_MASKS, lots: [] });
   await flushPromises();
 });
 afterEach(() => {
-  wrapper.unmount();
+  leave();
 });
 const idsIn = (mask: Mask | undefined): readonly string[] => mask?.parts.map(({ ingredientId }) => ingredientId) ?? [];
 const lotOf = (ingredientId: string): Lot => {

@@ -1,3 +1,5 @@
+import { mount } from '@vue/test-utils';
+import { defineComponent, h } from 'vue';
 import { api, type Head, type WeeksHeld } from '@amber-ladle/contract';
 import type { Mask } from '@amber-ladle/core/mask';
 import type { Lot, Place } from '@amber-ladle/core/shelf';
@@ -30,3 +32,20 @@ export function know({ heads, masks, weeks, lots, places = [] }: Partial<Known>)
 export const forget = (): void => {
   questions.clear();
 };
+
+/** What a part of a page begins, as it would be there: what it watches lives until the page is left. */
+export function inPage<T>(begin: () => T): { readonly there: T; readonly leave: () => void } {
+  let there: T | undefined;
+  const page = mount(
+    defineComponent(() => {
+      there = begin();
+      return () => h('div');
+    }),
+  );
+  return {
+    there: there as T,
+    leave: () => {
+      page.unmount();
+    },
+  };
+}

@@ -1,13 +1,13 @@
 // @vitest-environment happy-dom
 import type { Head, HeadInput } from '@amber-ladle/contract';
 import { scalpAreaAtAge } from '@amber-ladle/core/hair';
-import { flushPromises, mount, type VueWrapper } from '@vue/test-utils';
+import { flushPromises } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
-import { defineComponent, h, ref } from 'vue';
+import { ref } from 'vue';
 import { ApiError, call } from '../data/client';
 import { useNotice } from '../data/notice';
-import { forget, know } from '../data/testing';
+import { forget, inPage, know } from '../data/testing';
 import { GUEST, newHead } from './newHead';
 import { useHeadForm } from './useHeadForm';
 
@@ -22,16 +22,11 @@ const id = ref('wren');
 let heads: Head[];
 let refusal: Error | undefined;
 let form: ReturnType<typeof useHeadForm>;
-let wrapper: VueWrapper;
+let leave: () => void;
 
 function open(whose: string): void {
   id.value = whose;
-  wrapper = mount(
-    defineComponent(() => {
-      form = useHeadForm(id, onSaved);
-      return () => h('div');
-    }),
-  );
+  ({ there: form, leave } = inPage(() => useHeadForm(id, onSaved)));
 }
 /** As on another device. */
 async function become(head: Head): Promise<void> {
@@ -68,7 +63,7 @@ beforeEach(() => {
   });
 });
 afterEach(() => {
-  wrapper.unmount();
+  leave();
 });
 
 it('writes down a new head as it was filled in, and says that it is new', async () => {

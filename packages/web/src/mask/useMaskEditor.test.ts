@@ -1,12 +1,12 @@
 // @vitest-environment happy-dom
 import type { MaskInput } from '@amber-ladle/contract';
 import { BUILT_IN_MASKS, type Mask } from '@amber-ladle/core/mask';
-import { flushPromises, mount, type VueWrapper } from '@vue/test-utils';
+import { flushPromises } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
-import { defineComponent, h, ref } from 'vue';
+import { ref } from 'vue';
 import { ApiError, call } from '../data/client';
-import { forget, know } from '../data/testing';
+import { forget, inPage, know } from '../data/testing';
 import { useHandOver, useMaskEditor, type MaskEditor } from './useMaskEditor';
 
 vi.mock('../data/client', async (original) => ({ ...(await original<object>()), call: vi.fn() }));
@@ -19,21 +19,13 @@ vi.mock('../data/sizing', () => ({
 const RICE = BUILT_IN_MASKS.find(({ id }) => id === 'rice-silk')!;
 const sent: { path: string; body: MaskInput & { version?: number } }[] = [];
 let refusal: Error | undefined;
-let wrappers: VueWrapper[] = [];
+let pages: (() => void)[] = [];
 
 /** The page on which a mask is written. */
 function open(key: string, from?: Mask, newName?: string): MaskEditor {
-  let editor: MaskEditor | undefined;
-  wrappers.push(
-    mount(
-      defineComponent(() => {
-        editor = useMaskEditor(key, ref(from), newName);
-        return () => h('div');
-      }),
-    ),
-  );
-  if (!editor) throw new Error('No editor.');
-  return editor;
+  const { there, leave } = inPage(() => useMaskEditor(key, ref(from), newName));
+  pages.push(leave);
+  return there;
 }
 async function write(editor: MaskEditor, ...lines: string[]): Promise<void> {
   await flushPromises();
@@ -56,8 +48,8 @@ beforeEach(() => {
   });
 });
 afterEach(() => {
-  for (const one of wrappers) one.unmount();
-  wrappers = [];
+  for (const leave of pages) leave();
+  pages = [];
 });
 
 it('begins a new mask with an empty line, which is no change yet', () => {

@@ -3,12 +3,11 @@ import type { Head } from '@amber-ladle/contract';
 import type { RankWish, Ranking } from '@amber-ladle/core/judge';
 import { BUILT_IN_MASKS, type Mask } from '@amber-ladle/core/mask';
 import type { Lot } from '@amber-ladle/core/shelf';
-import { flushPromises, mount, type VueWrapper } from '@vue/test-utils';
+import { flushPromises } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
-import { defineComponent, h } from 'vue';
 import { call } from '../data/client';
-import { forget, know } from '../data/testing';
+import { forget, inPage, know } from '../data/testing';
 import { totalMinutes, useMaskSearch } from './useMaskSearch';
 
 /** What was asked of the ranking, and for whom. */
@@ -43,24 +42,19 @@ const lotOf = (ingredientId: string, change: Partial<Lot> = {}): Lot =>
 const FRIDGE = { id: 'fridge', name: 'Fridge', kind: 'fridge', celsius: 4 } as const;
 
 let search: ReturnType<typeof useMaskSearch>;
-let wrapper: VueWrapper;
+let leave: () => void;
 beforeEach(async () => {
   asked.length = 0;
   localStorage.clear();
   forget();
   setActivePinia(createPinia());
   vi.mocked(call).mockImplementation(() => new Promise(() => undefined));
-  wrapper = mount(
-    defineComponent(() => {
-      search = useMaskSearch();
-      return () => h('div');
-    }),
-  );
+  ({ there: search, leave } = inPage(useMaskSearch));
   know({ heads: [HEAD], masks: BUILT_IN_MASKS, lots: [] });
   await flushPromises();
 });
 afterEach(() => {
-  wrapper.unmount();
+  leave();
 });
 const found = (): readonly Mask[] => search.shown.value.map(({ mask }) => mask);
 const idsWhere = (fits: (mask: Mask) => boolean): readonly string[] => BUILT_IN_MASKS.filter(fits).map(({ id }) => id);

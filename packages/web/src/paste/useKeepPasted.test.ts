@@ -1,13 +1,13 @@
 // @vitest-environment happy-dom
 import type { MaskInput } from '@amber-ladle/contract';
 import { BUILT_IN_MASKS } from '@amber-ladle/core/mask';
-import { flushPromises, mount, type VueWrapper } from '@vue/test-utils';
+import { flushPromises } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
-import { defineComponent, h, ref } from 'vue';
+import { ref } from 'vue';
 import { call } from '../data/client';
 import { useNotice } from '../data/notice';
-import { forget, know } from '../data/testing';
+import { forget, inPage, know } from '../data/testing';
 import { GUEST } from '../head';
 import { useHandOver } from '../mask';
 import { useKeepPasted } from './useKeepPasted';
@@ -28,7 +28,7 @@ let refusal: Error | undefined;
 const whole = ref<MaskInput>();
 let pasted: PastedMask;
 let keeping: ReturnType<typeof useKeepPasted>;
-let wrapper: VueWrapper;
+let leave: () => void;
 beforeEach(async () => {
   sent.length = 0;
   refusal = undefined;
@@ -47,19 +47,14 @@ beforeEach(async () => {
     if (refusal) return Promise.reject(refusal);
     return Promise.resolve({ id: 'kept', version: 1, name: body?.name ?? '' } as never);
   });
-  wrapper = mount(
-    defineComponent(() => {
-      pasted = usePastedMask();
-      keeping = useKeepPasted(pasted, whole);
-      return () => h('div');
-    }),
-  );
+  pasted = usePastedMask();
+  ({ there: keeping, leave } = inPage(() => useKeepPasted(pasted, whole)));
   pasted.clear();
   pasted.text.value = 'Harbour\n1 cup yogurt\n1 tbsp honey';
   await flushPromises();
 });
 afterEach(() => {
-  wrapper.unmount();
+  leave();
 });
 
 it('puts the mask into the book, empties the page, and leads to the bowl of whoever makes it so', async () => {

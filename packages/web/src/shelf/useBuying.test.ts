@@ -1,12 +1,11 @@
 // @vitest-environment happy-dom
 import type { KeptBuyLine, StockChange } from '@amber-ladle/contract';
-import { flushPromises, mount, type VueWrapper } from '@vue/test-utils';
+import { flushPromises } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
-import { defineComponent, h } from 'vue';
 import { ApiError, call } from '../data/client';
 import { useHousehold } from '../data/household';
-import { forget } from '../data/testing';
+import { forget, inPage } from '../data/testing';
 import { useNotice } from '../data/notice';
 import { useBuying, type Buying } from './useBuying';
 
@@ -29,7 +28,7 @@ let list: KeptBuyLine[];
 let changes: StockChange[];
 let refusal: Error | undefined;
 let buying: Buying;
-let wrapper: VueWrapper;
+let leave: () => void;
 
 beforeEach(async () => {
   localStorage.clear();
@@ -59,16 +58,11 @@ beforeEach(async () => {
     readings: [],
     paces: {},
   };
-  wrapper = mount(
-    defineComponent(() => {
-      buying = useBuying();
-      return () => h('div');
-    }),
-  );
+  ({ there: buying, leave } = inPage(useBuying));
   await flushPromises();
 });
 afterEach(() => {
-  wrapper.unmount();
+  leave();
   vi.mocked(call).mockReset();
 });
 const shown = () =>

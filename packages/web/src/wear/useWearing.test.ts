@@ -2,14 +2,14 @@
 import type { Bowl, BowlLife, Wearing } from '@amber-ladle/contract';
 import { BUILT_IN_MASKS } from '@amber-ladle/core/mask';
 import { lognormal } from '@amber-ladle/core/statistic';
-import { flushPromises, mount, type VueWrapper } from '@vue/test-utils';
+import { flushPromises } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
-import { computed, defineComponent, h, ref, shallowRef } from 'vue';
+import { computed, ref, shallowRef } from 'vue';
 import { ApiError, call } from '../data/client';
 import { withHeld } from '../data/heldLife';
 import { useNotice } from '../data/notice';
-import { forget, know } from '../data/testing';
+import { forget, inPage, know } from '../data/testing';
 import { GUEST } from '../head';
 import { useWearing, type WearingOnScreen } from './useWearing';
 
@@ -27,7 +27,7 @@ let refusal: Error | undefined;
 const bowl = shallowRef<Bowl>();
 const headId = ref<string>();
 let wearing: WearingOnScreen;
-let wrapper: VueWrapper;
+let leave: () => void;
 
 const lifeOf = (): BowlLife => {
   const life = bowl.value?.life;
@@ -73,17 +73,12 @@ beforeEach(async () => {
       withHeld(lifeOf(), [{ kind: 'wear', pressId: '', bowlId: 'bowl', pressedAt, body }]) as never,
     );
   });
-  wrapper = mount(
-    defineComponent(() => {
-      const know = (now: Bowl): void => void (bowl.value = now);
-      wearing = useWearing({ bowl: computed(() => bowl.value), know }, headId);
-      return () => h('div');
-    }),
-  );
+  const kept = { bowl: computed(() => bowl.value), know: (now: Bowl): void => void (bowl.value = now) };
+  ({ there: wearing, leave } = inPage(() => useWearing(kept, headId)));
   await settled();
 });
 afterEach(() => {
-  wrapper.unmount();
+  leave();
   vi.useRealTimers();
 });
 /** All sections of the head that is shown, then the cap. */
