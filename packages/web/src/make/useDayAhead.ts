@@ -10,7 +10,7 @@ import { useNotice } from '../data/notice';
 import { useWashDay } from '../data/washday';
 import { useDayPreview } from './useDayPreview';
 
-/** Nobody washes later where nothing else is said. */
+/** By when a day is to be over where nobody says another time. */
 const USUAL_END = '20:30';
 
 /** A wash day before it begins: when, with which second bowl, in whose turn, and what it will be like. */
