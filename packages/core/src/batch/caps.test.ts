@@ -117,5 +117,46 @@ describe('each cap holds on one side of its figure and breaks on the other', () 
     expect(holds(capAt(5.9)!, [100, 0])).toBe(true);
     expect(holds(capAt(5.9)!, [100, 0.02])).toBe(false);
     expect(capAt(6)).toBeUndefined();
+    expect(capAt(5)).toMatchObject({
+      what: { params: { years: 6, name: ingredientById(CATALOGUE, 'rosemary-oil').name } },
+      bound: 0,
+      norm: 1,
+    });
+  });
+});
+
+describe('each cap says what it holds to', () => {
+  const said = (mask: Mask, wearer: Parameters<typeof capsFor>[2], id: string) =>
+    capsFor(mask, CATALOGUE, wearer, 200).find(({ what }) => what.id === id)?.what.params;
+  const nameOf = (id: string) => ingredientById(CATALOGUE, id).name;
+
+  it('scent, in hundredths of the bowl', () => {
+    expect(said(maskCalled('night-watch-oil'), anAdult, 'cap.scent')).toEqual({ percent: 1 });
+    expect(said(maskCalled('night-watch-oil'), { ageYears: 4, sensitiveSkin: false }, 'cap.scent')).toEqual({
+      percent: 0.25,
+    });
+  });
+
+  it('pinches, for this skin', () => {
+    const mask = maskCalled('peppered-yolk');
+    const sensitive = { ...anAdult, sensitiveSkin: true };
+    expect(said(mask, { ...anAdult, sensitiveSkin: false }, 'cap.pinches')).toEqual({
+      name: nameOf('black-pepper'),
+      count: 2,
+    });
+    expect(said(mask, sensitive, 'cap.pinches-sensitive')).toEqual({ name: nameOf('black-pepper'), count: 1 });
+  });
+
+  it('the share of an oil of its own, in hundredths', () => {
+    const mask = { ...maskCalled('night-watch-oil'), parts: [part('jojoba-oil', 0.99), part('clove-oil', 0.01)] };
+    expect(said(mask, anAdult, 'cap.share')).toEqual({ name: nameOf('clove-oil'), percent: 0.5 });
+  });
+
+  it('so many grams to this bowl', () => {
+    const params = said(maskCalled('petal-and-seed'), anAdult, 'cap.per-bowl');
+    expect(params).toMatchObject({ name: nameOf('hibiscus-powder'), millilitres: 200 });
+    // A teaspoon of it, as the limit is.
+    expect(Number(params?.['grams'])).toBeGreaterThan(2);
+    expect(Number(params?.['grams'])).toBeLessThan(4);
   });
 });

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE, gramsPerMillilitre, ingredientById } from '../ingredient';
-import { SPOON_SETS } from '../measure';
+import { MILLILITRES_PER, SPOON_SETS, spoonMillilitres } from '../measure';
 import { CUT_CHARGE, FINE_CUT_CHARGE, leastMeasurableGrams, measurableAmounts, neighbouringGrams, spoonable } from '.';
 
 const of = (id: string) => ingredientById(CATALOGUE, id);
@@ -42,6 +42,64 @@ describe('measurable amounts', () => {
     });
     expect(one?.grams).toBe(17);
     expect(more).toEqual([]);
+  });
+
+  it('offer one below and one above where none lies between', () => {
+    const grams = measurableAmounts(of('egg-yolk'), {
+      measuredBy: 'piece',
+      pieceGrams: 17,
+      spoons,
+      idealGrams: 60,
+      mostGrams: 20,
+    }).map((choice) => choice.grams);
+    expect(grams).toEqual([17, 34]);
+  });
+
+  it('are all the handfuls of spoons there are: as many of the largest as fit, and up to four smaller', () => {
+    for (const set of [SPOON_SETS.us, SPOON_SETS.metric]) {
+      const sizes = set.map(spoonMillilitres).sort((a, b) => b - a);
+      const most = 3 * sizes[0]!;
+      // Every multiset of up to four, smaller than the largest spoon, tried one by one; none a twenty-second of the whole or less.
+      let handfuls: { millilitres: number; count: number; least: number }[] = [
+        { millilitres: 0, count: 0, least: 1e9 },
+      ];
+      let last = handfuls;
+      for (let spoon = 0; spoon < 4; spoon++) {
+        last = last.flatMap(({ millilitres, count, least }) =>
+          sizes
+            .filter((size) => size <= least)
+            .map((size) => ({ millilitres: millilitres + size, count: count + 1, least: size })),
+        );
+        handfuls = [...handfuls, ...last];
+      }
+      const found = spoonable(set, most);
+      for (const { millilitres, count } of found) {
+        expect(millilitres).toBeLessThanOrEqual(most);
+        if (millilitres < sizes.at(-1)! * 0.9) {
+          expect(millilitres / count).toBeCloseTo(MILLILITRES_PER.pinch, 9);
+          continue;
+        }
+        const fewest = Math.min(
+          ...[0, 1, 2, 3].flatMap((full) =>
+            handfuls
+              .filter((hand) => Math.abs(hand.millilitres + full * sizes[0]! - millilitres) < 0.02)
+              .map((hand) => hand.count + full),
+          ),
+        );
+        expect(count).toBeGreaterThanOrEqual(fewest);
+        expect(Number.isFinite(fewest)).toBe(true);
+      }
+      // A single spoon of each size, and so many of the largest, are among them and count as that.
+      for (const size of sizes)
+        expect(found.find(({ millilitres }) => Math.abs(millilitres - size) < 1e-9)?.count).toBe(1);
+      for (const full of [2, 3])
+        expect(found.find(({ millilitres }) => Math.abs(millilitres - full * sizes[0]!) < 1e-9)?.count).toBe(full);
+      // Between the last pinch and the smallest spoon lies nothing.
+      const between = found.filter(
+        ({ millilitres }) => millilitres > sizes.at(-1)! * 0.9 && millilitres < sizes.at(-1)! - 1e-9,
+      );
+      expect(between).toEqual([]);
+    }
   });
 
   it('leave nothing as a choice for drops and pinches alone', () => {

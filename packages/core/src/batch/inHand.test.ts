@@ -20,6 +20,26 @@ describe('bowlFromInHand', () => {
     expect(bowl.stays['honey']).toBeGreaterThan(400);
   });
 
+  it('asks nothing of what is not in the formula, and takes what is not named as plenty', () => {
+    const avocado = maskCalled('towpath-avocado');
+    const plain = bowlFromInHand(avocado, CATALOGUE, { avocado: 204 }, { wearer }, us);
+    // A line of nothing, of which there is little: it holds nobody back.
+    const withNone = {
+      ...avocado,
+      parts: [...avocado.parts, { ...avocado.parts[1]!, ingredientId: 'lemon-juice', share: 0 }],
+    };
+    const same = bowlFromInHand(withNone, CATALOGUE, { avocado: 204, 'lemon-juice': 1, banana: 1 }, { wearer }, us);
+    expect(same.limitedBy).toBe('avocado');
+    expect(same.madeMillilitres).toBeCloseTo(plain.madeMillilitres, 6);
+    expect(Object.keys(plain.stays)).toEqual(['avocado']);
+    expect(() => bowlFromInHand(withNone, CATALOGUE, { 'lemon-juice': 1 }, { wearer }, us)).toThrow(RangeError);
+    // The second line alone in hand decides alone, wherever it stands.
+    const [, second] = avocado.parts;
+    const little = bowlFromInHand(avocado, CATALOGUE, { [second!.ingredientId]: 30 }, { wearer }, us);
+    expect(little.limitedBy).toBe(second!.ingredientId);
+    expect(little.madeMillilitres).toBeLessThan(plain.madeMillilitres);
+  });
+
   it('never takes more than there is, and makes more of more', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 12 }), fc.integer({ min: 1, max: 6 }), (quarters, ounces) => {

@@ -42,6 +42,19 @@ describe('use this one up', () => {
     expect(off[0]).toBeLessThan(off.at(-1)!);
   });
 
+  it('counts a mask with a line of nothing as one without it', () => {
+    const rice = maskCalled('rice-silk');
+    const withNone = { ...rice, parts: [...rice.parts, { ...rice.parts[0]!, ingredientId: 'banana', share: 0 }] };
+    expect(masksUsingUp([withNone], CATALOGUE, 'banana', 100, head, us)).toEqual([]);
+    expect(() => useUp(withNone, CATALOGUE, 'banana', 100, head, us)).toThrow(RangeError);
+  });
+
+  it('puts half a head further off than two, and a bowl that breaks its formula behind one that keeps it', () => {
+    const uses = masksUsingUp(BUILT_IN_MASKS, CATALOGUE, 'aloe-gel', 230, head, us);
+    const off = uses.map(({ servings, bowl }) => Math.log(servings) * (servings < 1 ? -2 : 1) + (bowl.fits ? 0 : 1));
+    expect([...off].sort((a, b) => a - b)).toEqual(off);
+  });
+
   it('says so when there is none', () => {
     expect(() => useUp(maskCalled('rice-silk'), CATALOGUE, 'banana', 100, head, us)).toThrow(
       cannot('none-of-it', { mask: maskCalled('rice-silk').name }),

@@ -66,6 +66,31 @@ const problem: fc.Arbitrary<FitProblem> = fc
   }))
   .filter(({ parts }) => parts.some(({ choices }) => choices.every(({ grams }) => grams > 0)));
 
+/** Shares that halve and never meet their steps, as a written mask has them; the first is held to a share where one is given. */
+function aBowlOf(count: number, firstHeldTo?: number): FitProblem {
+  const shares = Array.from({ length: count }, (_, i) => 0.6 ** i);
+  const whole = shares.reduce((sum, share) => sum + share, 0);
+  const parts = shares.map((share, i): FitPart => {
+    const step = [34, 50, 4.9, 1][i % 4] ?? 1;
+    const ideal = (240 * share) / whole;
+    const most = Math.max(2, Math.ceil((2.2 * ideal) / step));
+    return {
+      share: share / whole,
+      tolerance: [0.15, 0.25, 0.2, 0.35][i % 4] ?? 0.2,
+      millilitresPerGram: [1.05, 0.97, 0.7, 1][i % 4] ?? 1,
+      choices: Array.from({ length: Math.min(most, 60) }, (_, j) => ({
+        grams: step * (j + 1),
+        charge: i % 4 === 0 ? 0.04 * ((j + 1) % 4) : 0.01 * j,
+      })),
+    };
+  });
+  const caps =
+    firstHeldTo === undefined
+      ? []
+      : [{ coefficients: parts.map((_, i) => (i === 0 ? 1 : 0) - firstHeldTo), bound: 0, norm: 10 }];
+  return { parts, needMillilitres: 240, limitMillilitres: 264, caps };
+}
+
 describe('fit', () => {
   it('equals exhaustive search on thousands of small instances', () => {
     fc.assert(
@@ -90,6 +115,33 @@ describe('fit', () => {
       }),
       { numRuns: 400 },
     );
+  });
+
+  /*
+   * How long it looks is a count and no clock: every bound that is looser than it could be, and every order that is worse, looks
+   * at more. The counts are this project's own measure; whoever finds the same answers with less lowers them.
+   */
+  it('looks at no more than it did, small problems and such as a bowl of a dozen', () => {
+    const lookedAt = (problems: readonly FitProblem[]): number =>
+      problems.reduce((sum, instance) => {
+        const { isProven, visited } = fit(instance);
+        expect(isProven).toBe(true);
+        return sum + visited;
+      }, 0);
+    const counts = [4, 6, 9, 12];
+    expect(lookedAt(fc.sample(problem, { seed: 17, numRuns: 300 }))).toBeLessThanOrEqual(9160);
+    expect(lookedAt(counts.map((count) => aBowlOf(count)))).toBeLessThanOrEqual(42_830);
+    expect(lookedAt(counts.map((count) => aBowlOf(count, 0.1)))).toBeLessThanOrEqual(36_135);
+  });
+
+  it('stops where it was told to, and says that it did', () => {
+    const whole = fit(aBowlOf(12));
+    const stopped = fit(aBowlOf(12), { mostSteps: 20_000 });
+    expect(stopped.isProven).toBe(false);
+    expect(stopped.gap).toBeGreaterThan(0);
+    expect(stopped.visited).toBeLessThan(whole.visited);
+    expect(stopped.objective).toBeGreaterThanOrEqual(whole.objective - 1e-9);
+    expect(stopped.objective - stopped.gap).toBeLessThanOrEqual(whole.objective + 1e-9);
   });
 
   it('takes the formula exactly where the amounts allow it', () => {
