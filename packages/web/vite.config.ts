@@ -4,10 +4,7 @@ import { defineConfig } from 'vite';
 import { compression, defineAlgorithm } from 'vite-plugin-compression2';
 import { VitePWA } from 'vite-plugin-pwa';
 import vuetify from 'vite-plugin-vuetify';
-
-/** The parts of the controls that belong to fields and lists, and nothing else does. */
-const FIELDS =
-  /vuetify[\\/]lib[\\/](components[\\/]V(TextField|Field|Input|Select|Autocomplete|Combobox|Textarea|List|Menu|VirtualScroll|Counter|Messages|Label|Chip|ChipGroup|Checkbox|Switch|SelectionControl|SelectionControlGroup|SlideGroup|Slider|Divider|Badge)[\\/]|composables[\\/](validation|filter|list-items|virtual|nested|autocomplete|autofocus|selectLink|menuActivator|form|focus\.))/;
+import { chunks } from './chunks';
 
 export default defineConfig({
   plugins: [
@@ -89,30 +86,7 @@ export default defineConfig({
     modulePreload: { polyfill: false },
     rolldownOptions: {
       output: {
-        // A file to each module that two pages share were over a hundred for the first card: a phone fetches six at a time.
-        codeSplitting: {
-          groups: [
-            { name: 'vue', test: /node_modules[\\/](@vue|vue|vue-router|pinia|@vueuse)[\\/]|vite[\\/]preload-helper/ },
-            {
-              name: 'controls',
-              test: (module) => /node_modules[\\/]@?vuetify[\\/]/.test(module) && !FIELDS.test(module),
-            },
-            // Without charts, which few pages have.
-            {
-              name: 'kit',
-              test: /packages[\\/]web[\\/]src[\\/]kit[\\/](?!ink|useInk|useChartLook|CodeDrawing|NumberField)/,
-              minShareCount: 2,
-            },
-            { name: 'data', test: /packages[\\/]web[\\/]src[\\/]data[\\/]/, minShareCount: 4 },
-            // Reading what somebody wrote is for the pages where somebody writes.
-            // Checking is for the pages where something is entered, and what a page says is its own.
-            { name: 'checks', test: /node_modules[\\/](yup|property-expr|tiny-case|toposort)[\\/]/ },
-            { name: 'core', test: /packages[\\/](core|words)[\\/]src[\\/](?!exchange|en[\\/]pages)/, minShareCount: 4 },
-            // Where something is entered, or chosen of many; Today has neither.
-            { name: 'fields', test: FIELDS, minShareCount: 2 },
-            { name: 'fields', test: /packages[\\/]web[\\/]src[\\/]kit[\\/]NumberField/ },
-          ],
-        },
+        codeSplitting: { groups: chunks },
       },
       treeshake: {
         // What a feature's face hands out and a page does not take is not loaded with it; only styles and the beginning work by being there.

@@ -8,17 +8,19 @@ import { useTheme } from 'vuetify';
 import { firstCard } from '../kit/firstCard';
 import { useKeys, type KeyAction } from '../kit/useKeys';
 import HowThingsAre from './HowThingsAre.vue';
-import NoticeBar from './NoticeBar.vue';
 import PathNav from './PathNav.vue';
 import { PATH } from './router';
 import { useKeptHere } from '../kit/useKeptHere';
 import { useHousehold } from '../data/household';
+import { useNotice } from '../data/notice';
 
 /** Not needed for the first look at a screen. */
 const HelpDialog = defineAsyncComponent(() => import('./HelpDialog.vue'));
+const NoticeBar = defineAsyncComponent(() => import('./NoticeBar.vue'));
 const RunningRibbon = defineAsyncComponent(() => import('./RunningRibbon.vue'));
 
 const household = useHousehold();
+const notice = useNotice();
 const router = useRouter();
 /** Which screen has come, for those who hear it; the first one is read by itself. */
 const announced = ref('');
@@ -106,7 +108,7 @@ void load();
       <RouterView v-else-if="household.isReady" />
     </v-main>
     <p class="sr-only" role="status" data-test="announced">{{ announced }}</p>
-    <NoticeBar />
+    <NoticeBar v-if="notice.current" />
     <HelpDialog v-if="wasHelpOpen" v-model="isHelpOpen" :actions="shownActions" />
   </v-app>
 </template>

@@ -3,7 +3,7 @@ import type { BowlSummary } from '@amber-ladle/contract';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { MaskPicture } from '../kit/ink';
 import { useHousehold } from '../data/household';
-import { bowlText, writeDay } from '@amber-ladle/words';
+import { bowlsText, writeDay } from '@amber-ladle/words';
 
 /** Kept bowls, one line each, newest first. */
 defineProps<{ bowls: readonly BowlSummary[] }>();
@@ -14,8 +14,8 @@ const day = (instant: string) => writeDay(instant, household.now(), household.wh
 
 <template>
   <p v-if="bowls.length === 0" class="quiet">
-    {{ bowlText.noneYetSizeOne }} <RouterLink class="quiet-link" :to="{ name: 'bowl' }">{{ bowlText.bowl }}</RouterLink>
-    {{ bowlText.benchAndKeepIt }}
+    {{ bowlsText.noneYetSizeOne }} <RouterLink class="quiet-link" :to="{ name: 'bowl' }">{{ bowlListText.bowl }}</RouterLink>
+    {{ bowlsText.benchAndKeepIt }}
   </p>
   <ul v-else class="plain-list list">
     <li v-for="bowl in bowls" :key="bowl.id">

@@ -33,6 +33,8 @@ import { sizing } from './sizing';
 
 /** The masks and the ingredients that they call for are one answer. */
 export const BOOK_KEY = ['book'] as const;
+/** The newest bowls that were kept; older ones are read by whoever leafs through them. */
+export const BOWLS = reading(api.bowls.list, { query: { limit: 50 } });
 const NO_BOWLS: Page<BowlSummary> = { items: [], total: 0, offset: 0 };
 
 /** How often remaining times are drawn anew. */
@@ -63,7 +65,7 @@ export const useHousehold = defineStore('household', () => {
   const ownIngredients = computed<readonly OwnIngredient[]>(() => booksRead.value.value?.own ?? []);
   /** The built-in ingredients with the household's own laid over them. */
   const catalogue = computed(() => overlaid(ownIngredients.value.map(({ row }) => row)));
-  const bowlsRead = useLoaded(reading(api.bowls.list, { query: { limit: 50 } }));
+  const bowlsRead = useLoaded(BOWLS);
   const bowls = computed<Page<BowlSummary>>(() => bowlsRead.value.value ?? NO_BOWLS);
   const historiesRead = useLoaded(reading(api.heads.histories));
   /** What each head has worn, newest first. */

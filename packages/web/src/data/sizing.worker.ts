@@ -17,6 +17,7 @@ import {
 } from '@amber-ladle/core/batch';
 import {
   bareHouse,
+  headNeedIn,
   oneOrEach,
   refitted,
   sizing,
@@ -70,6 +71,9 @@ const sizingJobs = {
     head: HeadInHouse,
     options: AmountOptions,
   ): readonly UpUse[] => masksUsingUp(masks, house.catalogue, ingredientId, grams, taughtHead(house, head), options),
+  /** What each head usually takes of a mask, mL. */
+  usually: (pairs: readonly { readonly head: HeadInHouse; readonly mask: Mask }[]): readonly number[] =>
+    pairs.map(({ head, mask }) => headNeedIn(house, head, mask).usualMillilitres),
   slips: (bowl: SizedBowl, mask: Mask): readonly Slip[] => slips(bowl, mask, house.catalogue),
   suggestion: (mask: Mask, head: HeadInHouse, lots: readonly Lot[], now: number): Suggestion => {
     const sized = taughtHead(house, head, { texture: mask.texture });

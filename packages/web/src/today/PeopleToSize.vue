@@ -1,34 +1,23 @@
 <script setup lang="ts">
 import { todayText } from '@amber-ladle/words';
-import { headNeedIn } from '@amber-ladle/core/house';
-import { kitchenRound } from '@amber-ladle/core/measure';
-import { computed } from 'vue';
-import { useHousehold } from '../data/household';
 import { HeadPicture } from '../head';
+import { usePeople } from './usePeople';
 
 /** Everybody, with what she takes of her last mask again. */
-const household = useHousehold();
-const people = computed(() =>
-  household.heads.map((head) => {
-    const last = household.bowls.items.find(({ headId }) => headId === head.id);
-    const mask = household.maskById(last?.maskId) ?? household.masks[0];
-    const takes = mask ? headNeedIn(household.house, head, mask).usualMillilitres : 0;
-    return { head, mask, isAgain: Boolean(last), takes: kitchenRound(takes) };
-  }),
-);
+const { people } = usePeople();
 </script>
 
 <template>
   <h2 id="people">{{ todayText.sizeABowl }}</h2>
   <ul class="plain-list people">
-    <li v-for="{ head, mask, takes, isAgain } in people" :key="head.id">
+    <li v-for="{ head, mask, isAgain, ...told } in people" :key="head.id">
       <RouterLink :to="{ name: 'bowl', query: { head: head.id, ...(mask ? { mask: mask.id } : {}) } }" class="person">
         <HeadPicture class="portrait" :head :size="64" />
         <span class="serif name">{{ head.name }}</span>
         <span class="quiet of">{{ isAgain ? todayText.lastBowlAgain : todayText.toBeginWith }} {{ mask?.name }}</span>
         <!-- Of this mask: another takes more or less of the same head. -->
-        <span class="takes figures"
-          ><span class="quiet">{{ todayText.usuallyTakes }}</span> {{ takes }} mL</span
+        <span v-if="told.takes !== undefined" class="takes figures"
+          ><span class="quiet">{{ todayText.usuallyTakes }}</span> {{ told.takes }} mL</span
         >
       </RouterLink>
     </li>

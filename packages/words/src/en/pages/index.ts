@@ -2,6 +2,7 @@ export * from './alarms';
 export * from './app';
 export * from './benches';
 export * from './bowl';
+export * from './bowls';
 export * from './caution';
 export * from './data';
 export * from './day';

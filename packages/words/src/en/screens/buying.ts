@@ -6,8 +6,7 @@ import type { Day } from '@amber-ladle/core/time';
 import { nounFor } from '../../amount';
 import { listed } from '../../sentence';
 import { writeMoney, type Written } from '../../units';
-import { aboutWords, type Where } from './when';
-import { dayWord } from './weeks';
+import { aboutWords, dayWord, type Where } from './when';
 
 export const AISLE_WORDS: Readonly<Record<Aisle, string>> = {
   fresh: 'Fruit and vegetables',

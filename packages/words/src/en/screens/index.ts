@@ -1,5 +1,6 @@
 /** What the screens say, feature by feature. */
 export * from './aloud';
+export * from './ask';
 export * from './buying';
 export * from './chance';
 export * from './door';
@@ -10,6 +11,7 @@ export * from './judge';
 export * from './making';
 export * from './mask';
 export * from './notes';
+export * from './otherwise';
 export * from './over';
 export * from './paste';
 export * from './rinse';

@@ -8,21 +8,6 @@ export const MOMENT_WORDS: Readonly<Record<Moment, string>> = {
   'next-day': 'Next day, dry',
 };
 
-/** What a bowl on a head is asked about, each moment at its time. */
-export function askWords(
-  wants: Moment,
-  { headName, maskName }: Pick<LoggedBowl['facts'], 'headName' | 'maskName'>,
-): string {
-  switch (wants) {
-    case 'going-on':
-      return `${headName} has ${maskName} on: how did it go on?`;
-    case 'rinsing':
-      return `How did ${maskName} rinse out of ${headName}’s hair?`;
-    case 'next-day':
-      return `How is ${headName}’s hair, dry, after ${maskName}?`;
-  }
-}
-
 /** What is asked, and what poor, middling and good are called there. */
 export const QUALITY_WORDS: Readonly<
   Record<Quality, { readonly asks: string; readonly levels: readonly [string, string, string] }>

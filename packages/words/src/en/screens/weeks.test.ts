@@ -6,10 +6,8 @@ import {
   againstLastWords,
   amountOf,
   changeWords,
-  dayWord,
   differenceWords,
   laneWords,
-  otherwiseWords,
   proofWords,
   spendingWords,
   sumWords,
@@ -17,6 +15,8 @@ import {
   trialWords,
   weightWords,
 } from './weeks';
+import { otherwiseWords } from './otherwise';
+import { dayWord } from './when';
 
 const GB = { locale: 'en-GB', timeZone: 'Europe/London', lengthIn: 'cm', warmthIn: '°C', currency: '' } as const;
 const TODAY = '2026-03-14';

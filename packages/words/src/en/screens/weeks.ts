@@ -3,24 +3,12 @@ import type { Catalogue } from '@amber-ladle/core/ingredient';
 import { ingredientById } from '@amber-ladle/core/ingredient';
 import { kitchenRound, writeFraction } from '@amber-ladle/core/measure';
 import type { Difference, WeekLane, Weeks } from '@amber-ladle/core/plan';
-import type { Mask } from '@amber-ladle/core/mask';
 import type { Day } from '@amber-ladle/core/time';
 import { daysBetween } from '@amber-ladle/core/time';
 import { capital, listed } from '../../sentence';
 import { nounFor } from '../../amount';
-import { weekdayWord, type Where } from './when';
+import { dayWord, type Where } from './when';
 import { writeMoney, type Written } from '../../units';
-
-/** A day to come as it is said: today, tomorrow, Thursday; from a week on with its date. */
-export function dayWord(day: Day, today: Day, where: Pick<Where, 'locale'>): string {
-  const days = daysBetween(today, day);
-  if (days === 0) return 'today';
-  if (days === 1) return 'tomorrow';
-  const name = weekdayWord(day, 'long', where);
-  if (days < 7) return name;
-  const date = new Intl.DateTimeFormat(where.locale, { day: 'numeric', month: 'short', timeZone: 'UTC' });
-  return `${name}, ${date.format(new Date(`${day}T12:00:00Z`))}`;
-}
 
 /** Grams of something as pieces where a shop counts them: "1¼ avocados", "120 g yogurt". */
 export function amountOf(ingredientId: string, grams: number, catalogue: Catalogue): string {
@@ -228,34 +216,4 @@ export function changeWords(
     .filter((bowl) => !come.some((one) => isSameSeat(one, bowl)))
     .map((bowl) => `no ${maskName(bowl.maskId)} ${on(bowl.day)}`);
   return `${CAUSES[cause]}: ${[...new Set([...instead, ...left])].join(', ')}.`;
-}
-
-/** Who knows masks and things by their ids. */
-interface Names {
-  readonly catalogue: Catalogue;
-  maskById(id: string | undefined): Mask | undefined;
-}
-
-/**
- * What is done if fruit is late, in a sentence.
- * @example 'If the avocado is still hard on Thursday: Oat ease, and Towpath avocado on Saturday.'
- */
-export function otherwiseWords(
-  one: { readonly ingredientId: string; readonly maskId: string; readonly insteadMaskId?: string | undefined },
-  laterDay: Day | undefined,
-  day: Day,
-  today: Day,
-  names: Names,
-  where: Pick<Where, 'locale'>,
-): string {
-  const fruit = names.catalogue.get(one.ingredientId)?.name.toLowerCase() ?? one.ingredientId;
-  const on = (of: Day): string => {
-    const word = dayWord(of, today, where);
-    return word === 'today' || word === 'tomorrow' ? word : `on ${word}`;
-  };
-  const mask = names.maskById(one.maskId)?.name ?? '';
-  const other = names.maskById(one.insteadMaskId)?.name;
-  const instead = other ?? 'no bowl that day';
-  const later = laterDay ? `, and ${mask} ${on(laterDay)}` : '';
-  return `If the ${fruit} is still hard ${on(day)}: ${instead}${later}.`;
 }

@@ -104,3 +104,14 @@ export function untilWords(at: number, now: number, where: Where): string {
   if (days > 60) return 'for months';
   return say({ day: 'numeric', month: 'short' });
 }
+
+/** A day to come as it is said: today, tomorrow, Thursday; from a week on with its date. */
+export function dayWord(day: Day, today: Day, where: Pick<Where, 'locale'>): string {
+  const days = daysBetween(today, day);
+  if (days === 0) return 'today';
+  if (days === 1) return 'tomorrow';
+  const name = weekdayWord(day, 'long', where);
+  if (days < 7) return name;
+  const date = new Intl.DateTimeFormat(where.locale, { day: 'numeric', month: 'short', timeZone: 'UTC' });
+  return `${name}, ${date.format(new Date(`${day}T12:00:00Z`))}`;
+}
