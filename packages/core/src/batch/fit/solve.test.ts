@@ -134,6 +134,16 @@ describe('fit', () => {
     expect(lookedAt(counts.map((count) => aBowlOf(count, 0.1)))).toBeLessThanOrEqual(36_135);
   });
 
+  it.each([
+    [undefined, [3493, 6086, 21_471, 34_238]],
+    [0.1, [3784, 3820, 17_285, 32_848]],
+  ])('takes no more steps than it did, the first held to %s', (heldTo, most) => {
+    for (const [i, count] of [4, 6, 9, 12].entries()) {
+      const { isProven } = fit(aBowlOf(count, heldTo), { mostSteps: most[i] ?? 0 });
+      expect(isProven).toBe(true);
+    }
+  });
+
   it('stops where it was told to, and says that it did', () => {
     const whole = fit(aBowlOf(12));
     const stopped = fit(aBowlOf(12), { mostSteps: 20_000 });

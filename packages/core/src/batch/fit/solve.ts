@@ -153,7 +153,7 @@ function search(
     return true;
   };
   // The bound may hold a cap's unavoidable cost already; starting without it keeps the caps from counting twice.
-  const nothing = problem.caps.map(() => 0);
+  const nothing: readonly number[] = [];
   const isDone = descend(0, bound - brokenCaps(problem, nothing, loads, 0), 0, 0, nothing);
   return { isDone, steps };
 }
