@@ -74,6 +74,15 @@ describe('each cap holds on one side of its figure and breaks on the other', () 
     expect(holds(cap, bowl(0.5))).toBe(false);
   });
 
+  it('coconut oil in starch that was stirred over heat alone: a cream that was blended carries more', () => {
+    const capBeside = (body: string) => {
+      const mask = { ...maskCalled('starch-gloss'), parts: [part(body, 0.9), part('coconut-oil', 0.1)] };
+      return capsFor(mask, CATALOGUE, anAdult, 200).some(({ id }) => id.startsWith('per-bowl:coconut-oil'));
+    };
+    const bodies = [...CATALOGUE.values()].filter(({ id }) => id !== 'coconut-oil').map(({ id }) => id);
+    expect(bodies.filter(capBeside).sort()).toEqual(['coconut-starch', 'milk-starch', 'rice-starch', 'starch-slurry']);
+  });
+
   // [P11] common practice, no published source: about 1 tsp of leaf powder a bowl.
   it('petal powder', () => {
     const mask = maskCalled('petal-and-seed');

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from '../ingredient';
 import { SPOON_SETS } from '../measure';
+import { cannot } from '../message';
 import { BUILT_IN_MASKS, type Mask } from '../mask';
 import { anAdult as wearer, aProfile } from '../testing';
 import { bowlFromInHand, chanceEnough, sizeBowl } from '.';
@@ -32,7 +33,9 @@ describe('bowlFromInHand', () => {
     expect(same.limitedBy).toBe('avocado');
     expect(same.madeMillilitres).toBeCloseTo(plain.madeMillilitres, 6);
     expect(Object.keys(plain.stays)).toEqual(['avocado']);
-    expect(() => bowlFromInHand(withNone, CATALOGUE, { 'lemon-juice': 1 }, { wearer }, us)).toThrow(RangeError);
+    expect(() => bowlFromInHand(withNone, CATALOGUE, { 'lemon-juice': 1 }, { wearer }, us)).toThrow(
+      cannot('nothing-in-hand'),
+    );
     // The second line alone in hand decides alone, wherever it stands.
     const [, second] = avocado.parts;
     const little = bowlFromInHand(avocado, CATALOGUE, { [second!.ingredientId]: 30 }, { wearer }, us);

@@ -18,6 +18,18 @@ describe('overshootOf', () => {
     expect(why(size(2))).toMatchObject({ reason: 'piece', ingredientId: 'egg-whole' });
   });
 
+  it('names of two the one whose step the whole bowl follows further', () => {
+    const line = (ingredientId: string, pieceGrams: number, grams: number, formulaShare: number) => ({
+      ...size(30).lines[0]!,
+      ...{ ingredientId, pieceGrams, grams, formulaShare, bowlMillilitres: grams, isLocked: false },
+    });
+    // An egg of 50 g is a tenth of its bowl, 500 g a step; an eighth of an avocado of 200 g is half of it, 50 g a step.
+    const lines = [line('avocado', 200, 600, 0.5), line('egg-whole', 50, 50, 0.1)];
+    const coarsest = (order: typeof lines) => overshootOf({ lines: order, madeMillilitres: 150 }, 100, CATALOGUE);
+    expect(coarsest(lines)).toEqual({ millilitres: 50, reason: 'piece', ingredientId: 'egg-whole' });
+    expect(coarsest(lines.toReversed())).toEqual({ millilitres: 50, reason: 'piece', ingredientId: 'egg-whole' });
+  });
+
   it('names what was fixed', () => {
     expect(why(size(30, { 'egg-whole': 200 }))).toMatchObject({ reason: 'locked', ingredientId: 'egg-whole' });
   });

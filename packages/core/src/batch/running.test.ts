@@ -38,6 +38,12 @@ describe('simulateShortfall', () => {
     expect([...chances].sort((a, b) => b - a)).toEqual(chances);
     expect(chances[0]).toBeGreaterThan(0.95);
     expect(chances.at(-1)).toBeLessThan(0.02);
+    // From a third of the bowl to two of it, in even steps.
+    const factors = run.curve.map(({ millilitres }) => millilitres / sized.madeMillilitres);
+    expect(factors).toHaveLength(34);
+    expect([factors[0], factors[1], factors.at(-1)].map((factor) => Number(factor?.toFixed(3)))).toEqual([
+      0.35, 0.4, 2,
+    ]);
     const above = run.curve.find(({ millilitres }) => millilitres >= sized.madeMillilitres)!;
     expect(Math.abs(above.chanceShort - run.chanceShort)).toBeLessThan(0.06);
   });

@@ -33,6 +33,38 @@ describe('a slip of the hand', () => {
     const twice = slips(two, avocado, CATALOGUE).find(({ ingredientId }) => ingredientId === 'avocado');
     expect((twice?.grams ?? 0) / (slip?.grams ?? 1)).toBeCloseTo(2 / (line.pieces ?? 1), 6);
   });
+
+  // Aloe leaves of the catalogue: 165, 230 and 320 g, two spreads of a leaf two fifths of it. Bananas: 101, 118 and 136 g, a quarter.
+  it.each([
+    ['banana', 118, 18],
+    ['banana', 136, 136 * 2 * 0.12],
+    ['banana', 101, 17],
+    // The next papaya is 163 g more; nobody takes that by mistake.
+    ['papaya', 157, 157 * 2 * 0.18],
+  ])('of one %s of %d g is %d g', (ingredientId, pieceGrams, grams) => {
+    const [first, ...rest] = bowl.lines;
+    const pieced = { ...first!, ingredientId, measuredBy: 'piece' as const, pieceGrams, pieces: 1, grams: pieceGrams };
+    const [slip] = slips({ ...bowl, lines: [pieced, ...rest] }, avocado, CATALOGUE).filter(
+      (one) => one.ingredientId === ingredientId,
+    );
+    expect(slip?.grams).toBeCloseTo(grams, 6);
+  });
+
+  it('says whether the bowl comes out otherwise than it should, and of an oil it never does', () => {
+    const told = BUILT_IN_MASKS.filter(({ texture }) => texture !== 'oil').flatMap((mask) => {
+      const sized = sizeBowl({ profile: aProfile(), wearer }, mask, CATALOGUE, { spoons: SPOON_SETS.us });
+      // The bowl stands at the edge of the next texture, as one does that was made once already.
+      const edge = { ...sized, texture: { ...sized.texture, texture: 'runny' as const } };
+      return [sized, edge].flatMap((one) =>
+        slips(one, mask, CATALOGUE).map((slip) => ({ slip, was: one.texture.texture })),
+      );
+    });
+    for (const { slip, was } of told) expect(slip.changesTexture).toBe(slip.texture !== was);
+    expect(new Set(told.map(({ slip }) => slip.changesTexture)).size).toBe(2);
+    const oil = { ...avocado, texture: 'oil' as const };
+    const stiff = { ...bowl, texture: { ...bowl.texture, texture: 'runny' as const } };
+    expect(slips(stiff, oil, CATALOGUE).some(({ changesTexture }) => changesTexture)).toBe(false);
+  });
 });
 
 it('takes from a bowl what the head does, what drips on the way, and what clings to the tools', () => {

@@ -3,7 +3,8 @@ import { CATALOGUE, gramsPerMillilitre, ingredientById } from '../ingredient';
 import { MILLILITRES_PER, SPOON_SETS } from '../measure';
 import { BUILT_IN_MASKS, composed, type Amount, type Mask } from '../mask';
 import { anAdult, aProfile } from '../testing';
-import { scentLimit, sizeBowl, type SizedBowl, type Wearer } from '.';
+import { capsFor, scentLimit, sizeBowl, type SizedBowl, type Wearer } from '.';
+import { withinCaps } from './withinCaps';
 
 const densityOf = (id: string) => gramsPerMillilitre(ingredientById(CATALOGUE, id));
 const plain = BUILT_IN_MASKS.find(({ id }) => id === 'petal-and-seed')!;
@@ -104,5 +105,51 @@ describe('a cap is a law', () => {
   it('leaves every built-in mask as it is on an adult', () => {
     for (const mask of BUILT_IN_MASKS)
       for (const bowl of cards(mask)) expect(bowl.lines.filter(({ heldBy }) => heldBy)).toEqual([]);
+  });
+});
+
+describe('a formula under its caps', () => {
+  const mask = own({ 'hibiscus-powder': 60, yogurt: 90, honey: 30, 'aloe-gel': 60 });
+  const caps = capsFor(mask, CATALOGUE, anAdult, 200);
+  const millilitresOf = (formula: Mask['parts'], whole: number) => {
+    const perGram = formula.reduce((sum, { ingredientId, share }) => sum + share / densityOf(ingredientId), 0);
+    return new Map(
+      formula.map(({ ingredientId, share }) => [ingredientId, ((share / densityOf(ingredientId)) * whole) / perGram]),
+    );
+  };
+
+  it('shrinks what is held, and fills up with the others in their own proportions', () => {
+    const { parts, heldBy } = withinCaps(mask, CATALOGUE, caps, 200);
+    expect([...heldBy.keys()]).toEqual(['hibiscus-powder']);
+    const now = millilitresOf(parts, 200);
+    expect(now.get('yogurt')! / now.get('honey')!).toBeCloseTo(3, 6);
+    expect(now.get('aloe-gel')! / now.get('honey')!).toBeCloseTo(2, 6);
+    // A teaspoon of powder to a bowl of 200 mL, and the whole bowl still.
+    const powder = now.get('hibiscus-powder')! * densityOf('hibiscus-powder');
+    expect(powder).toBeGreaterThan(2);
+    expect(powder).toBeLessThan(3);
+    expect([...now.values()].reduce((sum, one) => sum + one, 0)).toBeCloseTo(200, 6);
+  });
+
+  it('leaves what is fixed alone, and lets the rest make up for it', () => {
+    const honeyGrams = 25 * densityOf('honey');
+    const { parts, heldBy } = withinCaps(mask, CATALOGUE, caps, 200, { honey: honeyGrams });
+    expect([...heldBy.keys()]).toEqual(['hibiscus-powder']);
+    const share = (id: string, of: Mask['parts']) => of.find(({ ingredientId }) => ingredientId === id)!.share;
+    // Its place in the formula is as it was beside what fills up; those two keep theirs to each other.
+    expect(share('yogurt', parts) / share('aloe-gel', parts)).toBeCloseTo(
+      share('yogurt', mask.parts) / share('aloe-gel', mask.parts),
+      9,
+    );
+    const grams = (id: string) => share(id, parts) / share('honey', parts);
+    const before = (id: string) => share(id, mask.parts) / share('honey', mask.parts);
+    expect(grams('yogurt')).toBeGreaterThan(before('yogurt') * 1.2);
+    expect(grams('hibiscus-powder')).toBeLessThan(before('hibiscus-powder') / 5);
+  });
+
+  it('is the formula itself where nothing is held', () => {
+    const plainly = withinCaps(own({ yogurt: 90, honey: 30 }), CATALOGUE, caps.slice(0, 0), 200);
+    expect(plainly.heldBy.size).toBe(0);
+    expect(plainly.parts).toEqual(own({ yogurt: 90, honey: 30 }).parts);
   });
 });
