@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { CATALOGUE, gramsPerMillilitre, ingredientById } from '../ingredient';
 import { BUILT_IN_MASKS, type Mask } from '../mask';
 import { anAdult } from '../testing';
-import { capsFor, scentLimit, type NamedCap } from '.';
+import { capsFor, capsOver, scentLimit, type NamedCap } from '.';
 
 const maskCalled = (id: string): Mask => BUILT_IN_MASKS.find((mask) => mask.id === id)!;
 const densityOf = (id: string): number => gramsPerMillilitre(ingredientById(CATALOGUE, id));
@@ -132,6 +132,19 @@ describe('each cap holds on one side of its figure and breaks on the other', () 
       norm: 1,
     });
   });
+});
+
+it('lists what amounts break, each once, and lets a rounding error pass', () => {
+  const mask = maskCalled('onion-two-three');
+  const caps = capsFor(mask, CATALOGUE, anAdult, 200);
+  const grams = (juice: number, oil: number) => [juice * densityOf('onion-juice'), oil * densityOf('olive-oil')];
+  expect(capsOver(caps, grams(20, 30))).toEqual([]);
+  expect(capsOver(caps, grams(30, 30)).map(({ id }) => id)).toEqual(['ratio:onion-juice:olive-oil:most']);
+  expect(capsOver([...caps, ...caps], grams(30, 30))).toHaveLength(1);
+  const [least] = caps.filter(({ id }) => id.endsWith('least'));
+  const atLimit = { ...least!, coefficients: [1, 0], bound: 10, norm: 1 };
+  expect(capsOver([atLimit], [10 + 5e-10, 0])).toEqual([]);
+  expect(capsOver([atLimit], [10 + 5e-9, 0])).toHaveLength(1);
 });
 
 describe('each cap says what it holds to', () => {

@@ -73,6 +73,22 @@ export function capsFor(mask: Mask, catalogue: Catalogue, wearer: Wearer, millil
   ];
 }
 
+/** A rounding error is no excess, in norms. */
+const ROUNDING = 1e-9;
+
+/**
+ * The caps that amounts break, each once.
+ * @param grams usable grams, in the order of the mask's parts that the caps were made for
+ * @example capsOver(capsFor(peppered, CATALOGUE, anAdult, 200), [190, 0.2]) // []: about a pinch of pepper
+ */
+export function capsOver(caps: readonly NamedCap[], grams: readonly number[]): readonly NamedCap[] {
+  const over = caps.filter(
+    ({ coefficients, bound, norm }) =>
+      coefficients.reduce((sum, coefficient, i) => sum + coefficient * (grams[i] ?? 0), 0) > bound + ROUNDING * norm,
+  );
+  return [...new Map(over.map((cap) => [cap.id, cap])).values()];
+}
+
 const volumeOf = (row: Ingredient): number => 1 / gramsPerMillilitre(row);
 
 function scentCap({ perBowlMillilitre }: Builder, { ageYears }: Wearer): NamedCap {

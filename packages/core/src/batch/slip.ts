@@ -3,6 +3,7 @@ import { estimateTexture, type Mask } from '../mask';
 import type { TextureClass } from '../hair';
 import type { Message } from '../message';
 import type { FittedAmounts, SizedLine } from './amounts';
+import { capsOver } from './caps';
 
 /** How far a hand slips: a heaped spoon for a level one, a pinch or a drop too many, the scale by a tenth. */
 const SLIP_SHARE = { spoon: 0.5, pinch: 1, drop: 0.25, weight: 0.1 } as const;
@@ -52,17 +53,13 @@ export function slips(bowl: FittedAmounts, mask: Mask, catalogue: Catalogue): re
         bowl.lines.map(({ ingredientId }, i) => ({ ingredientId, grams: amounts[i] ?? 0 })),
         catalogue,
       );
-      const breaks = bowl.caps.filter(
-        ({ coefficients, bound, norm }) =>
-          coefficients.reduce((sum, coefficient, i) => sum + coefficient * (amounts[i] ?? 0), 0) > bound + 1e-9 * norm,
-      );
       return {
         ingredientId: line.ingredientId,
         grams,
         flowChange: texture.flowLog10 - before,
         texture: texture.texture,
         changesTexture: mask.texture !== 'oil' && texture.texture !== bowl.texture.texture,
-        breaks: [...new Map(breaks.map(({ id, what }) => [id, what])).values()],
+        breaks: capsOver(bowl.caps, amounts).map(({ what }) => what),
       };
     })
     .sort((a, b) => b.breaks.length - a.breaks.length || Math.abs(b.flowChange) - Math.abs(a.flowChange));

@@ -1,4 +1,4 @@
-import { capsFor, type NamedCap, type Wearer } from '../batch';
+import { capsFor, capsOver, type NamedCap, type Wearer } from '../batch';
 import { gramsPerMillilitre, ingredientById } from '../ingredient';
 import { composed, estimateTexture, tightened, type Amount, type Mask, type TextureEstimate } from '../mask';
 import type { House } from './house';
@@ -30,8 +30,9 @@ export function writtenBowl(
     (sum, [id, weight]) => sum + weight / gramsPerMillilitre(ingredientById(catalogue, id)),
     0,
   );
-  const weighed = ({ coefficients }: NamedCap): number =>
-    mask.parts.reduce((sum, { ingredientId }, i) => sum + (coefficients[i] ?? 0) * (grams.get(ingredientId) ?? 0), 0);
-  const over = capsFor(mask, catalogue, wearer, millilitres).filter((cap) => weighed(cap) > cap.bound + 1e-6);
+  const over = capsOver(
+    capsFor(mask, catalogue, wearer, millilitres),
+    mask.parts.map(({ ingredientId }) => grams.get(ingredientId) ?? 0),
+  );
   return { mask, millilitres, texture: estimateTexture(amounts, catalogue), over };
 }

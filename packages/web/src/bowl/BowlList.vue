@@ -14,7 +14,8 @@ const day = (instant: string) => writeDay(instant, household.now(), household.wh
 
 <template>
   <p v-if="bowls.length === 0" class="quiet">
-    {{ bowlsText.noneYetSizeOne }} <RouterLink class="quiet-link" :to="{ name: 'bowl' }">{{ bowlListText.bowl }}</RouterLink>
+    {{ bowlsText.noneYetSizeOne }}
+    <RouterLink class="quiet-link" :to="{ name: 'bowl' }">{{ bowlsText.bowl }}</RouterLink>
     {{ bowlsText.benchAndKeepIt }}
   </p>
   <ul v-else class="plain-list list">

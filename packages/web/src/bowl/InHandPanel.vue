@@ -8,23 +8,29 @@ import { useRouter } from 'vue-router';
 import { layOnBench } from './useBench';
 import { useInHand } from './useInHand';
 import { useHousehold } from '../data/household';
+import { useWords } from '../data/useWords';
+import ChoiceRow from '../kit/ChoiceRow.vue';
 import MeasuresCard from './MeasuresCard.vue';
 
 /** "I have 1½ avocados: how much does that make, and for whom?" */
 const props = defineProps<{ mask: Mask }>();
 const household = useHousehold();
 const router = useRouter();
-const { fields, written, faults, bowl, failure, serves } = useInHand(toRef(props, 'mask'));
+const { fields, written, faults, bowl, failure, serves, within, keepTo } = useInHand(toRef(props, 'mask'));
+const { say } = useWords();
 
 const nameOf = (id: string): string => ingredientById(household.catalogue, id).name.toLowerCase();
 /** To the bench, with exactly what is in hand; there it is kept, made and logged as any bowl. */
 function toBench(): void {
   if (!bowl.value) return;
   layOnBench(Object.fromEntries(bowl.value.lines.map(({ ingredientId, grams }) => [ingredientId, grams])));
-  void router.push({ name: 'bowl', query: { mask: props.mask.id } });
+  void router.push({
+    name: 'bowl',
+    query: { mask: props.mask.id, ...(within.value ? { head: within.value.id } : {}) },
+  });
 }
 function chanceWords(chance: number): string {
-  if (chance > 0.97) return 'plenty';
+  if (chance > 0.97) return bowlText.plentyForHer;
   if (chance < 0.03) return bowlText.farTooLittle;
   return bowlText.enoughTimesIn100(Math.round(chance * 100));
 }
@@ -48,6 +54,13 @@ function chanceWords(chance: number): string {
       />
     </div>
     <div aria-live="polite">
+      <ChoiceRow
+        v-if="household.heads.length > 1"
+        :label="bowlText.withinTheLimitsOf"
+        :options="household.heads.map(({ id, name }) => ({ value: id, title: name }))"
+        :model-value="within?.id"
+        @update:model-value="keepTo"
+      />
       <p v-if="failure" class="alert">{{ failure }}</p>
       <p v-if="!bowl" class="quiet">{{ bowlText.fillInWhatYou }}</p>
       <template v-else>
@@ -59,6 +72,9 @@ function chanceWords(chance: number): string {
         <ul class="plain-list">
           <li v-for="head in serves" :key="head.id">
             <b>{{ head.name }}</b> {{ chanceWords(head.chance) }}
+            <ul v-if="head.over.length > 0" class="plain-list over">
+              <li v-for="what in head.over" :key="what.id">{{ bowlText.notForHer(head.name, say(what)) }}</li>
+            </ul>
           </li>
         </ul>
         <v-btn variant="tonal" color="primary" class="keep" @click="toBench">{{ bowlText.makeItJustSo }}</v-btn>
@@ -94,6 +110,7 @@ function chanceWords(chance: number): string {
 .makes b {
   font-size: 1.6rem;
 }
+.over,
 .alert {
   color: var(--clay);
 }

@@ -1,5 +1,6 @@
+import type { Head } from '@amber-ladle/contract';
+import type { HeadInHouse } from '@amber-ladle/core/house';
 import { bowlText, nounFor } from '@amber-ladle/words';
-import { enoughIn } from '@amber-ladle/core/house';
 import { ingredientById, pieceSize, type Ingredient } from '@amber-ladle/core/ingredient';
 import { readFraction } from '@amber-ladle/core/measure';
 import type { Mask } from '@amber-ladle/core/mask';
@@ -55,22 +56,40 @@ export function useInHand(mask: Ref<Mask>) {
     return { grams, faults };
   });
 
+  /** Whose limits it keeps to; what that means for the others is said of each. */
+  const chosenId = ref<string>();
+  const within = computed(() => household.headById(chosenId.value) ?? household.heads[0]);
   const wish = computed(() =>
     Object.keys(read.value.grams).length > 0 && Object.keys(read.value.faults).length === 0
-      ? { mask: mask.value, grams: read.value.grams, spoons: household.spoons }
+      ? {
+          mask: mask.value,
+          grams: read.value.grams,
+          heads: household.heads.map(inHouse),
+          within: within.value && inHouse(within.value),
+          // The worker knows it, and works it out anew when it changes.
+          house: household.house,
+        }
       : undefined,
   );
-  const { current, failure } = useNewest(wish, ({ mask: asked, grams, spoons }) =>
-    sizing().fromInHand(asked, { ...grams }, { wearer: { ageYears: 30, sensitiveSkin: false } }, { spoons }),
+  const { current, failure } = useNewest(wish, ({ mask: asked, grams, heads, within: head }) =>
+    sizing().fromInHand(heads, asked, { ...grams }, head),
   );
 
   const serves = computed(() =>
-    household.heads.map((head) => ({
-      id: head.id,
-      name: head.name,
-      chance: current.value ? enoughIn(household.house, head, mask.value, current.value.madeMillilitres) : 0,
-    })),
+    (current.value?.serves ?? []).flatMap((one) => {
+      const head = household.headById(one.id);
+      return head ? [{ ...one, name: head.name }] : [];
+    }),
   );
+  const keepTo = (headId: string): void => void (chosenId.value = headId);
 
-  return { fields, written, faults: computed(() => read.value.faults), bowl: current, failure, serves };
+  return { fields, written, faults: computed(() => read.value.faults), bowl: current, failure, serves, within, keepTo };
 }
+
+/** A head as the worker takes it. */
+const inHouse = ({ id, ageYears, sensitiveSkin, profile }: Head): HeadInHouse => ({
+  id,
+  ageYears,
+  sensitiveSkin,
+  profile,
+});

@@ -1,11 +1,9 @@
 import {
-  bowlFromInHand,
   masksUsingUp,
   reviewMask,
   simulateShortfall,
   slips,
   type AmountOptions,
-  type InHand,
   type ReviewFinding,
   type Shortfall,
   type ShortfallOptions,
@@ -18,12 +16,14 @@ import {
 import {
   bareHouse,
   headNeedIn,
+  inHandIn,
   oneOrEach,
   refitted,
   sizing,
   taughtHead,
   type HeadInHouse,
   type House,
+  type InHandInHouse,
   type RecordedBowl,
   type SizingWish,
 } from '@amber-ladle/core/house';
@@ -56,11 +56,11 @@ const sizingJobs = {
   size: (wish: SizingWish): SizedBowl => sizing(house, wish).bowl,
   refit: (record: RecordedBowl, poured: Readonly<Record<string, number>>): SizedBowl => refitted(record, poured),
   fromInHand: (
+    heads: readonly HeadInHouse[],
     mask: Mask,
     gramsInHand: Readonly<Record<string, number>>,
-    head: Pick<SizedHead, 'wearer'>,
-    options: AmountOptions,
-  ): InHand => bowlFromInHand(mask, house.catalogue, gramsInHand, head, options),
+    within?: HeadInHouse,
+  ): InHandInHouse => inHandIn(house, heads, mask, gramsInHand, within),
   shortfall: (bowl: SizedBowl, mask: Mask, options: ShortfallOptions): Shortfall =>
     simulateShortfall(bowl, mask, house.catalogue, options),
   together: (wish: SizingWish): TogetherOrApart => oneOrEach(house, wish),

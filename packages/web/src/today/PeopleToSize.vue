@@ -10,14 +10,14 @@ const { people } = usePeople();
 <template>
   <h2 id="people">{{ todayText.sizeABowl }}</h2>
   <ul class="plain-list people">
-    <li v-for="{ head, mask, isAgain, ...told } in people" :key="head.id">
+    <li v-for="{ head, mask, isAgain, takes } in people" :key="head.id">
       <RouterLink :to="{ name: 'bowl', query: { head: head.id, ...(mask ? { mask: mask.id } : {}) } }" class="person">
         <HeadPicture class="portrait" :head :size="64" />
         <span class="serif name">{{ head.name }}</span>
         <span class="quiet of">{{ isAgain ? todayText.lastBowlAgain : todayText.toBeginWith }} {{ mask?.name }}</span>
         <!-- Of this mask: another takes more or less of the same head. -->
-        <span v-if="told.takes !== undefined" class="takes figures"
-          ><span class="quiet">{{ todayText.usuallyTakes }}</span> {{ told.takes }} mL</span
+        <span v-if="takes !== undefined" class="takes figures"
+          ><span class="quiet">{{ todayText.usuallyTakes }}</span> {{ takes }} mL</span
         >
       </RouterLink>
     </li>

@@ -24,7 +24,8 @@ export function usePeople() {
     worn.value.map((one) => {
       const told = current.value?.get(one.head.id);
       // What was told of another mask is not told of this one.
-      return told?.maskId === one.mask?.id && told ? { ...one, takes: kitchenRound(told.millilitres) } : one;
+      const isOfThis = told !== undefined && told.maskId === one.mask?.id;
+      return { ...one, takes: isOfThis ? kitchenRound(told.millilitres) : undefined };
     }),
   );
   return { people };
