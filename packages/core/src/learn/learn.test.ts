@@ -149,6 +149,8 @@ describe('this against that', () => {
       comparedOn(bowls, 'a', 'b').pairs.map(({ firstAt, secondAt }) => [firstAt, secondAt]);
     // The bowl of b at 10 lies nearer to the second of a.
     expect(days([bowl('a', 0, 3), bowl('a', 12, 3), bowl('b', 10, 1)])).toEqual([[day(12), day(10)]]);
+    // Of which nothing was said, that holds against nothing, however near.
+    expect(days([bowl('a', 0, 3), { ...bowl('b', 1, 1), said: {} }, bowl('b', 10, 1)])).toEqual([[day(0), day(10)]]);
     // Eight days to either side.
     expect(days([bowl('a', 24, 3), bowl('b', 16, 1), bowl('a', 8, 3)])).toEqual([[day(8), day(16)]]);
     expect(days([bowl('a', 40, 3), bowl('b', 41, 1), bowl('b', 3, 1), bowl('a', 0, 3)])).toEqual([
@@ -176,6 +178,20 @@ describe('trend', () => {
     const worse = [3, 3, 3, 2, 2, 1, 1, 1].map((level, i) => bowl('a', i * 20, level as Level));
     expect(trendOf(worse)?.answer).toBe('worse');
     expect(trendOf([1, 3, 1, 3, 1, 3].map((level, i) => bowl('a', i * 20, level as Level)))?.answer).toBe('even');
+  });
+
+  it('is told in points a month: from poor over middling to good in two months is two', () => {
+    const months = [0, 0, 1, 1, 2, 2];
+    const found = trendOf(months.map((month) => bowl('a', month * MONTH_DAYS, (month + 1) as Level)));
+    expect(found?.perMonth).toBeCloseTo(2, 9);
+    expect(found?.interval.low).toBeCloseTo(2, 6);
+    expect(found?.interval.high).toBeCloseTo(2, 6);
+  });
+
+  it('is none of one day, however many bowls it had', () => {
+    const oneDay = [1, 1, 2, 2, 3, 3].map((level, i) => bowl('a', i / 8, level as Level));
+    expect(trendOf(oneDay)).toBeUndefined();
+    expect(trendOf(oneDay.map((one, i) => ({ ...one, at: day(i / 5) })))?.count).toBe(6);
   });
 });
 

@@ -15,14 +15,17 @@ export interface Trend {
 /** Fewer bowls than this make no trend. Assumption of this project. */
 export const TREND_FROM = 5;
 
-/** The slope of the verdicts over time. @returns nothing for fewer than five judged bowls, or all on one day */
+/**
+ * The slope of the verdicts over time.
+ * @returns nothing for fewer than five judged bowls, or where all lie within one day
+ */
 export function trendOf(bowls: readonly Pick<JudgedBowl, 'at' | 'said'>[]): Trend | undefined {
   const points = bowls.flatMap(({ at, said }): [number, number][] => {
     const score = verdict(said);
     return score === undefined ? [] : [[Date.parse(at) / TWENTY_FOUR_HOURS, score]];
   });
-  const days = new Set(points.map(([day]) => day));
-  if (points.length < TREND_FROM || days.size < 2) return undefined;
+  const days = points.map(([day]) => day);
+  if (points.length < TREND_FROM || Math.max(...days) - Math.min(...days) < 1) return undefined;
   const line = fitLine(points);
   const { low, high } = slopeInterval(line, CONFIDENCE);
   return {
