@@ -72,3 +72,14 @@ it.each(['core', 'contract', 'server'])(
 it('would notice one', () => {
   expect(sentencesIn(join(root, 'core/src/exchange/readAmount.ts')).length).toBeGreaterThan(0);
 });
+
+it('web puts no list together by hand: what stands between its members is the language’s', () => {
+  const joined = files(join(root, 'web/src'))
+    .filter((file) => /\.(?:ts|vue)$/.test(file) && !file.endsWith('.test.ts'))
+    .flatMap((file) => {
+      const found =
+        readFileSync(file, 'utf8').match(/\.join\((['"])(?:, (?:or |and )?|; (?:or|and) | (?:or|and|to) )\1\)/g) ?? [];
+      return found.map((text) => `${relative(root, file)}: ${text}`);
+    });
+  expect(joined).toEqual([]);
+});

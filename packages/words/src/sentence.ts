@@ -79,7 +79,7 @@ const WRITERS = {
       value.map((name) => inSentence(name, locale)),
       locale,
     ),
-  list: (value: readonly string[]) => value.join(', '),
+  list: (value: readonly string[], { locale }: Reader) => listed(value, locale, 'unit'),
   amounts: (value: readonly AmountValue[], reader: Reader) => value.map((one) => amountWords(one, reader)).join('; '),
   timed: (value: readonly TimedValue[], { locale }: Reader) =>
     listed(

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inARow } from '../data/inARow';
 import { bowlText, TEXTURE_WORDS } from '@amber-ladle/words';
 import type { SizedBowl, Slip } from '@amber-ladle/core/batch';
 import { ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
@@ -16,7 +17,7 @@ const { say } = useWords();
 const props = defineProps<{ bowl: SizedBowl; mask: Mask; catalogue: Catalogue }>();
 
 const names = (ids: readonly string[]): string =>
-  ids.map((id) => ingredientById(props.catalogue, id).name.toLowerCase()).join(', ');
+  inARow(ids.map((id) => ingredientById(props.catalogue, id).name.toLowerCase()));
 const notes = computed(() =>
   handlingNotes(props.mask, props.catalogue).map(({ id, ingredientIds, what }) => ({
     id,

@@ -69,7 +69,12 @@ const pulls = computed(() => {
       />
     </div>
     <p v-if="wanted" aria-live="polite" data-test="texture-fix" class="figures">
-      <template v-if="fixes.length > 0">{{ bowlText.toHaveIt(TEXTURE_WORDS[wanted], fixes.join('; or ')) }}</template>
+      <template v-if="fixes.length > 0">{{
+        bowlText.toHaveIt(
+          TEXTURE_WORDS[wanted],
+          fixes.reduce((one, other) => bowlText.thisOrThat(one, other)),
+        )
+      }}</template>
       <template v-else>{{ bowlText.thatFarIsAnother(TEXTURE_WORDS[wanted]) }}</template>
     </p>
     <details>

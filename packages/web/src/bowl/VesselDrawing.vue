@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inARow } from '../data/inARow';
 import { bowlText } from '@amber-ladle/words';
 import { ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
 import type { FittedAmounts } from '@amber-ladle/core/batch';
@@ -72,7 +73,7 @@ const notes = computed(() => {
   const usual = {
     key: 'usual',
     says: bowlText.sevenInTenTake,
-    of: `${kitchenRound(lowMillilitres)} to ${kitchenRound(highMillilitres)}`,
+    of: bowlText.fromTo(kitchenRound(lowMillilitres), kitchenRound(highMillilitres)),
     at: yOf((lowMillilitres + highMillilitres) / 2),
   };
   const need = { key: 'need', says: bowlText.needs, of: `${kitchenRound(needMillilitres)}`, at: yOf(needMillilitres) };
@@ -99,7 +100,7 @@ const wave = computed(() => {
 const summary = computed(
   () =>
     bowlText.aMeasuringGlassHolding(kitchenRound(bowl?.madeMillilitres ?? 0)) +
-    layers.value.map(({ name, millilitres }) => `${name} ${kitchenRound(millilitres)} mL`).join(', ') +
+    inARow(layers.value.map(({ name, millilitres }) => `${name} ${kitchenRound(millilitres)} mL`)) +
     bowlText.thisHeadNeedsMl(kitchenRound(needMillilitres)),
 );
 </script>

@@ -1,3 +1,4 @@
+import { inARow } from '../data/inARow';
 import { HOUR } from '@amber-ladle/core/time';
 import type { StockChange } from '@amber-ladle/contract';
 import { ingredientById } from '@amber-ladle/core/ingredient';
@@ -73,14 +74,13 @@ export function useDrawPlan(bowl: Ref<BowlLines | undefined>, at: Ref<number>, m
     const amount = amountWords({ ...lot, grams: take.grams }, row);
     // "1½ avocados" names itself.
     const isCounted = lot.pieceGrams !== undefined && lot.state === 'whole' && row.pieces !== undefined;
-    return [
+    const said = [
       isCounted ? amount : `${amount} ${lotName(lot, row).toLowerCase()}`,
       place,
       ...stays,
       take.isUnripe ? bowlText.notRipeYet : '',
-    ]
-      .filter(Boolean)
-      .join(', ');
+    ];
+    return inARow(said.filter((words) => words !== ''));
   }
 
   /** How ripe a lot will be then, and what would help where it will not be. */
@@ -104,7 +104,7 @@ export function useDrawPlan(bowl: Ref<BowlLines | undefined>, at: Ref<number>, m
     if (!line) return { words: '', isShort: false };
     const stages = line.takes.map(({ lotId }) => readiness(lotId));
     const from = line.takes.map(takeWords).join(' + ');
-    const ripe = [...new Set(stages.filter(Boolean))].join(', ');
+    const ripe = inARow([...new Set(stages.filter(Boolean))]);
     const spared = line.sparedGrams > 0 ? bowlText.allThereIsOpen(Math.round(line.sparedGrams)) : '';
     const buy = line.shortGrams > 0 ? bowlText.gramsToBuy(Math.round(line.shortGrams)) : '';
     return {

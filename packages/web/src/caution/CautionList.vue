@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inARow } from '../data/inARow';
 import { cautionText } from '@amber-ladle/words';
 import { SOURCES } from '@amber-ladle/core/source';
 import { defineAsyncComponent } from 'vue';
@@ -35,7 +36,7 @@ const GRAVE = new Set(['stop', 'caution']);
         :class="one.severity"
       >
         <b v-if="one.severity === 'stop'">{{ cautionText.stop }} </b><template v-if="shared"
-          >{{ one.names.join(', ') }}: </template
+          >{{ inARow(one.names) }}: </template
         ><span :title="sourceOf(one)">{{ say(one.what) }}</span>
         <DecisionField
           v-if="one.severity === 'stop' && decisions"

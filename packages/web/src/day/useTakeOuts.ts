@@ -1,3 +1,4 @@
+import { inARow } from '../data/inARow';
 import { takeOuts, type DayPlan, type PlanStep } from '@amber-ladle/core/washday';
 import { computed, type Ref } from 'vue';
 import { useHousehold } from '../data/household';
@@ -40,7 +41,7 @@ export function useTakeOuts(steps: Ref<readonly PlanStep[]>, plan: Ref<DayPlan |
     return [...groups.values()].map(({ at, from, ids }) => ({
       at,
       from,
-      names: ids.map((id) => household.catalogue.get(id)?.name.toLowerCase() ?? id).join(', '),
+      names: inARow(ids.map((id) => household.catalogue.get(id)?.name.toLowerCase() ?? id)),
     }));
   });
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inARow } from '../data/inARow';
 import MaskById from '../kit/MaskById.vue';
 import { daysLater } from '@amber-ladle/core/time';
 import type { Head } from '@amber-ladle/contract';
@@ -120,7 +121,7 @@ const all = computed(() => weeks.value.reduce((sum, { count }) => sum + count, 0
         height="18"
         :class="{ worn: week.count > 0, often: week.count > 1 }"
       >
-        <title>{{ week.names.join(', ') }}</title>
+        <title>{{ inARow(week.names) }}</title>
       </rect>
     </svg>
   </section>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inARow } from '../data/inARow';
 import {
   gramsPerMillilitre,
   LOT_STATES,
@@ -38,11 +39,11 @@ function from(source: SourceId): string {
   return fromMemory ? ingredientText.fromMemory(title) : title;
 }
 const keepsWords = ({ roomHours, coldHours, frozenHours }: Keeping): string =>
-  [
+  inARow([
     ingredientText.inARoom(hoursWords(roomHours)),
     ingredientText.inAFridge(hoursWords(coldHours)),
     ...(frozenHours === undefined ? [] : [ingredientText.frozenHours(hoursWords(frozenHours))]),
-  ].join(', ');
+  ]);
 interface Figure {
   readonly what: string;
   readonly value: string;

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { inARow } from '../data/inARow';
 import { CATALOGUE } from '@amber-ladle/core/ingredient';
-import { ingredientText, familyName } from '@amber-ladle/words';
+import { ALLERGEN_WORDS, ingredientText, familyName } from '@amber-ladle/words';
 import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { useHousehold } from '../data/household';
@@ -73,7 +74,7 @@ async function remove(): Promise<void> {
     <p v-if="row" class="quiet">
       {{ [familyName(row.family), row.state].filter(Boolean).join(' · ') }}
       <template v-if="row.allergens.length > 0">
-        {{ ingredientText.contains(row.allergens.join(', ').replaceAll('-', ' ')) }}</template
+        {{ ingredientText.contains(inARow(row.allergens.map((one) => ALLERGEN_WORDS[one]))) }}</template
       >
       <template v-if="row.crossesWithLatex"> {{ ingredientText.latexAllergyCanCross }}</template>
       <template v-if="row.stains"> {{ ingredientText.stains }}</template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inARow } from '../data/inARow';
 import { api, maskWorn, type Bowl, type BowlLife } from '@amber-ladle/contract';
 import { ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
 import { handlingNotes } from '@amber-ladle/core/mask';
@@ -19,7 +20,7 @@ const { say } = useWords();
 const notes = computed(() =>
   handlingNotes(bowl.snapshot.mask, catalogue).map(({ id, ingredientIds, what }) => ({
     id,
-    who: ingredientIds.map((one) => ingredientById(catalogue, one).name).join(', '),
+    who: inARow(ingredientIds.map((one) => ingredientById(catalogue, one).name)),
     words: say(what),
   })),
 );

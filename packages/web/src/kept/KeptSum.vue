@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inARow } from '../data/inARow';
 import { api, type Bowl, type BowlLife } from '@amber-ladle/contract';
 import { usualOf } from '@amber-ladle/core/batch';
 import type { Catalogue } from '@amber-ladle/core/ingredient';
@@ -63,7 +64,7 @@ const { value: cost } = useRead(api.bowls.cost, () => (life?.isDrawn ? { params:
       )
     }}
   </p>
-  <p v-if="swaps.length > 0" class="quiet">{{ keptText.swapped(swaps.join(', ')) }}</p>
+  <p v-if="swaps.length > 0" class="quiet">{{ keptText.swapped(inARow(swaps)) }}</p>
 </template>
 
 <style scoped>

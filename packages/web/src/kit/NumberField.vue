@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inARow } from '../data/inARow';
 import { kitText } from '@amber-ladle/words';
 import { computed, ref, watch } from 'vue';
 import { inUnit, readQuantity, unitsFor } from '@amber-ladle/core/measure';
@@ -55,7 +56,7 @@ watch(
 watch(into, () => (text.value = shown(modelValue)));
 
 /** Units that it may be written in instead. */
-const others = computed(() => unitsFor(into.value).slice(1).join(', '));
+const others = computed(() => inARow(unitsFor(into.value).slice(1)));
 
 /** What is wrong with a written number; nothing when it will do. */
 function fault(written: string): string {

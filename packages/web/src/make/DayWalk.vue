@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inARow } from '../data/inARow';
 import { makeText, writeTime } from '@amber-ladle/words';
 import { useEventListener, useWakeLock } from '@vueuse/core';
 import { computed, onScopeDispose, ref, useTemplateRef } from 'vue';
@@ -97,7 +98,7 @@ const isEnding = ref(false);
       <div ref="stage" class="stage" :class="{ taps: wishes.goesOnByTap }" :data-focus="focus.kind">
         <StageNow ref="now" :running="running" :stage="shown" />
       </div>
-      <p v-if="missed.length > 0" class="caution" role="status">{{ makeText.hasWaitedTooLong(missed.join(', ')) }}</p>
+      <p v-if="missed.length > 0" class="caution" role="status">{{ makeText.hasWaitedTooLong(inARow(missed)) }}</p>
       <v-text-field
         v-if="store.needsDecision"
         v-model="decision"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inARow } from '../data/inARow';
 import { ingredientById } from '@amber-ladle/core/ingredient';
 import type { FormulaPart } from '@amber-ladle/core/mask';
 import { computed } from 'vue';
@@ -24,7 +25,7 @@ const spans = computed(() => {
     return span;
   });
 });
-const summary = computed(() => spans.value.map(({ name, width }) => `${name} ${Math.round(width)} %`).join(', '));
+const summary = computed(() => inARow(spans.value.map(({ name, width }) => `${name} ${Math.round(width)} %`)));
 </script>
 
 <template>

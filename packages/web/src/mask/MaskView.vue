@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inARow } from '../data/inARow';
 import { ingredientById } from '@amber-ladle/core/ingredient';
 import { BUILT_IN_MASKS, handlingNotes, hairStateFor } from '@amber-ladle/core/mask';
 import { computed } from 'vue';
@@ -38,7 +39,7 @@ const notes = computed(() =>
   mask.value
     ? handlingNotes(mask.value, catalogue.value).map(({ id, ingredientIds, what }) => ({
         id,
-        who: ingredientIds.map((one) => ingredientById(catalogue.value, one).name).join(', '),
+        who: inARow(ingredientIds.map((one) => ingredientById(catalogue.value, one).name)),
         words: say(what),
       }))
     : [],
@@ -72,7 +73,7 @@ const care = computed(() => (mask.value ? careOf(partRows(mask.value.parts, cata
         <p class="summary">{{ written(mask.summary) }}</p>
         <p class="quiet">
           <template v-if="mask.needs.length > 0"
-            >{{ maskText.makersUseItFor(mask.needs.map((n) => NEED_WORDS[n]).join(', ')) }}
+            >{{ maskText.makersUseItFor(inARow(mask.needs.map((n) => NEED_WORDS[n]))) }}
           </template>
           {{
             maskText.hairOfWork(

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inARow } from '../data/inARow';
 import { BUILT_IN_MASKS, NEEDS } from '@amber-ladle/core/mask';
 import MaskFileButton from './MaskFileButton.vue';
 import RankedMasks from './RankedMasks.vue';
@@ -70,7 +71,7 @@ const times = [40, 60, 90, 150].map((value) => ({ value, title: maskText.withinM
             >
             <span>{{ builtIn.has(mask.id) ? spell(mask.summary) : mask.summary }}</span>
             <span class="quiet meta">
-              {{ [...mask.needs.map((n) => NEED_WORDS[n]), SLOT_WORDS[mask.slot]].join(', ') }} ·
+              {{ inARow([...mask.needs.map((n) => NEED_WORDS[n]), SLOT_WORDS[mask.slot]]) }} ·
               <span class="figures">{{ writeMinutes(totalMinutes(mask)) }}</span>
               <span v-if="ripe.share > 0" class="ripe"> · {{ ripeWords(ripe, household.catalogue) }}</span>
             </span>

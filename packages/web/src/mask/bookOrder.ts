@@ -1,3 +1,4 @@
+import { inARow } from '../data/inARow';
 import { maskText } from '@amber-ladle/words';
 import { ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
 import type { Mask } from '@amber-ladle/core/mask';
@@ -38,4 +39,4 @@ export function ripeShare(mask: Pick<Mask, 'parts'>, atHand: readonly AtHand[], 
 export const ripeWords = ({ ingredientIds }: RipeShare, catalogue: Catalogue): string =>
   ingredientIds.length === 0
     ? ''
-    : maskText.toUseUp(ingredientIds.map((id) => ingredientById(catalogue, id).name.toLowerCase()).join(', '));
+    : maskText.toUseUp(inARow(ingredientIds.map((id) => ingredientById(catalogue, id).name.toLowerCase())));

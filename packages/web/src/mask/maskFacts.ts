@@ -1,3 +1,4 @@
+import { inARow } from '../data/inARow';
 import { maskText, ALLERGEN_WORDS } from '@amber-ladle/words';
 import { gramsPerMillilitre, ingredientById, type Catalogue, type Ingredient } from '@amber-ladle/core/ingredient';
 import type { FormulaPart, Mask } from '@amber-ladle/core/mask';
@@ -22,9 +23,9 @@ export const shareWords = (share: number): string => `${(share * 100).toFixed(sh
 
 /** The parts of a version in one line, with whatever has left the book by its id. */
 export const partsInWords = (parts: readonly FormulaPart[], catalogue: Catalogue): string =>
-  parts
-    .map(({ ingredientId, share }) => `${catalogue.get(ingredientId)?.name ?? ingredientId} ${shareWords(share)}`)
-    .join(', ');
+  inARow(
+    parts.map(({ ingredientId, share }) => `${catalogue.get(ingredientId)?.name ?? ingredientId} ${shareWords(share)}`),
+  );
 
 /**
  * What is to be minded with a mask: allergens, its own cautions, latex, stains, the patch test, and what its things advise.
@@ -36,13 +37,13 @@ export function careOf(
   spell: (words: string) => string,
 ): readonly string[] {
   const things = rows.map(({ ingredient }) => ingredient);
-  const allergens = [...new Set(things.flatMap((one) => one.allergens))].map((one) => ALLERGEN_WORDS[one]).join(', ');
+  const allergens = inARow([...new Set(things.flatMap((one) => one.allergens))].map((one) => ALLERGEN_WORDS[one]));
   const staining = things.filter((one) => one.stains).map(({ name }) => name);
   return [
     ...(allergens === '' ? [] : [maskText.containsAFoodAllergy(allergens)]),
     ...cautions,
     ...(things.some((one) => one.crossesWithLatex) ? [maskText.aLatexAllergyCan] : []),
-    ...(staining.length > 0 || stains ? [maskText.canStainDarkTowel(staining.join(', ') || maskText.thisOne)] : []),
+    ...(staining.length > 0 || stains ? [maskText.canStainDarkTowel(inARow(staining) || maskText.thisOne)] : []),
     maskText.newToAHead,
     ...things.flatMap(({ name, advice }) => (advice ? [`${name}: ${spell(advice)}`] : [])),
   ];

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inARow } from '../data/inARow';
 import type { Head } from '@amber-ladle/contract';
 import { headNeedIn, NOTHING_TAUGHT } from '@amber-ladle/core/house';
 import { factorBand, factorSteps, learnFactor } from '@amber-ladle/core/learn';
@@ -77,7 +78,7 @@ const textures = computed(() =>
         <template v-if="next">
           {{ notesText.theNextIsSized(next.mask.name, next.taught, next.plain) }}
         </template>
-        <template v-if="byTexture.length > 0"> {{ notesText.toldApartByTexture(byTexture.join(', ')) }}</template>
+        <template v-if="byTexture.length > 0"> {{ notesText.toldApartByTexture(inARow(byTexture)) }}</template>
       </p>
       <div class="chart">
         <Line :data="data" :options="chart" role="img" :aria-label="notesText.howTheBand" />

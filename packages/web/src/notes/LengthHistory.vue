@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inARow } from '../data/inARow';
 import { api, type Head, type HeadMeasure, type LoggedBowl } from '@amber-ladle/contract';
 import { lengthKept, SHEDDING } from '@amber-ladle/core/learn';
 import { inUnit } from '@amber-ladle/core/measure';
@@ -60,7 +61,7 @@ const shedding = computed(() => {
   const words = said.filter(({ count }) => count > 0).map(({ shed, count }) => `${SHED_WORDS[shed]} ${count}×`);
   if (counted.length > 0)
     words.push(notesText.countedOnAverage(Math.round(counted.reduce((sum, one) => sum + one, 0) / counted.length)));
-  return words.length === 0 ? '' : notesText.shedHairOnWash(words.join(', '));
+  return words.length === 0 ? '' : notesText.shedHairOnWash(inARow(words));
 });
 
 const { data, chart } = useLengthChart(measures, kept);

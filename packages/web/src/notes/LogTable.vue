@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inARow } from '../data/inARow';
 import type { LoggedBowl } from '@amber-ladle/contract';
 import { verdict } from '@amber-ladle/core/learn';
 import { kitchenRound } from '@amber-ladle/core/measure';
@@ -24,7 +25,7 @@ const rows = computed(() =>
       time: facts.minutes === undefined ? '' : timeWords(facts.minutes),
       words: [
         log.words,
-        log.changes.length > 0 ? notesText.changedTooThese(log.changes.map((one) => CHANGE_WORDS[one]).join(', ')) : '',
+        log.changes.length > 0 ? notesText.changedTooThese(inARow(log.changes.map((one) => CHANGE_WORDS[one]))) : '',
         log.shedCount !== undefined
           ? notesText.hairsShed(log.shedCount)
           : log.shed

@@ -1,10 +1,11 @@
+import { inARow } from '../data/inARow';
 import { comparedOn, pairsOffered, type JudgedBowl } from '@amber-ladle/core/learn';
 import { between, capital, CHANGE_WORDS, notesText } from '@amber-ladle/words';
 import { computed, ref, watch, type Ref } from 'vue';
 
 /** How often something else had changed too, in words. */
 export const changeWords = (confounders: ReturnType<typeof comparedOn>['confounders']): string =>
-  confounders.map(({ change, count }) => `${CHANGE_WORDS[change]} (${count}×)`).join(', ');
+  inARow(confounders.map(({ change, count }) => `${CHANGE_WORDS[change]} (${count}×)`));
 
 /**
  * One mask held against another on one head: which can be, and what came of it.

@@ -27,7 +27,13 @@ const rows = computed(() =>
       notes: [
         ...(isOut ? [] : line.assumed.map(say)),
         ...(line.instead.length > 0
-          ? [pasteText.orKeptAsYour(line.instead.map((id) => nameOf(id).toLowerCase()).join(', or '))]
+          ? [
+              pasteText.orKeptAsYour(
+                line.instead
+                  .map((id) => nameOf(id).toLowerCase())
+                  .reduce((one, other) => pasteText.thisOrThat(one, other)),
+              ),
+            ]
           : []),
         ...line.remarks.map(remarkWords),
         ...(line.role === 'thinner' ? [pasteText.thinsTheBowlUntil] : []),

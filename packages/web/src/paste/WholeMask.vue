@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inARow } from '../data/inARow';
 import { pasteText } from '@amber-ladle/words';
 import type { MaskInput } from '@amber-ladle/contract';
 import { computed } from 'vue';
@@ -11,10 +12,11 @@ const emit = defineEmits<{ keep: [] }>();
 const household = useHousehold();
 /** What goes into it, the most first. */
 const names = computed(() =>
-  [...mask.parts]
-    .sort((a, b) => b.share - a.share)
-    .map(({ ingredientId }) => household.catalogue.get(ingredientId)?.name ?? ingredientId)
-    .join(', '),
+  inARow(
+    [...mask.parts]
+      .sort((a, b) => b.share - a.share)
+      .map(({ ingredientId }) => household.catalogue.get(ingredientId)?.name ?? ingredientId),
+  ),
 );
 </script>
 

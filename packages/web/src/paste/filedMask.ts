@@ -1,3 +1,4 @@
+import { inARow } from '../data/inARow';
 import { pasteText } from '@amber-ladle/words';
 import { checked, maskInputSchema, type MaskInput } from '@amber-ladle/contract';
 import type { FiledMask } from '@amber-ladle/core/exchange';
@@ -17,7 +18,7 @@ export const isFiled = (text: string): boolean => FILED.test(text);
 export function checkedMask(said: FiledMask, catalogue: Catalogue): MaskInput {
   const strange = said.parts.filter(({ ingredientId }) => !catalogue.has(ingredientId));
   if (strange.length > 0)
-    throw new Error(pasteText.callsForStrange(strange.map(({ ingredientId }) => ingredientId).join(', ')));
+    throw new Error(pasteText.callsForStrange(inARow(strange.map(({ ingredientId }) => ingredientId))));
   try {
     return checked(maskInputSchema, said);
   } catch (error) {

@@ -1,5 +1,5 @@
 import { reasonOf } from '../data/reason';
-import { pasteText } from '@amber-ladle/words';
+import { listed, pasteText } from '@amber-ladle/words';
 import { maskInputSchema, checked, type MaskInput } from '@amber-ladle/contract';
 import {
   amountsOf,
@@ -69,15 +69,14 @@ export function usePastedMask() {
     return understoodMask(said, composed(amounts.value, household.catalogue), household.catalogue);
   });
   /** Called after what is most of it, where the text has no name. */
-  const usualName = computed(() =>
-    (understood.value?.mask.parts ?? [])
-      .toSorted((a, b) => b.share - a.share)
-      .slice(0, 3)
-      .map(({ ingredientId }) => ingredientById(household.catalogue, ingredientId).name)
-      .map((name, i) => (i === 0 ? name : name.toLowerCase()))
-      .join(', ')
-      .replace(/, ([^,]*)$/, ' and $1'),
-  );
+  const usualName = computed(() => {
+    const most = (understood.value?.mask.parts ?? []).toSorted((a, b) => b.share - a.share).slice(0, 3);
+    const names = most.map(({ ingredientId }) => ingredientById(household.catalogue, ingredientId).name);
+    return listed(
+      names.map((name, i) => (i === 0 ? name : name.toLowerCase())),
+      household.where.locale,
+    );
+  });
   const name = computed(() => answers.value.name ?? (draft.value?.name || usualName.value));
 
   type Understood = NonNullable<typeof understood.value>;

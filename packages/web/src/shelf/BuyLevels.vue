@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inARow } from '../data/inARow';
 import { shelfText } from '@amber-ladle/words';
 import { readQuantity } from '@amber-ladle/core/measure';
 import { computed, ref } from 'vue';
@@ -27,9 +28,11 @@ async function set(): Promise<void> {
   }
 }
 const words = computed(() =>
-  shelf.restock
-    .map((level) => `${household.catalogue.get(level.ingredientId)?.name ?? level.ingredientId} ${level.grams} g`)
-    .join(', '),
+  inARow(
+    shelf.restock.map(
+      (level) => `${household.catalogue.get(level.ingredientId)?.name ?? level.ingredientId} ${level.grams} g`,
+    ),
+  ),
 );
 </script>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inARow } from '../data/inARow';
 import { ScenePicture } from '../kit/ink';
 import { addDays, localDay } from '@amber-ladle/core/time';
 import { computed, onMounted, ref } from 'vue';
@@ -41,7 +42,7 @@ const summary = computed(() => {
   if (!shelf.isReady) return '';
   if (shelf.shelved.length === 0) return shelfText.nothingIs;
   const names = turningNames(shelf.shelved, household.moment);
-  return names.length === 0 ? shelfText.nothingTurnsBeforeTomorrow : shelfText.turnsWithinADay(names.join(', '));
+  return names.length === 0 ? shelfText.nothingTurnsBeforeTomorrow : shelfText.turnsWithinADay(inARow(names));
 });
 
 /** Up and down walk the lanes; the lane in focus opens with enter. */

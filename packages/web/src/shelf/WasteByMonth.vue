@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inARow } from '../data/inARow';
 import { api } from '@amber-ladle/contract';
 import { kitchenRound } from '@amber-ladle/core/measure';
 import { shelfText, binWords, writeMoney, writeMonth } from '@amber-ladle/words';
@@ -18,9 +19,11 @@ const months = computed(() =>
   (waste.value ?? []).map((month) => ({
     ...month,
     name: writeMonth(month.month, household.where),
-    reasons: Object.entries(month.byReason)
-      .map(([reason, grams]) => `${binWords(reason) || shelfText.noReasonSaid} ${kitchenRound(grams)} g`)
-      .join(', '),
+    reasons: inARow(
+      Object.entries(month.byReason).map(
+        ([reason, grams]) => `${binWords(reason) || shelfText.noReasonSaid} ${kitchenRound(grams)} g`,
+      ),
+    ),
   })),
 );
 const data = computed(() => ({

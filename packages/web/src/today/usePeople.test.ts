@@ -20,7 +20,11 @@ vi.mock('../data/sizing', () => ({
     live: () => undefined,
     usually: (pairs: readonly Pair[]) => {
       asked.push(pairs);
-      return new Promise((resolve) => answers.push(() => resolve(pairs.map(takesOf))));
+      return new Promise((resolve) =>
+        answers.push(() => {
+          resolve(pairs.map(takesOf));
+        }),
+      );
     },
   }),
 }));
@@ -72,7 +76,9 @@ it('shows nobody a figure before it is known, and then each her own, as a kitche
   await answered();
   const told = people.value.map(({ takes }) => takes);
   const exact = people.value.map(({ head: one, mask }) => takesOf({ head: one, mask: mask! }));
-  told.forEach((takes, i) => expect(Math.abs(takes! - exact[i]!)).toBeLessThanOrEqual(5));
+  told.forEach((takes, i) => {
+    expect(Math.abs(takes! - exact[i]!)).toBeLessThanOrEqual(5);
+  });
   expect(told[0]).not.toBe(told[1]);
 });
 

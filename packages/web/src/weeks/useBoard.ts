@@ -1,3 +1,4 @@
+import { inARow } from '../data/inARow';
 import { ingredientById } from '@amber-ladle/core/ingredient';
 import type { WeekBowl } from '@amber-ladle/core/plan';
 import { computed } from 'vue';
@@ -24,11 +25,11 @@ export function useBoard() {
   };
   /** Where a card stands, for who does not see it. */
   const placeOf = (bowl: WeekBowl, headId: string): string =>
-    [
+    inARow([
       weeksText.forNameOf(nameOf(headId)),
       dayWord(bowl.day, weeks.today, household.where),
       ...(bowl.isPinned ? [weeksText.staysOnThisDay] : []),
-    ].join(', ');
+    ]);
   const label = (bowl: WeekBowl, headId: string): string =>
     [household.maskById(bowl.maskId)?.name, beside(bowl, headId), placeOf(bowl, headId)].filter(Boolean).join(' ');
   const lanes = computed(() =>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inARow } from '../../data/inARow';
 import { ingredientById, type Catalogue } from '@amber-ladle/core/ingredient';
 import type { FormulaPart } from '@amber-ladle/core/mask';
 import { computed } from 'vue';
@@ -54,9 +55,11 @@ const standing = computed(() => {
   }).reverse();
 });
 const name = computed(() =>
-  parts
-    .map(({ ingredientId, share }) => `${ingredientById(catalogue, ingredientId).name} ${Math.round(share * 100)} %`)
-    .join(', '),
+  inARow(
+    parts.map(
+      ({ ingredientId, share }) => `${ingredientById(catalogue, ingredientId).name} ${Math.round(share * 100)} %`,
+    ),
+  ),
 );
 const rim = `M${BOWL.middle - BOWL.half - 2} ${BOWL.rim}H${BOWL.middle + BOWL.half + 2}`;
 </script>

@@ -163,6 +163,8 @@ export const bowlText = {
   thickens: 'thickens',
   thins: 'thins',
   needs: 'needs',
+  fromTo: (low: Said, high: Said): string => `${low} to ${high}`,
+  thisOrThat: (one: Said, other: Said): string => `${one}; or ${other}`,
   sevenInTenTake: '7 in 10 take',
   aboutCups: (cups: Said, isMore: boolean): string => `about ${cups} ${isMore ? 'cups' : 'cup'}`,
   thisHeadNeedsMl: (needMillilitres: Said): string => `. This head needs ${needMillilitres} mL.`,

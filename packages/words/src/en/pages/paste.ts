@@ -60,6 +60,7 @@ export const pasteText = {
   takeInWord: 'take in',
   leaveOutWord: 'leave out',
   staysInThePot: ', stays in the pot',
+  thisOrThat: (one: Said, other: Said): string => `${one}, or ${other}`,
   orKeptAsYour: (names: Said): string => `or ${names}: kept as your stand-in`,
   thinsTheBowlUntil: 'thins the bowl until it is right',
   howItIsUsed: 'How it is used',

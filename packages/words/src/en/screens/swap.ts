@@ -1,6 +1,7 @@
-import type { Catalogue } from '@amber-ladle/core/ingredient';
+import type { Allergen, Catalogue } from '@amber-ladle/core/ingredient';
 import type { SwapConsequences, SwapWish } from '@amber-ladle/core/mask';
 import { capital } from '../../sentence';
+import { ALLERGEN_WORDS } from './judge';
 import { TEXTURE_WORDS } from './texture';
 
 export const WISH_WORDS: Readonly<Record<SwapWish, string>> = {
@@ -23,7 +24,7 @@ const TIGHTENED_WORDS: Readonly<Record<SwapConsequences['tightened'][number], st
 /** What a swap changes, a sentence each: texture, washing out, allergens. */
 export function consequenceWords(consequences: SwapConsequences): string[] {
   const { textureBefore, textureAfter, allergensGained, allergensLost, latexGained, tightened } = consequences;
-  const list = (words: readonly string[]): string => words.join(', ').replaceAll('-', ' ');
+  const list = (allergens: readonly Allergen[]): string => allergens.map((one) => ALLERGEN_WORDS[one]).join(', ');
   return [
     textureBefore.texture === textureAfter.texture
       ? `Stays ${TEXTURE_WORDS[textureAfter.texture]}.`
