@@ -156,3 +156,16 @@ it('steps to the next amount that can be measured', () => {
   expect(more).toBeGreaterThan(tablespoon);
   expect(neighbouringGrams(of('honey'), bySpoon, more, -1)).toBeCloseTo(tablespoon, 6);
 });
+
+it('steps up from the smallest there is as well: one more drop, one more egg, another gram', () => {
+  const dropGrams = leastMeasurableGrams(of('rosemary-oil'), { measuredBy: 'drop', spoons });
+  expect(neighbouringGrams(of('rosemary-oil'), { measuredBy: 'drop', spoons }, dropGrams, 1)).toBeCloseTo(
+    2 * dropGrams,
+    9,
+  );
+  const eggs = { measuredBy: 'piece', pieceGrams: 50, spoons } as const;
+  expect(neighbouringGrams(of('egg-whole'), eggs, 50, 1)).toBe(100);
+  expect(neighbouringGrams(of('pumpkin'), { measuredBy: 'weight', spoons }, 1, 1)).toBe(2);
+  expect(neighbouringGrams(of('pumpkin'), { measuredBy: 'weight', spoons }, 300, 1)).toBe(310);
+  expect(neighbouringGrams(of('pumpkin'), { measuredBy: 'weight', spoons }, 300, -1)).toBe(295);
+});

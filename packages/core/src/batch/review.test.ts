@@ -44,6 +44,19 @@ describe('reviewMask', () => {
     expect(found({ ...plain, otherWears: [{ ...night, aimMinutes: 100 }] })).toContain('wear-order');
   });
 
+  it('calls a fault what would hurt, and a note what is a matter of taste or of fit', () => {
+    const severities = Object.fromEntries(
+      REVIEW_IDS.map((one) => [
+        one,
+        reviewMask(SPOILED[one], CATALOGUE, SPOON_SETS.us).find(({ id }) => id === one)?.severity,
+      ]),
+    );
+    const faults = ['wear-order', 'egg-warm', 'egg-long', 'spoils-overnight'];
+    expect(severities).toEqual(
+      Object.fromEntries(REVIEW_IDS.map((one) => [one, faults.includes(one) ? 'fault' : 'note'])),
+    );
+  });
+
   it.each(REVIEW_IDS)('finds %s', (id) => {
     expect(reviewMask(SPOILED[id], CATALOGUE, SPOON_SETS.us).map((finding) => finding.id)).toContain(id);
   });

@@ -5,7 +5,7 @@ import { SPOON_SETS } from '../measure';
 import { BUILT_IN_MASKS, type Mask } from '../mask';
 import { chanceShort, expectedLeftover } from '../statistic';
 import { anAdult, aProfile } from '../testing';
-import { simulateShortfall, sizeBowl, type SizedHead } from '.';
+import { demandFor, millilitresByHead, simulateShortfall, sizeBowl, type SizedHead } from '.';
 
 const maskCalled = (id: string): Mask => BUILT_IN_MASKS.find((mask) => mask.id === id)!;
 const head: SizedHead = { profile: aProfile(), wearer: anAdult };
@@ -58,6 +58,19 @@ describe('simulateShortfall', () => {
     expect(width(sized.lines.map(({ ingredientId }) => ingredientId))).toBeLessThan(width([]));
   });
 
+  it('lets pieces and losses stray unless it is told otherwise', () => {
+    const mask = maskCalled('towpath-avocado');
+    const sized = sizeBowl(head, mask, CATALOGUE, us);
+    const width = (spreads?: { pieces: boolean; losses: boolean }) => {
+      const run = simulateShortfall(sized, mask, CATALOGUE, { samples: 4000, ...(spreads ? { spreads } : {}) });
+      return { made: run.madeHighMillilitres - run.madeLowMillilitres, short: run.chanceShort };
+    };
+    expect(width()).toEqual(width({ pieces: true, losses: true }));
+    expect(width({ pieces: false, losses: true }).made).toBe(0);
+    expect(width().made).toBeGreaterThan(10);
+    expect(width({ pieces: true, losses: false })).not.toEqual(width());
+  });
+
   it('asks for a sensible number of samples', () => {
     const mask = maskCalled('rice-silk');
     const sized = sizeBowl(head, mask, CATALOGUE, us);
@@ -90,6 +103,15 @@ describe('two heads in one bowl', () => {
       expect(mean(total)).toBeCloseTo(n * mean(demand.total), 6);
       expect(total.sigma).toBeLessThan(demand.total.sigma);
     }
+  });
+
+  it('gives each head what she usually takes of it, and nothing away', () => {
+    const both = sizeBowl(head, mask, CATALOGUE, { ...us, others: [child] });
+    const [hers = 0, the = 0] = millilitresByHead(both);
+    expect(hers + the).toBeCloseTo(both.onHeadMillilitres, 9);
+    const [one, two] = [head, child].map((each) => demandFor(each, mask).total.median);
+    expect(hers / the).toBeCloseTo(one! / two!, 9);
+    expect(millilitresByHead(sizeBowl(head, mask, CATALOGUE, us))).toHaveLength(1);
   });
 
   it('keeps to the limits of the youngest', () => {

@@ -9,6 +9,7 @@ import {
   capsFor,
   lossesOf,
   millilitresOnHead,
+  millilitresToFit,
   millilitresToMake,
   needFor,
   scentLimit,
@@ -201,6 +202,19 @@ describe('sizeBowl', () => {
     expect(sizeBowl(long, yolk, CATALOGUE, { ...us, aroundId: 'banana' }).lines).toEqual(
       sizeBowl(long, yolk, CATALOGUE, us).lines,
     );
+  });
+
+  it('reaches for what is asked, unless all there is of something in it decides', () => {
+    const yolk = maskCalled('peppered-yolk');
+    const fit = (options: Parameters<typeof millilitresToFit>[2]) => millilitresToFit(yolk, CATALOGUE, options, 190);
+    expect(fit({})).toBe(190);
+    expect(fit({ lockedGrams: { 'egg-yolk': 17 } })).toBe(190);
+    // Named, but how much of it is not known; or known, and none of this mask.
+    expect(fit({ aroundId: 'egg-yolk' })).toBe(190);
+    expect(fit({ aroundId: 'banana', lockedGrams: { banana: 118 } })).toBe(190);
+    const one = fit({ aroundId: 'egg-yolk', lockedGrams: { 'egg-yolk': 17 } });
+    expect(one).toBeLessThan(190);
+    expect(fit({ aroundId: 'egg-yolk', lockedGrams: { 'egg-yolk': 51 } })).toBeCloseTo(3 * one, 9);
   });
 
   it('lets a limit by age win over a lock only by saying so', () => {
