@@ -19,6 +19,7 @@ const person = computed(() => household.headById(props.bowl.headId));
 const {
   kind,
   by,
+  leaveBy,
   wish,
   secondId,
   seconds,
@@ -81,6 +82,7 @@ useKeys([{ keys: [' '], does: makeText.beginTheDay, run: () => void begin() }]);
         <input
           v-if="kind === 'rinsed-by'"
           v-model="by"
+          @blur="leaveBy"
           type="time"
           class="figures time"
           :aria-label="makeText.rinsedByAloud"

@@ -19,12 +19,17 @@ export function useDayAhead(bowl: Ref<Bowl>) {
   const notice = useNotice();
   const store = useWashDay();
   const kind = ref<KeptWish['kind']>('start-at');
-  /** By when all is to be rinsed, as a clock of the household shows it. */
+  /** By when all is to be rinsed, as a clock of the household shows it; the last time there was, while it is being written. */
+  const end = ref(USUAL_END);
   const by = ref(USUAL_END);
+  watch(by, (written) => {
+    if (/^\d\d:\d\d/.test(written)) end.value = written.slice(0, 5);
+  });
+  /** A field that is left empty shows again what the day is reckoned to. */
+  const leaveBy = (): void => void (by.value = end.value);
   const wish = computed<KeptWish>(() => {
     if (kind.value === 'start-at') return { kind: 'start-at', at: new Date(household.moment).toISOString() };
-    const time = /^\d\d:\d\d/.test(by.value) ? by.value.slice(0, 5) : USUAL_END;
-    const at = nextAt(time, household.moment, household.settings.timeZone);
+    const at = nextAt(end.value, household.moment, household.settings.timeZone);
     return { kind: 'rinsed-by', at: new Date(at).toISOString() };
   });
 
@@ -77,6 +82,7 @@ export function useDayAhead(bowl: Ref<Bowl>) {
   return {
     kind,
     by,
+    leaveBy,
     wish,
     secondId,
     seconds,
