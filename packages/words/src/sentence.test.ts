@@ -35,6 +35,7 @@ const EXAMPLES: ParamTypes = {
   oven: 180,
   name: 'Olive oil',
   names: ['Honey', 'Oats'],
+  titles: ['Oat ease', 'Rice silk'],
   list: ['a', 'b'],
   amounts: [{ name: 'Honey', measuredBy: 'spoon', grams: 42, millilitres: 29.57 }],
   timed: [{ name: 'Banana', hours: 2 }],

@@ -79,6 +79,11 @@ const WRITERS = {
       value.map((name) => inSentence(name, locale)),
       locale,
     ),
+  titles: (value: readonly string[], { locale }: Reader) =>
+    listed(
+      value.map((title) => `“${title}”`),
+      locale,
+    ),
   list: (value: readonly string[], { locale }: Reader) => listed(value, locale, 'unit'),
   amounts: (value: readonly AmountValue[], reader: Reader) => value.map((one) => amountWords(one, reader)).join('; '),
   timed: (value: readonly TimedValue[], { locale }: Reader) =>

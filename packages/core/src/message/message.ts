@@ -15,6 +15,8 @@ export interface ParamTypes {
   /** The name of a thing, in the middle of a sentence. */
   readonly name: string;
   readonly names: readonly string[];
+  /** Names that somebody gave, each between the quotes of the language. */
+  readonly titles: readonly string[];
   /** Words as they are, joined. */
   readonly list: readonly string[];
   readonly amounts: readonly AmountValue[];

@@ -86,10 +86,14 @@ async function refuseWhileUsed(manager: EntityManager, { id, body }: IngredientR
     parts.some(({ ingredientId }) => ingredientId === id);
   const masks = (await manager.findBy(MaskEntity, { removedAt: IsNull() })).filter((mask) => uses(mask.body.parts));
   const made = (await present(manager)).filter((other) => uses(partsOf(other.body)));
-  const names = [...masks, ...made].map((row) => `“${row.body.name}”`);
-  if ((await manager.countBy(LotEntity, { ingredientId: id, grams: MoreThan(0) })) > 0) names.push('the shelf');
-  if (names.length > 0)
-    throw inUse(message('refusal.still-used', { name: body.name }), message('refusal.take-it-out', { names }));
+  const names = [...masks, ...made].map((row) => row.body.name);
+  const isOnShelf = (await manager.countBy(LotEntity, { ingredientId: id, grams: MoreThan(0) })) > 0;
+  if (names.length === 0 && !isOnShelf) return;
+  const todo =
+    names.length === 0
+      ? message('refusal.take-it-off-the-shelf')
+      : message(isOnShelf ? 'refusal.take-it-out-and-off-the-shelf' : 'refusal.take-it-out', { names });
+  throw inUse(message('refusal.still-used', { name: body.name }), todo);
 }
 
 /** What a made thing rests on directly: the parts of a blend, or what it is cooked in. */

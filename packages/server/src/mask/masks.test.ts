@@ -203,9 +203,34 @@ describe('own ingredients', () => {
     const { body } = await api().delete('/api/ingredients/heather-honey').expect(409);
     expect(body).toMatchObject({
       type: 'urn:amber-ladle:in-use',
-      detail: expect.stringContaining('Lock-keeper’s own'),
+      detail: 'Take it out of “Lock-keeper’s own” first. Nothing was changed.',
     });
     expect((await api().get('/api/ingredients')).body).toHaveLength(1);
+  });
+
+  it('cannot be taken out while some of it stands on the shelf, and who refuses says where it still is', async () => {
+    await put(heather).expect(200);
+    const lotId = randomUUID();
+    const lot = {
+      id: lotId,
+      ingredientId: 'heather-honey',
+      state: 'opened',
+      since: '2026-03-14T09:00:00.000Z',
+      label: '',
+    };
+    const stock = (movement: object) =>
+      api()
+        .post('/api/stock')
+        .send({ id: randomUUID(), note: '', ...movement });
+    await stock({ lots: [lot], movements: [{ lotId, kind: 'add', grams: 200, placeId: 'counter' }] }).expect(201);
+    const refused = async (): Promise<string> =>
+      (await api().delete('/api/ingredients/heather-honey').expect(409)).body.detail;
+    expect(await refused()).toBe('Take it off the shelf first. Nothing was changed.');
+    const parts = copied('rice-silk').parts.map((part) =>
+      part.ingredientId === 'honey' ? { ...part, ingredientId: 'heather-honey' } : part,
+    );
+    await newMask(copied('rice-silk', { parts }));
+    expect(await refused()).toBe('Take it out of “Lock-keeper’s own” and off the shelf first. Nothing was changed.');
   });
 
   it('follow their parts when they are made, and are never made of themselves', async () => {

@@ -1,5 +1,4 @@
 import { api, type Bowl, type BowlEnd, type BowlLife } from '@amber-ladle/contract';
-import { ingredientById, type Ingredient } from '@amber-ladle/core/ingredient';
 import { bowlBudget, bowlPastOf, bowlRuleOf, budgetCourse, spansOf, type BowlPast } from '@amber-ladle/core/shelf';
 import { computed, onMounted, type Ref } from 'vue';
 import { call } from '../data/client';
@@ -18,14 +17,8 @@ export function useBowlLife(bowl: Ref<Bowl | undefined>, life: Ref<BowlLife | un
     }),
   );
 
-  const rows = computed<readonly Ingredient[]>(() =>
-    (bowl.value?.snapshot.sized.lines ?? []).flatMap(({ ingredientId }) => {
-      const row =
-        bowl.value?.snapshot.ingredients.find(({ id }) => id === ingredientId) ?? household.catalogue.get(ingredientId);
-      return row ? [row] : [];
-    }),
-  );
-  const strictest = computed(() => bowlRuleOf(rows.value));
+  /** By the rows that it was reckoned with, whatever was corrected since. */
+  const strictest = computed(() => bowlRuleOf(bowl.value?.snapshot.ingredients ?? []));
   const past = computed<BowlPast | undefined>(() => {
     const keeping = bowl.value?.snapshot.mask.keeping;
     if (!life.value || !keeping || !strictest.value || life.value.stays.length === 0) return undefined;
@@ -46,9 +39,10 @@ export function useBowlLife(bowl: Ref<Bowl | undefined>, life: Ref<BowlLife | un
   const spans = computed(() =>
     past.value ? spansOf(past.value.stays, shelf.climate, Date.parse(past.value.madeAt), household.moment) : [],
   );
-  const strictestName = computed(() =>
-    strictest.value ? ingredientById(household.catalogue, strictest.value.ingredientIds[0]).name.toLowerCase() : '',
-  );
+  const strictestName = computed(() => {
+    const id = strictest.value?.ingredientIds[0];
+    return bowl.value?.snapshot.ingredients.find((row) => row.id === id)?.name.toLowerCase() ?? '';
+  });
 
   async function told(life: Promise<BowlLife>): Promise<BowlLife | undefined> {
     try {

@@ -36,6 +36,8 @@ export const REFUSALS = {
   'refusal.try-again': 'Nothing was changed. Trying once more is safe.',
   'refusal.still-used': '{name} is still used.',
   'refusal.take-it-out': 'Take it out of {names} first. Nothing was changed.',
+  'refusal.take-it-out-and-off-the-shelf': 'Take it out of {names} and off the shelf first. Nothing was changed.',
+  'refusal.take-it-off-the-shelf': 'Take it off the shelf first. Nothing was changed.',
   'refusal.id-of-address': 'The id is the one in the address.',
   'refusal.past-its-time':
     'This bowl is past its time. To wear it all the same, say in a few words why; the record keeps it.',
