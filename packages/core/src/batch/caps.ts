@@ -79,7 +79,7 @@ const ROUNDING = 1e-9;
 /**
  * The caps that amounts break, each once.
  * @param grams usable grams, in the order of the mask's parts that the caps were made for
- * @example capsOver(capsFor(peppered, CATALOGUE, anAdult, 200), [190, 0.2]) // []: about a pinch of pepper
+ * @example capsOver(capsFor(riceSilk, CATALOGUE, ada, 200), [160, 20, 20]) // []: no limit is broken
  */
 export function capsOver(caps: readonly NamedCap[], grams: readonly number[]): readonly NamedCap[] {
   const over = caps.filter(
