@@ -115,6 +115,7 @@ li {
   grid-template-columns: 44px 38px 1fr;
   gap: 0 6px;
   align-items: center;
+  padding: 6px 0;
   border-bottom: 1px solid var(--rule);
   min-height: 48px;
 }
