@@ -184,6 +184,27 @@ describe('cautions', () => {
     }
   });
 
+  it('say what they are about: nothing that their sentence wants is left out', () => {
+    for (const [there, who, , , schools = {}] of Object.values(PAIRS))
+      for (const { what } of cautionsFor(judged(there, who, CATALOGUE, schools, NOW))) {
+        const wanted = Object.keys(MESSAGES[what.id]).sort();
+        expect([what.id, Object.keys(what.params).sort()]).toEqual([what.id, wanted]);
+        for (const value of Object.values(what.params)) if (Array.isArray(value)) expect(value).not.toEqual([]);
+      }
+    const oily = cautionsFor(judged(withPart(plain, 'olive-oil', 0.4), head(), CATALOGUE, {}, NOW));
+    const { percent } = oily.find(({ id }) => id === 'oily')!.what.params;
+    // Two fifths of it, less what the rest brings to the whole.
+    expect(percent).toBeGreaterThan(25);
+    expect(percent).toBeLessThanOrEqual(45);
+  });
+
+  it('speak of the face only where the household puts masks there', () => {
+    expect(ids(mask('soda-reset'), head(), { face: 'yes' })).toContain('face');
+    expect(ids(mask('soda-reset'), head(), {})).not.toContain('face');
+    expect(ids(withPart(plain, 'onion-juice'), head(), { face: 'yes' })).toContain('face');
+    expect(ids(plain, head(), { face: 'yes' })).not.toContain('face');
+  });
+
   it('stop no built-in mask on an adult without allergies', () => {
     for (const one of BUILT_IN_MASKS)
       expect([one.id, stopsFor(judged(one, head(), CATALOGUE, {}, NOW))]).toEqual([one.id, []]);
