@@ -1,9 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { BUILT_IN_MASKS } from '../../mask';
+import { message } from '../../message';
 import { aDay } from '../../testing';
 import { planDay } from '../schedule';
-import { lengthOf, type PlanStep } from '../steps';
+import { lengthOf, step, type PlanStep } from '../steps';
 import {
   effective,
   focusOf,
@@ -197,6 +198,25 @@ describe('what was told', () => {
       overMinutes: lengthOf(apply),
     });
     expect(record.filter(({ kind }) => kind === 'done')).toHaveLength(steps.length);
+    // How long it took is said where it ended, and nowhere else; a step that is still in hand took no time yet.
+    for (const { kind, tookMinutes } of record)
+      expect([kind, tookMinutes !== undefined]).toEqual([kind, kind === 'done']);
+    const open = recordOf(steps, told([{ kind: 'begin', stepId: apply.id }], T0, 'x'));
+    expect(open.map(({ kind, tookMinutes }) => [kind, tookMinutes])).toEqual([['begin', undefined]]);
+  });
+
+  it('has what follows within minutes be due so long after its step was over, by the clock', () => {
+    const first = step({ id: 'first', kind: 'mix', title: message('cap.ratio'), handsOnMinutes: 2 });
+    const links = [{ stepId: 'first', withinMinutes: 10 }];
+    const next = step({ id: 'next', kind: 'mix', title: message('cap.ratio'), handsOnMinutes: 3, after: links });
+    const done = told([{ kind: 'done', stepId: 'first' }], T0, 'a');
+    const missedAt = (minutes: number) =>
+      planOf(
+        { steps: [first, next], events: done, leastWear: {} },
+        { kitchen, wish: { kind: 'start-at', at: T0 }, now: T0 + minutes * MINUTE },
+      ).missed.map(({ stepId }) => stepId);
+    expect([missedAt(0), missedAt(9), missedAt(10)]).toEqual([[], [], []]);
+    expect(missedAt(12)).toEqual(['next']);
   });
 
   it('knows what is in, weighed or by spoon, and what can no longer be changed', () => {
