@@ -167,7 +167,7 @@ it('is planned anew every twenty seconds and after what others told, and never t
 });
 
 it('says what was refused and shows the day as the server has it', async () => {
-  refusal = new ApiError({ type: 'about:blank', title: 'No', status: 422, detail: 'The day is over.' } as never);
+  refusal = new ApiError({ type: 'about:blank', title: 'No', status: 422, detail: 'The day is over.' });
   await press();
   expect(useNotice().current?.tone).toBe('error');
   expect(running.focus.value).toEqual({ kind: 'next', stepId: 'chop' });

@@ -1,8 +1,7 @@
 // @vitest-environment happy-dom
-import { api, type Bowl, type BowlLife } from '@amber-ladle/contract';
+import { api, type Bowl, type BowlLife, type KeptPlace } from '@amber-ladle/contract';
 import { CATALOGUE, ingredientById } from '@amber-ladle/core/ingredient';
 import { BUILT_IN_MASKS } from '@amber-ladle/core/mask';
-import type { Place } from '@amber-ladle/core/shelf';
 import { flushPromises } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
@@ -24,7 +23,7 @@ const at = (hours: number): string => new Date(NOW + hours * HOUR).toISOString()
 const PLACES = [
   { id: 'counter', name: 'Counter', kind: 'counter', celsius: 21 },
   { id: 'fridge', name: 'Fridge', kind: 'fridge', celsius: 4 },
-] as unknown as Place[];
+] as unknown as KeptPlace[];
 const MASK = {
   ...BUILT_IN_MASKS.find(({ id }) => id === 'towpath-avocado')!,
   keeping: 'fridge-till-tomorrow' as const,
@@ -103,7 +102,7 @@ it('goes by what keeps the least of all that is in it, and names it', () => {
 
 it('spends more of its time in a room than in the cold', async () => {
   const warm = kept.budget.value!.usedShare;
-  life.value = lifeOf({ stays: [{ placeId: 'fridge', from: at(-1) }] } as Partial<BowlLife>);
+  life.value = lifeOf({ stays: [{ placeId: 'fridge', from: at(-1) }] });
   await flushPromises();
   expect(kept.budget.value!.usedShare).toBeLessThan(warm / 2);
 });
@@ -113,7 +112,7 @@ it('has no time to keep where nothing in it spoils, and none before it is mixed'
   await flushPromises();
   expect([kept.strictest.value, kept.budget.value, kept.course.value]).toEqual([undefined, undefined, []]);
   bowl.value = bowlOf(['avocado']);
-  life.value = lifeOf({ stays: [] } as Partial<BowlLife>);
+  life.value = lifeOf({ stays: [] });
   await flushPromises();
   expect(kept.strictest.value).toBeDefined();
   expect(kept.budget.value).toBeUndefined();
@@ -123,14 +122,14 @@ it('tells where it was put, where it went and how it ended, and says why a stop 
   await kept.made('counter');
   await kept.move('fridge');
   await kept.end('thrown-away');
-  await kept.end('used-up', 'It was for my own hands.');
+  await kept.end('used-otherwise', 'It was for my own hands.');
   expect(told.map(({ body }) => body)).toEqual([
     { placeId: 'counter' },
     { placeId: 'fridge' },
     { how: 'thrown-away' },
-    { how: 'used-up', decision: 'It was for my own hands.' },
+    { how: 'used-otherwise', decision: 'It was for my own hands.' },
   ]);
-  refusal = new ApiError({ type: 'about:blank', title: 'No', status: 422, detail: 'No such place.' } as never);
+  refusal = new ApiError({ type: 'about:blank', title: 'No', status: 422, detail: 'No such place.' });
   expect(await kept.move('moon')).toBeUndefined();
   expect(useNotice().current?.tone).toBe('error');
 });
@@ -138,7 +137,7 @@ it('tells where it was put, where it went and how it ended, and says why a stop 
 it('is told alike wherever it runs: on its own page and where all running bowls are counted', async () => {
   const running = lifeOf({
     wearing: { wren: { sectionsDone: [], wornFrom: at(-0.5) }, teo: { sectionsDone: [] } },
-  } as never);
+  });
   bowl.value = bowlOf(['avocado', 'yogurt', 'olive-oil'], running);
   life.value = running;
   const over = { ...running, endedAt: at(-0.2) };
@@ -146,7 +145,7 @@ it('is told alike wherever it runs: on its own page and where all running bowls 
     bowls: [
       { id: 'bowl', headId: 'wren', maskId: MASK.id, maskName: MASK.name, life: running },
       { id: 'over', headId: 'wren', maskId: MASK.id, life: over },
-      { id: 'unmixed', headId: 'wren', maskId: MASK.id, life: lifeOf({ stays: [] } as never) },
+      { id: 'unmixed', headId: 'wren', maskId: MASK.id, life: lifeOf({ stays: [] }) },
     ] as never,
   });
   const all = inPage(useRunningBowls);

@@ -82,11 +82,11 @@ useKeys([{ keys: [' '], does: makeText.beginTheDay, run: () => void begin() }]);
         <input
           v-if="kind === 'rinsed-by'"
           v-model="by"
-          @blur="leaveBy"
           type="time"
           class="figures time"
           :aria-label="makeText.rinsedByAloud"
           required
+          @blur="leaveBy"
         />
       </div>
       <v-select

@@ -127,7 +127,7 @@ it('begins once, however often it is pressed; not with a fault in it; and says w
   await ahead.begin();
   expect(begun).toHaveLength(1);
   failure.value = '';
-  refusal = new ApiError({ type: 'about:blank', title: 'No', status: 409, detail: 'A day is under way.' } as never);
+  refusal = new ApiError({ type: 'about:blank', title: 'No', status: 409, detail: 'A day is under way.' });
   await ahead.begin();
   expect(useNotice().current).toMatchObject({ tone: 'error' });
   expect(ahead.isBeginning.value).toBe(false);

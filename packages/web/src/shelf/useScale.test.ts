@@ -1,5 +1,4 @@
 // @vitest-environment happy-dom
-import type { ScaleReading } from '@amber-ladle/core/shelf';
 import { createPinia, setActivePinia } from 'pinia';
 import { flushPromises } from '@vue/test-utils';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
@@ -33,9 +32,7 @@ class Stream extends EventTarget {
     Stream.open.push(this);
   }
   says(grams: number): void {
-    this.dispatchEvent(
-      new MessageEvent('reading', { data: JSON.stringify({ grams, isStable: true } as unknown as ScaleReading) }),
-    );
+    this.dispatchEvent(new MessageEvent('reading', { data: JSON.stringify({ grams, isStable: true }) }));
   }
   close(): void {
     Stream.open.splice(Stream.open.indexOf(this), 1);

@@ -13,7 +13,7 @@ import { useWishes } from './useWishes';
 const TODAY = '2026-03-14';
 const weeks = vi.hoisted(() => ({
   today: '2026-03-14',
-  wishes: {} as object,
+  wishes: {},
   weeks: undefined as { days: { day: string }[] } | undefined,
   held: {},
   /** What was wished, and what was said of it. */
