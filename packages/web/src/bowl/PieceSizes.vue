@@ -51,7 +51,7 @@ function onWeigh(event: Event): void {
         <input
           type="text"
           inputmode="decimal"
-          class="figures"
+          class="figures small-field"
           :value="weighed"
           :aria-label="bowlText.usableGramsOfOne(name)"
           @change="onWeigh"
@@ -83,12 +83,6 @@ function onWeigh(event: Event): void {
 .weigh input {
   width: 62px;
   min-height: 36px;
-  padding: 0 8px;
-  border: 1px solid var(--quiet);
-  border-radius: 6px;
-  background: transparent;
-  color: var(--ink);
-  font: inherit;
 }
 @media (pointer: coarse) {
   .weigh input {

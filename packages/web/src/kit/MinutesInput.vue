@@ -25,7 +25,7 @@ function read(event: Event): void {
   <input
     type="text"
     inputmode="numeric"
-    class="minutes figures"
+    class="minutes figures small-field"
     :value="modelValue"
     :aria-label="label"
     :disabled="disabled"
@@ -37,11 +37,5 @@ function read(event: Event): void {
 .minutes {
   width: 70px;
   min-height: 44px;
-  padding: 0 8px;
-  border: 1px solid var(--quiet);
-  border-radius: 6px;
-  background: transparent;
-  color: var(--ink);
-  font: inherit;
 }
 </style>

@@ -83,7 +83,7 @@ useKeys([{ keys: [' '], does: makeText.beginTheDay, run: () => void begin() }]);
           v-if="kind === 'rinsed-by'"
           v-model="by"
           type="time"
-          class="figures time"
+          class="figures small-field time"
           :aria-label="makeText.rinsedByAloud"
           required
           @blur="leaveBy"
@@ -193,12 +193,7 @@ useKeys([{ keys: [' '], does: makeText.beginTheDay, run: () => void begin() }]);
 .time {
   min-height: 52px;
   padding: 0 14px;
-  border: 1px solid var(--quiet);
-  border-radius: 6px;
-  background: transparent;
-  color: var(--ink);
   color-scheme: light dark;
-  font: inherit;
   font-size: 1.3rem;
 }
 .second {

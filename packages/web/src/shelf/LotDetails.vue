@@ -112,6 +112,7 @@ async function correct(): Promise<void> {
         <input
           v-model="weighed"
           inputmode="decimal"
+          class="small-field"
           :aria-label="shelfText.usableGramsOfNow(row.name)"
           @keydown.enter="correct"
         />
@@ -134,6 +135,7 @@ async function correct(): Promise<void> {
         <input
           v-model="grams"
           inputmode="decimal"
+          class="small-field"
           :placeholder="String(kitchenRound(lot.grams))"
           :aria-label="shelfText.gramsOfToTake(row.name)"
         />
@@ -180,12 +182,6 @@ async function correct(): Promise<void> {
 .weigh input {
   width: 76px;
   min-height: 40px;
-  padding: 0 8px;
-  border: 1px solid var(--quiet);
-  border-radius: 6px;
-  background: transparent;
-  color: var(--ink);
-  font: inherit;
 }
 .weigh input::placeholder {
   color: var(--quiet);
