@@ -203,6 +203,13 @@ describe('cautions', () => {
     expect(ids(mask('soda-reset'), head(), {})).not.toContain('face');
     expect(ids(withPart(plain, 'onion-juice'), head(), { face: 'yes' })).toContain('face');
     expect(ids(plain, head(), { face: 'yes' })).not.toContain('face');
+    // What is lively alone, and what somebody keeps off faces for a reason of her own.
+    for (const skin of [['lively'], ['not-on-face']] as const) {
+      const honey = ingredientById(CATALOGUE, 'honey');
+      const rows = new Map([...CATALOGUE, ['honey', { ...honey, traits: { ...honey.traits, skin } }] as const]);
+      const found = cautionsFor(judged(withPart(plain, 'honey'), head(), rows, { face: 'yes' }, NOW));
+      expect([skin, found.some(({ id }) => id === 'face')]).toEqual([skin, true]);
+    }
   });
 
   it('stop no built-in mask on an adult without allergies', () => {
