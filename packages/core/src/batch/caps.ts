@@ -11,6 +11,9 @@ export interface Wearer {
   readonly sensitiveSkin: boolean;
 }
 
+/** Whose limits hold where it is not said whose: the most that anybody may have. */
+export const GROWN: Wearer = { ageYears: 30, sensitiveSkin: false };
+
 export interface NamedCap extends FitCap {
   readonly id: string;
   /** What the limit says. */

@@ -12,7 +12,7 @@ import {
   wearsOf,
 } from '../mask';
 import { message, type Message } from '../message';
-import type { Wearer } from './caps';
+import { GROWN } from './caps';
 import { sizeBowl, type SizedBowl } from './size';
 
 export const REVIEW_IDS = [
@@ -52,7 +52,6 @@ export const REVIEW_HEADS: readonly (readonly [who: Message, profile: HairProfil
   [message('review-head.medium'), head(40, 'medium')],
   [message('review-head.long'), head(85, 'high')],
 ];
-const REVIEW_WEARER: Wearer = { ageYears: 30, sensitiveSkin: false };
 
 /**
  * Reads a mask as a careful colleague would: texture in its class, wear times in order, egg cool and not long, stains
@@ -100,7 +99,7 @@ export function reviewMask(mask: Mask, catalogue: Catalogue, spoons: readonly Sp
   const heads: Message[] = [];
   const limits = new Map<string, Message>();
   for (const [who, profile] of REVIEW_HEADS) {
-    const bowl = sizeBowl({ profile, wearer: REVIEW_WEARER }, mask, catalogue, { spoons });
+    const bowl = sizeBowl({ profile, wearer: GROWN }, mask, catalogue, { spoons });
     if (bowl.outOfTolerance.length > 0 && !isLeastPiece(bowl, catalogue)) heads.push(who);
     for (const { ingredientId, heldBy } of bowl.lines) if (heldBy) limits.set(ingredientId, heldBy);
   }

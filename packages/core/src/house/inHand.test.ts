@@ -42,6 +42,16 @@ describe('what is in hand, in a house', () => {
     expect(pepper.millilitres).toBeGreaterThan(0.31);
   });
 
+  it('comes out as thick as earlier bowls of it did', () => {
+    const avocado = maskCalled('towpath-avocado');
+    const flow = (offset?: number): number => {
+      const textures = offset === undefined ? {} : { [avocado.id]: { offset, count: 3 } };
+      const taught = { ...house, learning: { ...house.learning, textures } } as typeof house;
+      return inHandIn(taught, [ada], avocado, { avocado: 204 }).texture.flowLog10;
+    };
+    expect(flow(0.3) - flow()).toBeCloseTo(0.3, 9);
+  });
+
   it('is a grown woman’s where nobody is known, and each head has her own chance', () => {
     const avocado = maskCalled('towpath-avocado');
     expect(inHandIn(house, [], avocado, { avocado: 204 }).serves).toEqual([]);

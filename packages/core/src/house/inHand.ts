@@ -1,4 +1,4 @@
-import { bowlFromInHand, capsFor, capsOver, type InHand, type Wearer } from '../batch';
+import { bowlFromInHand, capsFor, capsOver, GROWN, type InHand } from '../batch';
 import type { Mask } from '../mask';
 import type { Message } from '../message';
 import type { House } from './house';
@@ -19,9 +19,6 @@ export interface InHandInHouse extends InHand {
   readonly serves: readonly ServedHead[];
 }
 
-/** Where nobody is known yet. */
-const GROWN: Wearer = { ageYears: 30, sensitiveSkin: false };
-
 /**
  * What is in hand makes of a mask of the book, as this house makes it, within the limits of one of its heads.
  * @param gramsInHand usable grams by ingredient; what is not named is taken as plenty
@@ -37,8 +34,9 @@ export function inHandIn(
   within?: HeadInHouse,
 ): InHandInHouse {
   const mask = maskInHouse(house, book);
-  const { catalogue, spoons } = house;
-  const bowl = bowlFromInHand(mask, catalogue, gramsInHand, { wearer: within ?? GROWN }, { spoons });
+  const { catalogue, spoons, learning } = house;
+  const textureOffset = learning.textures[mask.id]?.offset ?? 0;
+  const bowl = bowlFromInHand(mask, catalogue, gramsInHand, { wearer: within ?? GROWN }, { spoons, textureOffset });
   const grams = mask.parts.map(
     (part) => bowl.lines.find((line) => line.ingredientId === part.ingredientId)?.grams ?? 0,
   );

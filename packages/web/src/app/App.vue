@@ -12,15 +12,13 @@ import PathNav from './PathNav.vue';
 import { PATH } from './router';
 import { useKeptHere } from '../kit/useKeptHere';
 import { useHousehold } from '../data/household';
-import { useNotice } from '../data/notice';
 
-/** Not needed for the first look at a screen. */
+/** Not needed for the first look at a screen; what may have to say that the server has gone is fetched before it does. */
 const HelpDialog = defineAsyncComponent(() => import('./HelpDialog.vue'));
 const NoticeBar = defineAsyncComponent(() => import('./NoticeBar.vue'));
 const RunningRibbon = defineAsyncComponent(() => import('./RunningRibbon.vue'));
 
 const household = useHousehold();
-const notice = useNotice();
 const router = useRouter();
 /** Which screen has come, for those who hear it; the first one is read by itself. */
 const announced = ref('');
@@ -108,7 +106,7 @@ void load();
       <RouterView v-else-if="household.isReady" />
     </v-main>
     <p class="sr-only" role="status" data-test="announced">{{ announced }}</p>
-    <NoticeBar v-if="notice.current" />
+    <NoticeBar v-if="household.isReady" />
     <HelpDialog v-if="wasHelpOpen" v-model="isHelpOpen" :actions="shownActions" />
   </v-app>
 </template>
