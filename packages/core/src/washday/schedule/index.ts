@@ -1,5 +1,6 @@
-export { bareMinutes, planDay, WORTH_A_NEW_ORDER_MINUTES } from './plan';
-export type { DayPlan, DayWish, Kitchen, MissedLimit, PlannedStep, PlanOptions, StepProgress } from './plan';
-export { shortestDay } from './search';
+export { bareMinutes, planDay } from './plan';
+export { WORTH_A_NEW_ORDER_MINUTES } from './solved';
+export type { DayPlan, DayWish, Kitchen, MissedLimit, PlannedStep, PlanOptions, StepProgress } from './dayPlan';
+export { shortestDay } from './shortest';
 export type { Answer } from './search';
 export type { DayProblem, Task, TaskLink } from './problem';

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { drawsFrom } from '../../statistic';
 import { handsBound } from './handsBound';
 import { durationOf, type DayProblem, type Task, type TaskLink } from './problem';
-import { shortestDay } from './search';
+import { shortestDay } from './shortest';
 
 const task = (id: string, handsOnMinutes: number, waitMinutes = 0, rest: Partial<Task> = {}): Task => ({
   id,
