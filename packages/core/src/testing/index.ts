@@ -1,2 +1,3 @@
 export { aProfile, anAdult } from './aHead';
 export { aBowl, aDay } from './aDay';
+export { aDrawnDay, aLink, aTask } from './aTask';

@@ -55,7 +55,11 @@ function bothWays({ isFirst }: Sight, i: number, j: number, minutesOf: Single['m
   return isFirst(i, j) ? ways : ways.reverse();
 }
 
-/** How much room two tasks have for either order; less where one order is all but ruled out. */
+/**
+ * How much room two tasks have for either order; more where the one has far more of it than the other, as such a pair soon
+ * decides itself. Least where both orders are as tight: that is the choice that matters (Smith & Cheng 1993, "Slack-based
+ * heuristics for constraint satisfaction scheduling", from memory).
+ */
 function leewayOf({ lags }: Sight, minutesOf: Single['minutesOf'], i: number, j: number): number {
   const room = (first: number, second: number): number =>
     Math.max(0, -lags.at(rowOf(second), START) - lags.at(START, rowOf(first)) - minutesOf(first));

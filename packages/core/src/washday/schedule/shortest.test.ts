@@ -1,20 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { drawsFrom } from '../../statistic';
+import { aLink as link, aTask as task } from '../../testing';
 import { handsBound } from './handsBound';
-import { durationOf, type DayProblem, type Task, type TaskLink } from './problem';
+import { durationOf, type DayProblem, type Task } from './problem';
 import { shortestDay } from './shortest';
-
-const task = (id: string, handsOnMinutes: number, waitMinutes = 0, rest: Partial<Task> = {}): Task => ({
-  id,
-  handsOnMinutes,
-  waitMinutes,
-  usesRing: false,
-  isFresh: false,
-  ...rest,
-});
-const link = (before: string, after: string, withinMinutes?: number): TaskLink =>
-  withinMinutes === undefined ? { before, after } : { before, after, withinMinutes };
 
 /** What a schedule breaks, in words; empty for a good one. */
 function faultsOf({ tasks, links, rings }: DayProblem, starts: readonly number[]): string[] {
