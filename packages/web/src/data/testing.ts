@@ -1,6 +1,6 @@
 import { mount } from '@vue/test-utils';
 import { defineComponent, h } from 'vue';
-import { api, type BowlSummary, type Head, type WashDay, type WeeksHeld } from '@amber-ladle/contract';
+import { api, DEFAULT_SETTINGS,type BowlSummary, type Head, type Settings, type WashDay, type WeeksHeld } from '@amber-ladle/contract';
 import type { Mask } from '@amber-ladle/core/mask';
 import type { Lot, Place } from '@amber-ladle/core/shelf';
 import { questions, reading } from './answer';
@@ -19,14 +19,17 @@ interface Known {
   readonly lots: readonly Lot[];
   /** Where the lots stand; nowhere that is known, if left out. */
   readonly places: readonly Place[];
+  /** What the household chose; the rest stands as it does at first. */
+  readonly settings: Partial<Settings>;
 }
 
 /** Tells a page what it knows. */
-export function know({ heads, masks, weeks, bowls, day, lots, places = [] }: Partial<Known>): void {
+export function know({ heads, masks, weeks, bowls, day, lots, places = [], settings }: Partial<Known>): void {
   if (heads) questions.setQueryData(reading(api.heads.list).key, heads);
   if (masks) questions.setQueryData(BOOK_KEY, { own: [], book: masks });
   if (weeks) questions.setQueryData(reading(api.weeks.held).key, weeks);
   if (bowls) questions.setQueryData(BOWLS.key, { items: bowls, total: bowls.length });
+  if (settings) questions.setQueryData(reading(api.household.settings).key, { ...DEFAULT_SETTINGS, ...settings });
   if (day) questions.setQueryData(reading(api.washDays.running).key, { day });
   if (lots)
     questions.setQueryData(SHELF_KEY, {

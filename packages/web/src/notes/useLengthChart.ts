@@ -9,6 +9,25 @@ import { useChartLook } from '../kit/useChartLook';
 
 const MONTH = 30.44 * TWENTY_FOUR_HOURS;
 
+/** Where trims are marked: at the length that was measured next, and after the last one at what they must have left of it. */
+function trimsAt(
+  measures: readonly HeadMeasure[],
+  points: ReturnType<typeof lengthKept>['points'],
+): readonly { readonly at: string; readonly centimetres: number }[] {
+  const last = points.at(-1);
+  let left = last?.centimetres;
+  return measures
+    .filter(({ kind }) => kind === 'trim')
+    .toSorted((a, b) => (a.at < b.at ? -1 : 1))
+    .flatMap(({ at, centimetres }) => {
+      const next = points.find((one) => one.at > at);
+      if (next) return [{ at, centimetres: next.centimetres }];
+      if (left === undefined) return [];
+      left -= centimetres;
+      return [{ at, centimetres: left }];
+    });
+}
+
 /** Lengths over time as they are drawn: as measured, with trims added back, and what growth alone would give. */
 export function useLengthChart(measures: Ref<readonly HeadMeasure[]>, kept: Ref<ReturnType<typeof lengthKept>>) {
   const household = useHousehold();
@@ -60,9 +79,7 @@ export function useLengthChart(measures: Ref<readonly HeadMeasure[]>, kept: Ref<
         line(notesText.quickGrowth, grown.interval.high, [2, 5]),
         {
           label: notesText.trim,
-          data: measures.value
-            .filter(({ kind }) => kind === 'trim')
-            .map(({ at }) => ({ x: Date.parse(at), y: own(points.find((one) => one.at > at)?.centimetres ?? 0) })),
+          data: trimsAt(measures.value, points).map(({ at, centimetres: left }) => ({ x: Date.parse(at), y: own(left) })),
           showLine: false,
           pointStyle: 'crossRot',
           pointRadius: 9,
