@@ -43,7 +43,7 @@ const folder = join(dirname(fileURLToPath(import.meta.url)), '..', 'docs', 'scre
 mkdirSync(folder, { recursive: true });
 const data = await temporaryFolder();
 const app = await startApp({ dataFolder: data.folder });
-const chromium = await launchChromium();
+const chromium = await launchChromium({ isWhole: true });
 for (const {
   name,
   path,

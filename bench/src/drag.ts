@@ -6,7 +6,7 @@ import { print } from './print';
 export async function benchDrag(): Promise<void> {
   const { folder, remove } = await temporaryFolder();
   const app = await startApp({ dataFolder: folder });
-  const { browser, close } = await launchChromium({ moves: true });
+  const { browser, close } = await launchChromium({ isWhole: true, moves: true });
   const page = await browser.newPage();
   await page.setViewport({ width: 1280, height: 800 });
   await page.goto(`${app.address}/bowl?mask=towpath-avocado`);

@@ -10,7 +10,7 @@ const SECONDS = 4;
 export async function benchFrames(): Promise<void> {
   const { folder, remove } = await temporaryFolder();
   const app = await startApp({ dataFolder: folder });
-  const { browser, close } = await launchChromium({ moves: true });
+  const { browser, close } = await launchChromium({ isWhole: true, moves: true });
   const page = await browser.newPage();
   await page.setViewport({ width: 1280, height: 800 });
   const gapsFrom = async (words: string): Promise<number[]> => {

@@ -55,7 +55,7 @@ export async function benchPhone(): Promise<void> {
   const { addresses } = await ask<{ addresses: string[] }>('PUT', '/api/door', { isOpen: true });
   const { text } = await ask<{ text: string }>('POST', '/api/door/code');
   const origin = addresses[0] ?? '';
-  const { browser, close } = await launchChromium({ moves: true, trusts: await shownKey(origin) });
+  const { browser, close } = await launchChromium({ isWhole: true, moves: true, trusts: await shownKey(origin) });
   const page = await browser.newPage();
   await page.setViewport({ width: 390, height: 844, isMobile: true, hasTouch: true });
   await page.goto(`${origin}/join?code=${text}`);

@@ -50,7 +50,7 @@ export async function benchWashDay(): Promise<void> {
 
   const { folder, remove } = await temporaryFolder();
   const app = await startApp({ dataFolder: folder });
-  const { browser, close } = await launchChromium({ moves: true });
+  const { browser, close } = await launchChromium({ isWhole: true, moves: true });
   const open = async (): Promise<Page> => {
     const page = await browser.newPage();
     await page.goto(`${app.address}/make`);

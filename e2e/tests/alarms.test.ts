@@ -5,7 +5,7 @@ import { axeFaults } from './screens';
 
 let house: House;
 beforeAll(async () => {
-  house = await openHouse();
+  house = await openHouse({ isWhole: true });
 });
 afterAll(async () => {
   await house.close();

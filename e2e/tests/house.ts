@@ -37,6 +37,7 @@ export interface House {
 /**
  * @param how.isEmpty a household of one's own, as it is on the first day, on the real clock
  * @param how.worksAway the pages stay in the browser, for when the server is away
+ * @param how.isWhole the browser can tell a locked screen something: the one that only draws pages cannot
  * @param how.program a main file that is not the built one
  * @param how.isTrusting somebody went on past the browser's question about the household's certificate
  */
@@ -44,8 +45,9 @@ export async function openHouse({
   isEmpty = false,
   worksAway = false,
   isTrusting = false,
+  isWhole = false,
   program,
-}: { isEmpty?: boolean; worksAway?: boolean; isTrusting?: boolean; program?: string } = {}): Promise<House> {
+}: { isEmpty?: boolean; worksAway?: boolean; isTrusting?: boolean; isWhole?: boolean; program?: string } = {}): Promise<House> {
   const { folder, remove } = await temporaryFolder();
   if (!isEmpty) await cp(inject('demoFolder'), folder, { recursive: true });
   let app = await startApp({
@@ -55,7 +57,7 @@ export async function openHouse({
     ...(program === undefined ? {} : { program }),
   });
   const { address } = app;
-  const { browser, close } = await launchChromium({ isTrusting });
+  const { browser, close } = await launchChromium({ isTrusting, isWhole });
   const complaints: string[] = [];
 
   async function newPage(): Promise<Page> {

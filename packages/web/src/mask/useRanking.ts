@@ -33,6 +33,8 @@ export function useRanking(
       ];
     }),
   );
+  /** Of its own, so that a minute that goes by is nothing new: a wish that is made anew is ranked anew. */
+  const quarter = computed(() => Math.floor(household.moment / QUARTER) * QUARTER);
   const wish = computed(() =>
     shelf.isReady && heads.value.length > 0
       ? {
@@ -41,7 +43,7 @@ export function useRanking(
           lots: shelf.lots,
           wish: {
             ...asked.value,
-            now: Math.floor(household.moment / QUARTER) * QUARTER,
+            now: quarter.value,
             timeZone: household.settings.timeZone,
             schools: household.settings.schools,
           } satisfies RankWish,

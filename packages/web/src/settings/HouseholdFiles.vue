@@ -151,12 +151,16 @@ const backUp = (): Promise<void> =>
   font-weight: 600;
 }
 .copies li {
-  display: grid;
-  grid-template-columns: auto 1fr auto auto;
-  gap: 16px;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 16px;
   align-items: center;
   border-bottom: 1px solid var(--rule);
   min-height: 44px;
+}
+/* What is said of it takes the room there is; with large letters the rest goes below. */
+.copies li > span:first-of-type {
+  flex: 1 1 8em;
 }
 h3 {
   margin-top: 18px;
