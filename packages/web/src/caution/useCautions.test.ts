@@ -13,7 +13,15 @@ vi.mock('../data/sizing', () => ({ sizing: () => ({ live: () => undefined }) }))
 vi.mock('../data/changes', () => ({ onChange: () => undefined }));
 
 const head = (name: string, ageYears: number, change: Partial<Head> = {}): Head =>
-  ({ id: name.toLowerCase(), name, ageYears, sensitiveSkin: false, profile: {}, story: NO_STORY, ...change }) as unknown as Head;
+  ({
+    id: name.toLowerCase(),
+    name,
+    ageYears,
+    sensitiveSkin: false,
+    profile: {},
+    story: NO_STORY,
+    ...change,
+  }) as unknown as Head;
 const mask = shallowRef<Mask>();
 const heads = shallowRef<readonly Head[]>([]);
 const maskOf = (id: string): Mask => BUILT_IN_MASKS.find((one) => one.id === id)!;

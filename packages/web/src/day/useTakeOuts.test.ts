@@ -44,7 +44,11 @@ beforeEach(() => {
   const household = useHousehold();
   household.moment = AT;
   household.climate = { ...household.climate, places: PLACES };
-  steps.value = [step('cut', 'cut', 'mango'), step('crack', 'crack', 'egg-yolk', 'honey'), step('boil', 'boil', 'mango')];
+  steps.value = [
+    step('cut', 'cut', 'mango'),
+    step('crack', 'crack', 'egg-yolk', 'honey'),
+    step('boil', 'boil', 'mango'),
+  ];
   plan.value = planned({ cut: 60, crack: 90, boil: 120 });
 });
 const out = (lots: readonly Lot[]) => {

@@ -14,7 +14,12 @@ beforeEach(() => {
 
 it('says a thing once, however its words change, and another thing when it comes', async () => {
   const said = ref<Said | undefined>({ key: 'rinse', text: 'Rinse. 20 minutes left.' });
-  const text = effectScope().run(() => useAloud(() => said.value, () => 'en-GB'))!;
+  const text = effectScope().run(() =>
+    useAloud(
+      () => said.value,
+      () => 'en-GB',
+    ),
+  )!;
   expect(text.value).toBe('Rinse. 20 minutes left.');
   said.value = { key: 'rinse', text: 'Rinse. 19 minutes left.' };
   await nextTick();
@@ -34,7 +39,12 @@ it('says a thing once, however its words change, and another thing when it comes
 
 it('stays quiet, and is there to be read, where this device is not to speak', () => {
   useThisDevice().value = { ...useThisDevice().value, speaks: false };
-  const text = effectScope().run(() => useAloud(() => ({ key: 'a', text: 'Mash.' }), () => 'en'))!;
+  const text = effectScope().run(() =>
+    useAloud(
+      () => ({ key: 'a', text: 'Mash.' }),
+      () => 'en',
+    ),
+  )!;
   expect(text.value).toBe('Mash.');
   expect(speak).not.toHaveBeenCalled();
 });

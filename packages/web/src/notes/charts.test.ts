@@ -23,9 +23,20 @@ const measured = (day: string, kind: HeadMeasure['kind'], centimetres: number): 
 describe('lengths over time', () => {
   const measures = shallowRef<readonly HeadMeasure[]>([]);
   const drawn = () => {
-    const { data, chart } = useLengthChart(measures, computed(() => lengthKept(measures.value)));
+    const { data, chart } = useLengthChart(
+      measures,
+      computed(() => lengthKept(measures.value)),
+    );
     const [lengths, withTrims, expected, slow, quick, trims] = data.value.datasets.map((one) => one.data);
-    return { lengths: lengths!, withTrims: withTrims!, expected: expected!, slow: slow!, quick: quick!, trims: trims!, chart };
+    return {
+      lengths: lengths!,
+      withTrims: withTrims!,
+      expected: expected!,
+      slow: slow!,
+      quick: quick!,
+      trims: trims!,
+      chart,
+    };
   };
   const heights = (line: readonly { y: number }[]): number[] => line.map(({ y }) => Math.round(y * 100) / 100);
   beforeEach(() => {
@@ -84,7 +95,12 @@ describe('what a head takes, bowl by bowl', () => {
   it('is a point for each bowl, with what was believed after it, the first without a bowl', () => {
     const steps = [
       { low: 0.7, median: 1, high: 1.4 },
-      { low: 0.8, median: 1.1, high: 1.5, evidence: { at: '2026-01-02T09:00:00Z', kind: 'at-least', logRatio: Math.log(1.2) } },
+      {
+        low: 0.8,
+        median: 1.1,
+        high: 1.5,
+        evidence: { at: '2026-01-02T09:00:00Z', kind: 'at-least', logRatio: Math.log(1.2) },
+      },
       { low: 0.9, median: 1.2, high: 1.5, evidence: { at: '2026-01-09T09:00:00Z', kind: 'partial', logRatio: 0 } },
       { low: 0.9, median: 1.2, high: 1.4, evidence: { at: '2026-01-16T09:00:00Z', kind: 'rate', logRatio: 0 } },
     ] as unknown as readonly FactorStep[];
