@@ -18,9 +18,9 @@ vi.mock('../data/client', async (original) => ({
 const AT = Date.parse('2026-03-14T10:00:00Z');
 const MINUTE = 60_000;
 const PLACES = [
-  { id: 'counter', name: 'Counter', kind: 'counter', celsius: 20 },
-  { id: 'fridge', name: 'Fridge', kind: 'fridge', celsius: 4 },
-  { id: 'ice', name: 'Ice', kind: 'freezer', celsius: -18 },
+  { id: 'counter', name: 'Counter', kind: 'counter', celsius: 20, version: 1 },
+  { id: 'fridge', name: 'Fridge', kind: 'fridge', celsius: 4, version: 1 },
+  { id: 'ice', name: 'Ice', kind: 'freezer', celsius: -18, version: 1 },
 ] as const satisfies readonly Place[];
 const lotOf = (ingredientId: string, placeId: string): Lot => ({
   ...{ id: ingredientId, ingredientId, state: 'whole', since: '2026-03-13T09:00:00.000Z', grams: 300, label: '' },

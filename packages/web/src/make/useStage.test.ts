@@ -44,7 +44,7 @@ const of = (id: string, change: Partial<PlanStep>): PlanStep =>
 const MIX = of('mix', { kind: 'mix', ingredientIds: ['honey'] });
 const APPLY = of('apply', { kind: 'apply', headId: 'ada' });
 const WEAR = of('wear', { kind: 'wear', headId: 'ada', words: [message('cap.ratio')] });
-const RINSE = of('rinse', { kind: 'rinse', headId: 'ada', words: [message('cap.gel')] });
+const RINSE = of('rinse', { kind: 'rinse', headId: 'ada', words: [message('refusal.no-freezer')] });
 
 const current = shallowRef<PlanStep>();
 const focus = shallowRef<Focus>();
@@ -171,8 +171,8 @@ describe('what stands on the screen of a wash day', () => {
 describe('rinsed before its time', () => {
   it('is told with its reason, leads to the page of the head, and has a way back', async () => {
     await at(WEAR, 'waiting');
-    await stage.rinseNow('itches');
-    expect(told).toEqual([{ bowlId: 'bowl', headId: 'ada', isRinsed: true, rinsedWhy: 'itches' }]);
+    await stage.rinseNow('burning');
+    expect(told).toEqual([{ bowlId: 'bowl', headId: 'ada', isRinsed: true, rinsedWhy: 'burning' }]);
     expect(went).toEqual([{ name: 'wear', query: { bowl: 'bowl', head: 'ada' } }]);
     await useNotice().current?.undo?.();
     expect(told.at(-1)).toEqual({ bowlId: 'bowl', headId: 'ada', isRinsed: false });
@@ -180,11 +180,11 @@ describe('rinsed before its time', () => {
 
   it('is nobody’s where a step is about no head, and says why it was not told', async () => {
     await at(MIX, 'hands');
-    await stage.rinseNow('itches');
+    await stage.rinseNow('burning');
     expect(told).toEqual([]);
     refusal = new Error('Nobody answers.');
     await at(WEAR, 'waiting');
-    await stage.rinseNow('itches');
+    await stage.rinseNow('burning');
     await flushPromises();
     expect(useNotice().current?.text).toContain('Nobody answers.');
   });

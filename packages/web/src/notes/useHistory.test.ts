@@ -27,7 +27,7 @@ beforeEach(() => {
   forget();
   setActivePinia(createPinia());
   vi.mocked(call).mockImplementation((_endpoint, input) => {
-    const { query } = (input ?? {}) as { query?: { offset: number; limit: number } };
+    const { query } = (input ?? {}) as unknown as { query?: { offset: number; limit: number } };
     if (!query) return new Promise(() => undefined);
     asked.push(query as unknown as Record<string, unknown>);
     const items = Array.from({ length: Math.min(query.limit, TOTAL - query.offset) }, (_, i) => row(query.offset + i));

@@ -32,8 +32,8 @@ vi.mock('../data/client', async (original) => ({
 }));
 
 const PLACES = [
-  { id: 'fridge', name: 'Fridge', kind: 'fridge', celsius: 4 },
-  { id: 'ice', name: 'Ice', kind: 'freezer', celsius: -18 },
+  { id: 'fridge', name: 'Fridge', kind: 'fridge', celsius: 4, version: 1 },
+  { id: 'ice', name: 'Ice', kind: 'freezer', celsius: -18, version: 1 },
 ] as const satisfies readonly Place[];
 const lotOf = (id: string, ingredientId: string, placeId: string): Lot => ({
   ...{ id, ingredientId, state: 'whole', since: '2026-03-13T09:00:00.000Z', grams: 300, label: '' },

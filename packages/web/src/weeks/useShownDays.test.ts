@@ -22,7 +22,7 @@ beforeEach(() => {
   setActivePinia(createPinia());
   useHousehold().moment = Date.parse('2026-03-14T09:30:00Z');
   const weeks = useWeeks();
-  const wishes = { ...weeks.wishes, horizonDays: 14, shopWeekdays: [0], minutes: { ...weeks.wishes.minutes } };
+  const wishes = { ...weeks.wishes, horizonDays: 14, shopWeekdays: [0] };
   const plan = {
     day: '2026-03-14',
     bowls: [
