@@ -1,5 +1,6 @@
 // @vitest-environment happy-dom
-import type { Lot, Place } from '@amber-ladle/core/shelf';
+import type { KeptPlace } from '@amber-ladle/contract';
+import type { Lot } from '@amber-ladle/core/shelf';
 import { flushPromises } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
@@ -21,7 +22,7 @@ const PLACES = [
   { id: 'counter', name: 'Counter', kind: 'counter', celsius: 20, version: 1 },
   { id: 'fridge', name: 'Fridge', kind: 'fridge', celsius: 4, version: 1 },
   { id: 'bag', name: 'Paper bag', kind: 'bag', celsius: 20, version: 1 },
-] as const satisfies readonly Place[];
+] as const satisfies readonly KeptPlace[];
 const SINCE = '2026-03-13T09:00:00.000Z';
 const lotOf = (id: string, ingredientId: string, grams: number, placeId: string, change: Partial<Lot> = {}): Lot => ({
   ...{ id, ingredientId, state: 'whole', since: SINCE, grams, label: '' },
@@ -117,9 +118,9 @@ describe('what is taken', () => {
   it('moves stock, with what stays of a piece as a lot of its own', () => {
     const change = draw.changeOf(draw.plan.value, 'For a bowl')!;
     expect(change.note).toBe('For a bowl');
-    const moved = change.movements.map(({ lotId, grams }) => [lotId, Math.round(Number(grams))]);
+    const moved = change.movements.map(({ lotId, grams }) => [lotId, Math.round(grams!)]);
     expect(moved).toContainEqual(['yogurt', -80]);
-    expect(moved.some(([lotId, grams]) => lotId === 'avocados' && Number(grams) < 0)).toBe(true);
+    expect(moved.some(([lotId, grams]) => lotId === 'avocados' && grams! < 0)).toBe(true);
     // Whoever asks twice asks for two things.
     expect(draw.changeOf(draw.plan.value, 'For a bowl')!.id).not.toBe(change.id);
   });

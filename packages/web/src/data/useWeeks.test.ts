@@ -16,14 +16,21 @@ import type { SentHousehold } from './weeks.worker';
 
 const NOW = Date.parse('2026-03-14T09:37:00Z');
 /** Searches as they were asked for; each is answered by the test. */
-const searches: { household: SentHousehold; better: (one: Weeks) => void; found: (one: Weeks | undefined) => void; failed: (why: Error) => void }[] = [];
+const searches: {
+  household: SentHousehold;
+  better: (one: Weeks) => void;
+  found: (one: Weeks | undefined) => void;
+  failed: (why: Error) => void;
+}[] = [];
 const stopped = { times: 0 };
 vi.mock('./weeks', () => ({
   searchWeeks: (household: SentHousehold, _seconds: number, onBetter: (better: PlannedWeeks) => void) =>
     new Promise((resolve, reject) => {
-      searches.push({ household, better: onBetter as never, found: resolve as never, failed: reject });
+      searches.push({ household, better: onBetter as never, found: resolve, failed: reject });
     }),
-  stopSearch: () => void stopped.times++,
+  stopSearch: () => {
+    stopped.times++;
+  },
   // What is found here is told as it is.
   weeksAsked: () => ({ hold: (found: unknown) => Promise.resolve(found), otherwise: () => Promise.resolve([]) }),
 }));
@@ -63,7 +70,7 @@ beforeEach(async () => {
   forget();
   setActivePinia(createPinia());
   vi.mocked(call).mockImplementation((endpoint, input) => {
-    const { body } = (input ?? {}) as unknown as { body: never };
+    const { body } = input as unknown as { body: never };
     if (endpoint === (api.weeks.keep as object)) {
       kept.push(body);
       return Promise.resolve({ ...(body as object), madeAt: new Date(NOW).toISOString() } as never);
@@ -158,7 +165,13 @@ describe('the search for the weeks', () => {
 
 describe('what is other than in the plan before', () => {
   it('is named with what moved it, and only as far as that plan went', async () => {
-    const before = { day: '2026-03-14', bowls: [bowlOn(0, 'galley-egg'), bowlOn(1, 'oat-ease')], chills: [], freezes: [], otherwise: [] };
+    const before = {
+      day: '2026-03-14',
+      bowls: [bowlOn(0, 'galley-egg'), bowlOn(1, 'oat-ease')],
+      chills: [],
+      freezes: [],
+      otherwise: [],
+    };
     know({ weeks: { ...weeks.held, plan: before as unknown as KeptWeekPlan } });
     weeks.wish({ ...USUAL_WISHES, horizonDays: 10 });
     await flushPromises();

@@ -1,5 +1,6 @@
 // @vitest-environment happy-dom
-import type { Lot, Place } from '@amber-ladle/core/shelf';
+import type { KeptPlace } from '@amber-ladle/contract';
+import type { Lot } from '@amber-ladle/core/shelf';
 import type { DayPlan, PlanStep } from '@amber-ladle/core/washday';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, expect, it, vi } from 'vitest';
@@ -21,7 +22,7 @@ const PLACES = [
   { id: 'counter', name: 'Counter', kind: 'counter', celsius: 20, version: 1 },
   { id: 'fridge', name: 'Fridge', kind: 'fridge', celsius: 4, version: 1 },
   { id: 'ice', name: 'Ice', kind: 'freezer', celsius: -18, version: 1 },
-] as const satisfies readonly Place[];
+] as const satisfies readonly KeptPlace[];
 const lotOf = (ingredientId: string, placeId: string): Lot => ({
   ...{ id: ingredientId, ingredientId, state: 'whole', since: '2026-03-13T09:00:00.000Z', grams: 300, label: '' },
   ...{ stays: [{ placeId, from: '2026-03-13T09:00:00.000Z' }], touches: [] },

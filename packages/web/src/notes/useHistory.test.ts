@@ -27,9 +27,9 @@ beforeEach(() => {
   forget();
   setActivePinia(createPinia());
   vi.mocked(call).mockImplementation((_endpoint, input) => {
-    const { query } = (input ?? {}) as unknown as { query?: { offset: number; limit: number } };
+    const { query } = input as unknown as { query?: { offset: number; limit: number } };
     if (!query) return new Promise(() => undefined);
-    asked.push(query as unknown as Record<string, unknown>);
+    asked.push(query);
     const items = Array.from({ length: Math.min(query.limit, TOTAL - query.offset) }, (_, i) => row(query.offset + i));
     return Promise.resolve({ items, total: TOTAL } as never);
   });

@@ -1,8 +1,8 @@
 // @vitest-environment happy-dom
-import type { Head } from '@amber-ladle/contract';
+import type { Head, KeptPlace } from '@amber-ladle/contract';
 import { BUILT_IN_MASKS } from '@amber-ladle/core/mask';
 import type { Alternative, Difference, WeekBowl } from '@amber-ladle/core/plan';
-import type { Lot, Place } from '@amber-ladle/core/shelf';
+import type { Lot } from '@amber-ladle/core/shelf';
 import { flushPromises } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
@@ -34,7 +34,7 @@ vi.mock('../data/client', async (original) => ({
 const PLACES = [
   { id: 'fridge', name: 'Fridge', kind: 'fridge', celsius: 4, version: 1 },
   { id: 'ice', name: 'Ice', kind: 'freezer', celsius: -18, version: 1 },
-] as const satisfies readonly Place[];
+] as const satisfies readonly KeptPlace[];
 const lotOf = (id: string, ingredientId: string, placeId: string): Lot => ({
   ...{ id, ingredientId, state: 'whole', since: '2026-03-13T09:00:00.000Z', grams: 300, label: '' },
   ...{ stays: [{ placeId, from: '2026-03-13T09:00:00.000Z' }], touches: [] },
