@@ -1,6 +1,14 @@
 import { mount } from '@vue/test-utils';
 import { defineComponent, h } from 'vue';
-import { api, DEFAULT_SETTINGS,type BowlSummary, type Head, type Settings, type WashDay, type WeeksHeld } from '@amber-ladle/contract';
+import {
+  api,
+  DEFAULT_SETTINGS,
+  type BowlSummary,
+  type Head,
+  type Settings,
+  type WashDay,
+  type WeeksHeld,
+} from '@amber-ladle/contract';
 import type { Mask } from '@amber-ladle/core/mask';
 import type { Lot, Place } from '@amber-ladle/core/shelf';
 import { questions, reading } from './answer';

@@ -39,8 +39,11 @@ vi.mock('../data/changes', () => ({ onChange: () => undefined }));
 vi.mock('../data/sizing', () => ({ sizing: () => ({ live: () => undefined }) }));
 
 const title = message('cap.ratio');
-const of = (id: string, change: Partial<PlanStep>): PlanStep =>
-  ({ ...step({ id, kind: 'prepare', title, handsOnMinutes: 5 }), bowlId: 'bowl', ...change });
+const of = (id: string, change: Partial<PlanStep>): PlanStep => ({
+  ...step({ id, kind: 'prepare', title, handsOnMinutes: 5 }),
+  bowlId: 'bowl',
+  ...change,
+});
 const MIX = of('mix', { kind: 'mix', ingredientIds: ['honey'] });
 const APPLY = of('apply', { kind: 'apply', headId: 'ada' });
 const WEAR = of('wear', { kind: 'wear', headId: 'ada', words: [message('cap.ratio')] });

@@ -79,7 +79,10 @@ export function useLengthChart(measures: Ref<readonly HeadMeasure[]>, kept: Ref<
         line(notesText.quickGrowth, grown.interval.high, [2, 5]),
         {
           label: notesText.trim,
-          data: trimsAt(measures.value, points).map(({ at, centimetres: left }) => ({ x: Date.parse(at), y: own(left) })),
+          data: trimsAt(measures.value, points).map(({ at, centimetres: left }) => ({
+            x: Date.parse(at),
+            y: own(left),
+          })),
           showLine: false,
           pointStyle: 'crossRot',
           pointRadius: 9,

@@ -29,8 +29,10 @@ vi.mock('../data/sizing', () => ({
   }),
 }));
 
-const ranked = (...all: readonly (readonly [maskId: string, score: number])[]): Ranking =>
-  ({ ranked: all.map(([maskId, score]) => ({ maskId, score, terms: [] })), excluded: [] });
+const ranked = (...all: readonly (readonly [maskId: string, score: number])[]): Ranking => ({
+  ranked: all.map(([maskId, score]) => ({ maskId, score, terms: [] })),
+  excluded: [],
+});
 const head = (id: string): Head => ({ id, name: id, ageYears: 30, profile: {} }) as unknown as Head;
 /** What the plan of a day has. */
 function planned(day: string, bowls: readonly { day: string; maskId: string; headIds: string[] }[]): void {

@@ -8,14 +8,15 @@ export function useShownDays() {
   const weeks = useWeeks();
   /** As it was reckoned today: past midnight yesterday's would stand a day late, until the new one is there. */
   const reckoned = computed(() => (weeks.weeks?.days[0]?.day === weeks.today ? weeks.weeks : undefined));
-  const days = computed(() =>
-    reckoned.value?.days ??
+  const days = computed(
+    () =>
+      reckoned.value?.days ??
       horizonFrom(weeks.today, weeks.wishes.horizonDays).map((day) => ({
-          day,
-          at: 0,
-          minutes: minutesOn(weeks.wishes, day),
-          isShopDay: weeks.wishes.shopWeekdays.includes(weekdayOf(day)),
-        })),
+        day,
+        at: 0,
+        minutes: minutesOn(weeks.wishes, day),
+        isShopDay: weeks.wishes.shopWeekdays.includes(weekdayOf(day)),
+      })),
   );
   const bowls = computed<readonly WeekBowl[]>(
     () =>

@@ -23,7 +23,9 @@ describe('one bowl after the other', () => {
     expect(answer.isProven).toBe(false);
     expect(answer.looked).toBeGreaterThanOrEqual(2);
     // Nothing of it moves any more: its slack is told from that.
-    answer.starts.forEach((start, i) => expect(answer.lags.at(i + 1, 0) + start).toBe(0));
+    answer.starts.forEach((start, i) => {
+      expect(answer.lags.at(i + 1, 0) + start).toBe(0);
+    });
   });
 
   it('tells bowls apart by links and orders, wherever their tasks stand', () => {
