@@ -47,7 +47,13 @@ export async function openHouse({
   isTrusting = false,
   isWhole = false,
   program,
-}: { isEmpty?: boolean; worksAway?: boolean; isTrusting?: boolean; isWhole?: boolean; program?: string } = {}): Promise<House> {
+}: {
+  isEmpty?: boolean;
+  worksAway?: boolean;
+  isTrusting?: boolean;
+  isWhole?: boolean;
+  program?: string;
+} = {}): Promise<House> {
   const { folder, remove } = await temporaryFolder();
   if (!isEmpty) await cp(inject('demoFolder'), folder, { recursive: true });
   let app = await startApp({
