@@ -83,7 +83,8 @@ function build() {
 
 async function chromium() {
   const { findChromium, findShell } = await import('../e2e/support/chromium.mjs');
-  if (findChromium() && (findShell() || process.env.CHROMIUM_PATH)) return;
+  // Where there is no quicker one to be had it is not asked for at every run.
+  if (findChromium() && (findShell() || process.env.CHROMIUM_PATH || isFresh('chromium', process.version))) return;
   if (process.platform === 'linux' && existsSync('/usr/bin/apt-get') && process.getuid?.() === 0) {
     say('Installing Chromium for the browser tests, and one without a window, which is quicker: about a minute.');
     const quiet = {
@@ -94,6 +95,7 @@ async function chromium() {
     if (!findChromium()) run('apt-get', ['install', '-y', '--no-install-recommends', 'chromium'], quiet);
     // Without it the tests run as well, and longer.
     run('apt-get', ['install', '-y', '--no-install-recommends', 'chromium-headless-shell'], quiet);
+    mark('chromium', process.version);
   }
   if (!findChromium()) fail('The browser tests need a Chromium; install one and name it in CHROMIUM_PATH.');
 }

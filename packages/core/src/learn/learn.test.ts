@@ -217,6 +217,21 @@ describe('length', () => {
     expect(half).toBeLessThan(interval.high);
   });
 
+  it('marks a trim at the length that was measured next, and after the last one at what it must have left', () => {
+    const on = (day: string, kind: Measured['kind'], centimetres: number): Measured => ({
+      ...{ at: `2026-${day}T09:00:00Z`, kind, centimetres },
+    });
+    const trims = [on('02-01', 'trim', 2), on('05-01', 'trim', 30), on('04-01', 'trim', 10)];
+    const kept = lengthKept([on('01-01', 'length', 40), on('03-01', 'length', 39), ...trims]);
+    expect(kept.trims.map(({ at, centimetres }) => [at.slice(5, 7), centimetres])).toEqual([
+      ['02', 39],
+      ['04', 29],
+      // Nobody has less than no hair.
+      ['05', 0],
+    ]);
+    expect(lengthKept(trims).trims).toEqual([]);
+  });
+
   it('finds what is kept, and adds trims back', () => {
     const kept = lengthKept(lengths(1.1, 10));
     expect(kept.kept?.perMonth).toBeCloseTo(1.1, 1);

@@ -28,6 +28,8 @@ const Z80 = 1.2816;
 export interface LengthKept {
   /** What was measured, trims added back: the hair as it would be without scissors, cm, the earliest first. */
   readonly points: readonly { readonly at: string; readonly centimetres: number; readonly withTrims: number }[];
+  /** Trims, each at the length that was measured next; after the last one at what they must have left of it, cm. */
+  readonly trims: readonly { readonly at: string; readonly centimetres: number }[];
   /** What the tips gained, trims added back, cm a month. */
   readonly kept?: { readonly perMonth: number; readonly interval: Interval };
   /** What the scalp grows: measured against a mark, or as people grow; cm a month. */
@@ -53,9 +55,10 @@ export function lengthKept(measured: readonly Measured[]): LengthKept {
     if (kind === 'trim') trimmed += centimetres;
     if (kind === 'length') points.push({ at, centimetres, withTrims: centimetres + trimmed });
   }
+  const trims = trimsAmong(inOrder, points);
   const grown = growthOf(inOrder.filter(({ kind }) => kind === 'regrowth'));
   const slope = slopeOf(points.map(({ at, withTrims }) => [Date.parse(at) / TWENTY_FOUR_HOURS, withTrims]));
-  if (!slope) return { points, grown, answer: 'too-early' };
+  if (!slope) return { points, trims, grown, answer: 'too-early' };
   const kept = perMonth(slope);
   const half = Math.hypot(kept.interval.high - kept.perMonth, grown.interval.high - grown.perMonth);
   const gap = grown.perMonth - kept.perMonth;
@@ -64,7 +67,20 @@ export function lengthKept(measured: readonly Measured[]): LengthKept {
   // Half of all heads grow slower than the mean: only the slowest quarter or so is worth a word.
   const isSlowish = !grown.isMeasured && kept.interval.high < (grown.perMonth + grown.interval.low) / 2;
   const answer = isLess ? 'breaks' : isSlowish ? 'breaks-or-slow' : 'keeps';
-  return { points, kept, grown, lost, answer };
+  return { points, trims, kept, grown, lost, answer };
+}
+
+function trimsAmong(inOrder: readonly Measured[], points: LengthKept['points']): LengthKept['trims'] {
+  let left = points.at(-1)?.centimetres;
+  return inOrder
+    .filter(({ kind }) => kind === 'trim')
+    .flatMap(({ at, centimetres }) => {
+      const next = points.find((one) => one.at > at);
+      if (next) return [{ at, centimetres: next.centimetres }];
+      if (left === undefined) return [];
+      left = Math.max(0, left - centimetres);
+      return [{ at, centimetres: left }];
+    });
 }
 
 /** Less than this lost in a month is no finding, however sure it is, cm. Assumption of this project. */

@@ -149,6 +149,18 @@ describe('the search for the weeks', () => {
     expect(weeks.weeks?.bowls[0]?.maskId).toBe('oat-ease');
   });
 
+  it('is not of today any more past midnight, and is not kept as if it were', async () => {
+    await finds(found());
+    expect(kept).toHaveLength(1);
+    useHousehold().moment = Date.parse('2026-03-15T00:01:00Z');
+    await flushPromises();
+    expect(weeks.weeks).toBeUndefined();
+    // An answer that began yesterday comes in late.
+    await finds(found({ bowls: [bowlOn(2, 'rice-silk')] }));
+    expect(weeks.weeks).toBeUndefined();
+    expect(kept).toHaveLength(1);
+  });
+
   it('says why there is no plan', async () => {
     last().failed(new Error('Out of memory.'));
     await flushPromises();

@@ -36,9 +36,16 @@ export const useWeeks = defineStore('weeks', () => {
   const held = computed<WeeksHeld>(() => read.value.value ?? NOTHING_HELD);
   const wishes = computed<WeekWishes>(() => held.value.wishes);
   const isReady = computed(() => read.value.value !== undefined);
-  /** The plan as it is reckoned now; nothing before the first answer. */
-  const weeks = shallowRef<Weeks>();
-  const otherwise = shallowRef<readonly Otherwise[]>([]);
+  const today = computed(() => localDay(household.moment, household.settings.timeZone));
+  const reckoned = shallowRef<Weeks>();
+  /** The plan as it is reckoned now; nothing before the first answer of a day: past midnight yesterday's would stand a day late. */
+  const weeks = computed<Weeks | undefined>({
+    get: () => (reckoned.value?.days[0]?.day === today.value ? reckoned.value : undefined),
+    set: (next) => (reckoned.value = next),
+  });
+  const found = shallowRef<readonly Otherwise[]>([]);
+  /** What is done where fruit is late, in the plan as it is reckoned now. */
+  const otherwise = computed<readonly Otherwise[]>(() => (weeks.value ? found.value : []));
   const isSearching = ref(false);
   const failure = ref('');
   /** What is other than in the plan that was kept before, and what moved it; nothing where it is the same. */
@@ -47,7 +54,6 @@ export const useWeeks = defineStore('weeks', () => {
     await Promise.all([read.load(), shelf.load()]);
   };
 
-  const today = computed(() => localDay(household.moment, household.settings.timeZone));
   /** What a plan is made from, but the plan before. */
   const asked = computed(() => {
     if (!isReady.value || !shelf.isReady || household.heads.length === 0) return undefined;
@@ -101,10 +107,10 @@ export const useWeeks = defineStore('weeks', () => {
       if (!best || mine !== newest) return;
       weeks.value = await weeksAsked().hold(best);
       isSearching.value = false;
-      const found = await weeksAsked().otherwise();
+      const late = await weeksAsked().otherwise();
       // Another search may have begun meanwhile.
       if (mine !== newest) return;
-      otherwise.value = found;
+      found.value = late;
       change.value = changeOf(held.value.plan, planOf(), today.value, causeOf(before, parts));
       before = parts;
       await keep();
@@ -125,13 +131,13 @@ export const useWeeks = defineStore('weeks', () => {
   }
 
   function planOf(): WeekPlan | undefined {
-    const found = weeks.value;
-    if (!found) return undefined;
-    const dayOf = (on: number): string => found.days[on]?.day ?? '';
+    const plan = weeks.value;
+    if (!plan) return undefined;
+    const dayOf = (on: number): string => plan.days[on]?.day ?? '';
     return {
       day: today.value,
-      days: found.days.length,
-      bowls: found.bowls.map(({ day, at, maskId, headIds, isPinned, lines }) => ({
+      days: plan.days.length,
+      bowls: plan.bowls.map(({ day, at, maskId, headIds, isPinned, lines }) => ({
         day,
         at: new Date(at).toISOString(),
         maskId,
@@ -139,9 +145,9 @@ export const useWeeks = defineStore('weeks', () => {
         isPinned,
         lines: lines.map(({ ingredientId, grams }) => ({ ingredientId, grams: Math.round(grams * 100) / 100 })),
       })),
-      chills: found.lanes.filter(({ needsCold }) => needsCold).map(({ lotId }) => lotId),
-      freezes: found.lanes.flatMap(({ lotId, freezeOn }) => {
-        const on = freezeOn === undefined ? undefined : found.days[freezeOn];
+      chills: plan.lanes.filter(({ needsCold }) => needsCold).map(({ lotId }) => lotId),
+      freezes: plan.lanes.flatMap(({ lotId, freezeOn }) => {
+        const on = freezeOn === undefined ? undefined : plan.days[freezeOn];
         return on ? [{ lotId, day: on.day, at: new Date(on.at).toISOString() }] : [];
       }),
       otherwise: otherwise.value.map(({ ingredientId, on, headIds, maskId, insteadMaskId, laterOn }) => ({
@@ -152,9 +158,9 @@ export const useWeeks = defineStore('weeks', () => {
         ...(insteadMaskId === undefined ? {} : { insteadMaskId }),
         ...(laterOn === undefined ? {} : { laterDay: dayOf(laterOn) }),
       })),
-      lostGrams: Math.round(found.lostGrams * 10) / 10,
-      byDayLostGrams: Math.round(found.byDay.lostGrams * 10) / 10,
-      isProven: found.isProven,
+      lostGrams: Math.round(plan.lostGrams * 10) / 10,
+      byDayLostGrams: Math.round(plan.byDay.lostGrams * 10) / 10,
+      isProven: plan.isProven,
     };
   }
 

@@ -64,7 +64,7 @@ const shedding = computed(() => {
   return words.length === 0 ? '' : notesText.shedHairOnWash(inARow(words));
 });
 
-const { data, chart } = useLengthChart(measures, kept);
+const { data, chart } = useLengthChart(kept);
 async function add(measure: HeadMeasure): Promise<void> {
   try {
     know(await call(api.heads.addMeasure, { ...params.value, body: measure }));

@@ -23,10 +23,7 @@ const measured = (day: string, kind: HeadMeasure['kind'], centimetres: number): 
 describe('lengths over time', () => {
   const measures = shallowRef<readonly HeadMeasure[]>([]);
   const drawn = () => {
-    const { data, chart } = useLengthChart(
-      measures,
-      computed(() => lengthKept(measures.value)),
-    );
+    const { data, chart } = useLengthChart(computed(() => lengthKept(measures.value)));
     const [lengths, withTrims, expected, slow, quick, trims] = data.value.datasets.map((one) => one.data);
     return {
       lengths: lengths!,

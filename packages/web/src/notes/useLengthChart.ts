@@ -1,4 +1,3 @@
-import type { HeadMeasure } from '@amber-ladle/contract';
 import type { lengthKept } from '@amber-ladle/core/learn';
 import { inUnit } from '@amber-ladle/core/measure';
 import { TWENTY_FOUR_HOURS } from '@amber-ladle/core/time';
@@ -9,34 +8,15 @@ import { useChartLook } from '../kit/useChartLook';
 
 const MONTH = 30.44 * TWENTY_FOUR_HOURS;
 
-/** Where trims are marked: at the length that was measured next, and after the last one at what they must have left of it. */
-function trimsAt(
-  measures: readonly HeadMeasure[],
-  points: ReturnType<typeof lengthKept>['points'],
-): readonly { readonly at: string; readonly centimetres: number }[] {
-  const last = points.at(-1);
-  let left = last?.centimetres;
-  return measures
-    .filter(({ kind }) => kind === 'trim')
-    .toSorted((a, b) => (a.at < b.at ? -1 : 1))
-    .flatMap(({ at, centimetres }) => {
-      const next = points.find((one) => one.at > at);
-      if (next) return [{ at, centimetres: next.centimetres }];
-      if (left === undefined) return [];
-      left -= centimetres;
-      return [{ at, centimetres: left }];
-    });
-}
-
 /** Lengths over time as they are drawn: as measured, with trims added back, and what growth alone would give. */
-export function useLengthChart(measures: Ref<readonly HeadMeasure[]>, kept: Ref<ReturnType<typeof lengthKept>>) {
+export function useLengthChart(kept: Ref<ReturnType<typeof lengthKept>>) {
   const household = useHousehold();
   const { ink, look, axis, timeAxis } = useChartLook();
   const unit = computed(() => household.where.lengthIn);
   const own = (length: number): number => inUnit(length, 'cm', unit.value);
 
   const data = computed(() => {
-    const { points, grown } = kept.value;
+    const { points, trims, grown } = kept.value;
     const [start] = points;
     const last = points.at(-1);
     const expected = (perMonth: number): { x: number; y: number }[] =>
@@ -79,10 +59,7 @@ export function useLengthChart(measures: Ref<readonly HeadMeasure[]>, kept: Ref<
         line(notesText.quickGrowth, grown.interval.high, [2, 5]),
         {
           label: notesText.trim,
-          data: trimsAt(measures.value, points).map(({ at, centimetres: left }) => ({
-            x: Date.parse(at),
-            y: own(left),
-          })),
+          data: trims.map(({ at, centimetres: length }) => ({ x: Date.parse(at), y: own(length) })),
           showLine: false,
           pointStyle: 'crossRot',
           pointRadius: 9,

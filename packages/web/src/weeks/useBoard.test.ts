@@ -4,7 +4,7 @@ import { BUILT_IN_MASKS } from '@amber-ladle/core/mask';
 import type { WeekBowl, WeekLane, Weeks } from '@amber-ladle/core/plan';
 import type { Lot } from '@amber-ladle/core/shelf';
 import { createPinia, setActivePinia } from 'pinia';
-import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { useHousehold } from '../data/household';
 import { forget, know } from '../data/testing';
 import { useWeeks } from '../data/useWeeks';
@@ -54,12 +54,16 @@ const lane = (lotId: string): WeekLane => ({
 
 let board: ReturnType<typeof useBoard>;
 beforeEach(() => {
+  vi.useFakeTimers({ toFake: ['Date'], now: Date.parse('2026-03-14T09:30:00Z') });
   forget();
   setActivePinia(createPinia());
   const household = useHousehold();
   know({ heads: [named('a', 'Ada'), named('b', 'Bo'), named('c', 'Cy')], masks: BUILT_IN_MASKS });
   household.moment = Date.parse('2026-03-14T09:30:00Z');
   board = useBoard();
+});
+afterEach(() => {
+  vi.useRealTimers();
 });
 /** A plan as it was found; the days are as many as its bowls need. */
 function found(bowls: WeekBowl[], lanes: WeekLane[] = []): void {

@@ -6,11 +6,9 @@ import { useWeeks } from '../data/useWeeks';
 /** The days and bowls that are shown: those that are reckoned now, and until they are there those of the plan before. */
 export function useShownDays() {
   const weeks = useWeeks();
-  /** As it was reckoned today: past midnight yesterday's would stand a day late, until the new one is there. */
-  const reckoned = computed(() => (weeks.weeks?.days[0]?.day === weeks.today ? weeks.weeks : undefined));
   const days = computed(
     () =>
-      reckoned.value?.days ??
+      weeks.weeks?.days ??
       horizonFrom(weeks.today, weeks.wishes.horizonDays).map((day) => ({
         day,
         at: 0,
@@ -20,7 +18,7 @@ export function useShownDays() {
   );
   const bowls = computed<readonly WeekBowl[]>(
     () =>
-      reckoned.value?.bowls ??
+      weeks.weeks?.bowls ??
       (weeks.held.plan?.bowls ?? []).flatMap((bowl): readonly WeekBowl[] => {
         const on = daysBetween(weeks.today, bowl.day);
         if (on < 0) return [];

@@ -46,7 +46,7 @@ export function search(
   let best: (Omit<Answer, 'isProven' | 'looked'> & { cost: number }) | undefined;
   let nodes = 0;
   const most = mostNodes(tasks.length);
-  // The shortest day is always found; that its fresh tasks start late is worth half a second.
+  // The shortest day is always found; that its fresh tasks start late is worth no more than that.
   const isOver = (): boolean => nodes > (best || aim.isForFresh === true ? most : MOST_NODES);
 
   const visit = (lags: Lags): void => {
