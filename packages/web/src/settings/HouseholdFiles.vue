@@ -157,6 +157,7 @@ const backUp = (): Promise<void> =>
   align-items: center;
   border-bottom: 1px solid var(--rule);
   min-height: 44px;
+  padding-block: 4px;
 }
 /* What is said of it takes the room there is; with large letters the rest goes below. */
 .copies li > span:first-of-type {
