@@ -1,12 +1,14 @@
-import { spawnSync } from 'node:child_process';
 import { mkdirSync, mkdtempSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { cruise } from 'dependency-cruiser';
+import extractDepcruiseOptions from 'dependency-cruiser/config-utl/extract-depcruise-options';
 import { afterEach, beforeEach, expect, it } from 'vitest';
 import { nodeFits } from './checks.mjs';
 
 const root = join(dirname(fileURLToPath(import.meta.url)), '..');
+const options = await extractDepcruiseOptions(join(root, '.dependency-cruiser.cjs'));
 let folder;
 beforeEach(() => {
   folder = mkdtempSync(join(tmpdir(), 'amber-ladle-arrows-'));
@@ -15,24 +17,13 @@ beforeEach(() => {
 afterEach(() => rmSync(folder, { recursive: true, force: true }));
 
 /** Names of the broken rules in a small tree of files. */
-function broken(files) {
+async function broken(files) {
   for (const [path, text] of Object.entries(files)) {
     mkdirSync(dirname(join(folder, path)), { recursive: true });
     writeFileSync(join(folder, path), text);
   }
-  const { stdout } = spawnSync(
-    process.execPath,
-    [
-      join(root, 'node_modules/dependency-cruiser/bin/dependency-cruise.mjs'),
-      'packages',
-      '--config',
-      join(root, '.dependency-cruiser.cjs'),
-      '--output-type',
-      'json',
-    ],
-    { cwd: folder, encoding: 'utf8' },
-  );
-  return [...new Set(JSON.parse(stdout).summary.violations.map(({ rule }) => rule.name))].sort();
+  const { output } = await cruise(['packages'], { ...options, baseDir: folder });
+  return [...new Set(output.summary.violations.map(({ rule }) => rule.name))].sort();
 }
 
 const sound = { 'packages/core/src/measure/a.ts': 'export const a = 1;' };
@@ -107,7 +98,9 @@ it.each([
     },
     ['web-views-by-the-router'],
   ],
-])('finds arrows that point the wrong way %#', (files, rules) => expect(broken({ ...sound, ...files })).toEqual(rules));
+])('finds arrows that point the wrong way %#', async (files, rules) =>
+  expect(await broken({ ...sound, ...files })).toEqual(rules),
+);
 
 it('knows which Node will do', () => {
   expect(['20.20.2', '20.19.0', '22.12.0', '24.1.0'].every(nodeFits)).toBe(true);
