@@ -7,6 +7,8 @@ export default defineConfig({
   test: {
     name: 'web',
     include: ['src/**/*.test.ts'],
+    testTimeout: 120_000,
+    hookTimeout: 120_000,
     setupFiles: '../../tools/testing/sameExamples.mjs',
     // Its styles are files that only a bundler reads.
     server: { deps: { inline: ['vuetify'] } },
