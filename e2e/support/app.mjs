@@ -13,8 +13,8 @@ export const DEMO_NOW = '2026-03-14T09:30:00.000Z';
 
 /**
  * Starts the built server as its own process.
- * @param {{ dataFolder: string, demo?: boolean, port?: number, env?: Record<string, string>, mostFileBytes?: number, killAfter?: number, program?: string }} options
- * `mostFileBytes`: no file may grow beyond it, as on a disk that is full; `killAfter`: it is killed so many milliseconds after its start
+ * @param {{ dataFolder: string, demo?: boolean, port?: number, env?: Record<string, string>, mostFileBytes?: number, killWhen?: Promise<unknown>, program?: string }} options
+ * `mostFileBytes`: no file may grow beyond it, as on a disk that is full; `killWhen`: it is killed once this has come
  * @returns {Promise<{ address: string, pid: number, startMilliseconds: number, stop: (signal?: NodeJS.Signals) => Promise<void> }>}
  */
 export async function startApp({
@@ -23,7 +23,7 @@ export async function startApp({
   port = 0,
   env = {},
   mostFileBytes,
-  killAfter,
+  killWhen,
   program = mainFile,
 }) {
   const began = performance.now();
@@ -52,7 +52,7 @@ export async function startApp({
     stdio: ['ignore', 'pipe', 'pipe'],
   });
   const ended = new Promise((resolve) => child.once('exit', resolve));
-  if (killAfter !== undefined) setTimeout(() => child.kill('SIGKILL'), killAfter);
+  void killWhen?.then(() => child.kill('SIGKILL'));
   let output = '';
   const address = await new Promise((resolve, reject) => {
     const read = (chunk) => {

@@ -1,6 +1,7 @@
 import { existsSync, statSync } from 'node:fs';
-import { cp } from 'node:fs/promises';
+import { cp, rm } from 'node:fs/promises';
 import { join } from 'node:path';
+import { setTimeout as pause } from 'node:timers/promises';
 import { afterEach, beforeEach, expect, inject, it } from 'vitest';
 import { openDatabase } from '../../packages/server/src/schema/database';
 import { startApp, temporaryFolder } from '../support/app.mjs';
@@ -169,13 +170,20 @@ it('killed at any moment of being brought up to date is brought up to date the n
   const first = await startApp({ dataFolder: data.folder });
   const tables = await tablesAt(first.address);
   await first.stop();
-  // The tables are changed in the later half of a start, however long one takes on this machine.
-  for (const share of [0.3, 0.45, 0.55, 0.65, 0.75, 0.85, 0.95]) {
+  // The copy that is put aside first tells that the change begins, which takes some ten milliseconds.
+  const aside = `${file}.before-migration`;
+  for (const milliseconds of [0, 2, 4, 6, 8, 12, 20]) {
     await makeOld();
-    await startApp({ dataFolder: data.folder, killAfter: share * first.startMilliseconds }).then(
+    await rm(aside, { force: true });
+    const killWhen = expect
+      .poll(() => existsSync(aside), { interval: 1, timeout: 30_000 })
+      .toBe(true)
+      .then(() => pause(milliseconds));
+    await startApp({ dataFolder: data.folder, killWhen }).then(
       (app) => app.stop('SIGKILL'),
       () => undefined,
     );
+    await killWhen;
     const after = await startApp({ dataFolder: data.folder });
     expect(await tablesAt(after.address)).toEqual(tables);
     await after.stop();
